@@ -1,0 +1,43 @@
+import type { FormulaReading } from '../formula/index.ts';
+import type { Iron } from '../plate/index.ts';
+
+/** What is wanted of a load: a tawny step (1–8) and a crispness (1–5). */
+export type Target = { readonly tawny: number; readonly crisp: number };
+
+export type AdviceRequest = {
+  readonly reading: FormulaReading;
+  readonly iron: Iron;
+  readonly altitude_m: number;
+  readonly batter_C: number;
+  readonly room_C: number;
+  readonly target: Target;
+  /** Null: find it. Ignored, with a finding, by irons that have none. */
+  readonly setting_C: number | null;
+  /** Which load of a row this is, from 1; later ones start on plates that have just cooked. */
+  readonly load: number;
+  /** How long the iron has been on before the first load, s; null: long enough. */
+  readonly preheat_s: number | null;
+};
+
+export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
+
+export const DEFAULT_CONDITIONS = {
+  altitude_m: 0,
+  batter_C: 20,
+  room_C: 22,
+  target: DEFAULT_TARGET,
+  setting_C: null,
+  load: 1,
+  preheat_s: null,
+} as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
+
+/** Limits of what may be asked; outside them is bad usage, not a prediction. */
+export const LIMITS = {
+  altitude_m: { min: -430, max: 5500 },
+  batter_C: { min: 0, max: 50 },
+  setting_C: { min: 100, max: 300 },
+  tawny: { min: 1, max: 8 },
+  crisp: { min: 1, max: 5 },
+  load: { min: 1, max: 50 },
+  preheat_s: { min: 0, max: 7200 },
+} as const;

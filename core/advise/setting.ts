@@ -1,0 +1,76 @@
+import { clamp } from '../basis/index.ts';
+import type { SettingRange } from '../plate/index.ts';
+import type { Cooked } from './cook.ts';
+import type { Target } from './request.ts';
+
+/** Settings tried across the range before the answer is narrowed down, and how finely, K. */
+const FIRST_LOOK = 5;
+const FINE_ENOUGH_K = 0.5;
+/** A colour that far off the wish is not the wish any more. */
+const COLOUR_MISS = 0.2;
+
+type Tried = { readonly setting_C: number; readonly cooked: Cooked | null };
+
+/** How far a cook is from the wish: colour counts more than crispness, and dryness is no way out. */
+const miss = ({ cooked }: Tried, target: Target): number => {
+  if (cooked === null) return 100;
+  const { window, moments, tawny, crisp } = cooked;
+  const dry = moments.tooDry_s === null ? 0 : Math.max(0, window.best_s - moments.tooDry_s) / window.best_s;
+  return Math.abs(crisp - target.crisp) + 3 * Math.abs(tawny - target.tawny) + 6 * dry;
+};
+
+const onColour = ({ cooked }: Tried, target: Target): boolean =>
+  cooked !== null &&
+  Math.abs(cooked.tawny - target.tawny) < COLOUR_MISS &&
+  (cooked.moments.tooDry_s === null || cooked.moments.tooDry_s >= cooked.window.best_s);
+
+/**
+ * The setting at which the wished colour and crispness come at the same moment. Cooler plates take longer and
+ * crisp deeper, so crispness falls along the range: where it crosses the wish, that is the answer (the hottest such
+ * place: it is the quickest). Where it never does, the nearest miss.
+ */
+export const findSetting = (range: SettingRange, target: Target, cookAt: (setting_C: number) => Cooked | null): number => {
+  const tryAt = (setting_C: number): Tried => ({ setting_C, cooked: cookAt(setting_C) });
+  const looks = Array.from({ length: FIRST_LOOK }, (_, i) => tryAt(range.min_C + ((range.max_C - range.min_C) * i) / (FIRST_LOOK - 1)));
+  for (let i = looks.length - 1; i > 0; i--) {
+    const hot = looks[i];
+    const cool = looks[i - 1];
+    if (hot?.cooked == null || cool?.cooked == null || !onColour(hot, target) || !onColour(cool, target)) continue;
+    if (hot.cooked.crisp <= target.crisp && cool.cooked.crisp >= target.crisp) return between(cool, hot, target, tryAt);
+  }
+  return nearest(looks, range, target, tryAt);
+};
+
+/** False position with a guard, between a setting that is too crisp and one that isn't crisp enough. */
+const between = (cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: number) => Tried): number => {
+  let low = cool;
+  let high = hot;
+  for (let i = 0; i < 8 && high.setting_C - low.setting_C > FINE_ENOUGH_K; i++) {
+    const a = (low.cooked?.crisp ?? 5) - target.crisp;
+    const b = (high.cooked?.crisp ?? 1) - target.crisp;
+    const share = clamp(a / (a - b), 0.15, 0.85);
+    const middle = tryAt(low.setting_C + share * (high.setting_C - low.setting_C));
+    const crisp = middle.cooked?.crisp ?? 1;
+    if (Math.abs(crisp - target.crisp) < 0.01) return middle.setting_C;
+    if (crisp > target.crisp) low = middle;
+    else high = middle;
+  }
+  const a = (low.cooked?.crisp ?? 5) - target.crisp;
+  const b = (high.cooked?.crisp ?? 1) - target.crisp;
+  return a === b ? low.setting_C : low.setting_C + clamp(a / (a - b), 0, 1) * (high.setting_C - low.setting_C);
+};
+
+const nearest = (looks: readonly Tried[], range: SettingRange, target: Target, tryAt: (setting_C: number) => Tried): number => {
+  let best = looks.reduce((a, b) => (miss(b, target) < miss(a, target) ? b : a));
+  let reach = (range.max_C - range.min_C) / (FIRST_LOOK - 1) / 2;
+  while (reach > 2) {
+    for (const side of [-1, 1]) {
+      const setting_C = clamp(best.setting_C + side * reach, range.min_C, range.max_C);
+      if (setting_C === best.setting_C) continue;
+      const tried = tryAt(setting_C);
+      if (miss(tried, target) < miss(best, target)) best = tried;
+    }
+    reach /= 2;
+  }
+  return best.setting_C;
+};

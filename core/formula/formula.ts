@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { LIFTS } from './lift.ts';
+
+/** More lines than any bowl has; a longer paste is cut with a word to the cook, and none of its text is lost. */
+export const MOST_LINES = 200;
+
+export const FormulaLine = z.object({
+  id: z.string().min(1).max(64),
+  /** As written; never changed by editing the amount. */
+  text: z.string().max(2000),
+  /** Grams that the cook put in place of the written amount. */
+  edited_g: z.number().min(0).max(1e6).nullable(),
+  /** The cook's answer where the words were not understood. */
+  chosenIngredientId: z.string().max(64).nullable(),
+});
+export type FormulaLine = z.infer<typeof FormulaLine>;
+
+/** Ingredients with amounts and steps. Revisions are immutable: an edit makes the next one. */
+export const Formula = z.object({
+  id: z.string().min(1).max(64),
+  rev: z.int().min(1),
+  parentRev: z.int().min(1).nullable(),
+  name: z.string().min(1).max(120),
+  family: z.string().max(40),
+  /** Null: as the lines say. */
+  lift: z.enum(LIFTS).nullable(),
+  lines: z.array(FormulaLine).max(MOST_LINES),
+  steps: z.array(z.string().max(2000)).max(100),
+  yieldHint: z.string().max(200).nullable(),
+  provenance: z.string().max(400),
+  /** Properties of a foreign file that have no place here. */
+  foreignProps: z.record(z.string(), z.json()).optional(),
+});
+export type Formula = z.infer<typeof Formula>;
+
+/** A formula from pasted text: one line each, empty ones left out. `newId` gives the ids. */
+export const linesFromText = (text: string, newId: () => string): { lines: FormulaLine[]; cut: number } => {
+  const all = text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
+  const lines = all.slice(0, MOST_LINES).map((line) => ({ id: newId(), text: line.trim().slice(0, 2000), edited_g: null, chosenIngredientId: null }));
+  return { lines, cut: all.length - lines.length };
+};

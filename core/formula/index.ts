@@ -1,0 +1,10 @@
+export { Formula, FormulaLine, linesFromText, MOST_LINES } from './formula.ts';
+export type { Leavening } from './leavening.ts';
+export { gasAtThePlate_molPerKg, leavening, USUAL_GAS_MMOL } from './leavening.ts';
+export type { Lift } from './lift.ts';
+export { LIFT_FACTS, LIFTS } from './lift.ts';
+export type { How, LineStatus, ReadLine, ReadSettings } from './line.ts';
+export { DEFAULT_READ_SETTINGS, ingredientOf, LONGEST_LINE, readLine } from './line.ts';
+export type { FormulaReading } from './reading.ts';
+export { readFormula, summarise } from './reading.ts';
+export { findRecipe, formulaFromRecipe } from './recipe.ts';

@@ -1,0 +1,46 @@
+import { sum } from '../basis/index.ts';
+
+/** Proximate parts of a food, as mass fractions (0–1). Sugars are split because they brown differently. */
+export const PARTS = [
+  'water',
+  'protein',
+  'fat',
+  'starch',
+  'sucrose',
+  'reducing',
+  'lactose',
+  'fibre',
+  'ash',
+  'salt',
+  'alcohol',
+  'acid',
+] as const;
+
+export type Part = (typeof PARTS)[number];
+export type Composition = Readonly<Record<Part, number>>;
+
+/** One thing in the bowl: its mass in grams and its make-up. */
+export type Component = { readonly grams: number; readonly composition: Composition };
+
+/** Composition from parts in g per 100 g; what is not named is 0, `starch` closes the sum to 100 unless given. */
+export const per100g = (parts: Partial<Record<Part, number>>): Composition => {
+  const named = sum(Object.values(parts));
+  const starch = parts.starch ?? Math.max(0, 100 - named);
+  const total = parts.starch === undefined ? Math.max(100, named) : named;
+  const entries = PARTS.map((part) => [part, (part === 'starch' ? starch : (parts[part] ?? 0)) / total]);
+  return Object.fromEntries(entries) as Composition;
+};
+
+/** Mass-weighted mixture. Fractions sum to 1; null when nothing has mass. */
+export const mix = (components: readonly Component[]): Composition | null => {
+  const total = sum(components.map((component) => component.grams));
+  if (!(total > 0)) return null;
+  const entries = PARTS.map((part) => [
+    part,
+    sum(components.map(({ grams, composition }) => grams * composition[part])) / total,
+  ]);
+  return Object.fromEntries(entries) as Composition;
+};
+
+/** All sugars, as a mass fraction. */
+export const sugars = (c: Composition): number => c.sucrose + c.reducing + c.lactose;

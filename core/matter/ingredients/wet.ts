@@ -1,0 +1,52 @@
+import type { Ingredient } from './row.ts';
+import { row, sr } from './row.ts';
+
+const STICK = 113.398;
+
+export const FATS: readonly Ingredient[] = [
+  row('butter', 'fat', 'Butter, unsalted|unsalted butter|butter|sweet butter|melted butter', { water: 16.17, protein: 0.85, fat: 81.11, lactose: 0.06, ash: 1.81, starch: 0 }, { density_gPerML: STICK / 118.294, measures: { stick: STICK, tbsp: 14.17, knob: 15, pat: 5 }, allergens: ['milk'], source: sr('01145') }),
+  row('salted-butter', 'fat', 'Butter, salted|salted butter', { water: 15.87, protein: 0.85, fat: 81.11, lactose: 0.06, ash: 0.48, salt: 1.63, starch: 0 }, { density_gPerML: STICK / 118.294, measures: { stick: STICK, tbsp: 14.17, knob: 15, pat: 5 }, allergens: ['milk'], source: sr('01001') }),
+  row('oil', 'fat', 'Vegetable oil|oil|neutral oil|canola oil|rapeseed oil|sunflower oil|soybean oil|cooking oil|corn oil|grapeseed oil|salad oil', { fat: 100, starch: 0 }, { cup: 218, source: sr('04582') }),
+  row('olive-oil', 'fat', 'Olive oil|extra virgin olive oil', { fat: 100, starch: 0 }, { cup: 216, source: sr('04053') }),
+  row('coconut-oil', 'fat', 'Coconut oil|coconut fat', { fat: 100, starch: 0 }, { cup: 218 }),
+  row('shortening', 'fat', 'Shortening|vegetable shortening|lard', { fat: 100, starch: 0 }, { cup: 205, source: sr('04615') }),
+  row('margarine', 'fat', 'Margarine|baking margarine', { water: 16.52, protein: 0.16, fat: 80.71, ash: 0.3, salt: 1.9, starch: 0.41 }, { density_gPerML: STICK / 118.294, measures: { stick: STICK }, source: sr('04610') }),
+  row('ghee', 'fat', 'Ghee|clarified butter', { water: 0.3, fat: 99.7, starch: 0 }, { cup: 218, allergens: ['milk'] }),
+];
+
+export const DAIRY: readonly Ingredient[] = [
+  row('milk', 'liquid', 'Milk, whole|whole milk|milk|full-fat milk|full fat milk|warm milk|fresh milk', { water: 88.13, protein: 3.15, fat: 3.25, lactose: 4.8, ash: 0.67, starch: 0 }, { cup: 244, allergens: ['milk'], acid_meqPer100g: 0.4, source: sr('01077') }),
+  row('low-fat-milk', 'liquid', 'Milk, 2 %|2% milk|low-fat milk|lowfat milk|reduced-fat milk|semi-skimmed milk|semi skimmed milk', { water: 89.21, protein: 3.3, fat: 1.98, lactose: 4.8, ash: 0.71, starch: 0 }, { cup: 244, allergens: ['milk'], acid_meqPer100g: 0.4, source: sr('01079') }),
+  row('skim-milk', 'liquid', 'Milk, skimmed|skim milk|skimmed milk|nonfat milk|fat-free milk', { water: 90.84, protein: 3.37, fat: 0.08, lactose: 4.96, ash: 0.75, starch: 0 }, { cup: 245, allergens: ['milk'], acid_meqPer100g: 0.4, source: sr('01085') }),
+  row('cultured-milk', 'liquid', 'Cultured milk|buttermilk|cultured buttermilk|low-fat buttermilk|soured milk|sour milk', { water: 90.13, protein: 3.31, fat: 0.88, lactose: 3.94, acid: 0.85, ash: 0.89, starch: 0 }, { cup: 245, allergens: ['milk'], acid_meqPer100g: 8, source: `${sr('01088')}; 0.85 % lactic acid, less what casein holds to pH 7` }),
+  row('kefir', 'liquid', 'Kefir', { water: 89.5, protein: 3.3, fat: 2, lactose: 3.7, acid: 0.8, ash: 0.7, starch: 0 }, { cup: 243, allergens: ['milk'], acid_meqPer100g: 7.5 }),
+  row('yogurt', 'liquid', 'Yogurt, whole|yogurt|yoghurt|plain yogurt|plain yoghurt|natural yoghurt|natural yogurt|whole milk yogurt|curd', { water: 87.9, protein: 3.47, fat: 3.25, lactose: 3.66, acid: 1, ash: 0.72, starch: 0 }, { cup: 245, allergens: ['milk'], acid_meqPer100g: 9.5, source: sr('01116') }),
+  row('greek-yogurt', 'liquid', 'Strained yogurt|greek yogurt|greek yoghurt|strained yoghurt', { water: 81, protein: 9, fat: 5, lactose: 3.2, acid: 1, ash: 0.8, starch: 0 }, { cup: 245, allergens: ['milk'], acid_meqPer100g: 9.5 }),
+  row('sour-cream', 'liquid', 'Sour cream|soured cream|creme fraiche|crème fraîche', { water: 73.07, protein: 2.44, fat: 19.35, lactose: 3.93, acid: 0.7, ash: 0.51, starch: 0 }, { cup: 230, allergens: ['milk'], acid_meqPer100g: 6.5, source: sr('01056') }),
+  row('cream', 'liquid', 'Cream|heavy cream|whipping cream|double cream|heavy whipping cream|single cream|half-and-half|half and half|light cream', { water: 57.7, protein: 2.8, fat: 36.1, lactose: 2.8, ash: 0.6, starch: 0 }, { cup: 238, allergens: ['milk'] }),
+  row('evaporated-milk', 'liquid', 'Evaporated milk|unsweetened condensed milk', { water: 74.04, protein: 6.81, fat: 7.56, lactose: 10.04, ash: 1.55, starch: 0 }, { cup: 252, allergens: ['milk'], acid_meqPer100g: 0.8, source: sr('01096') }),
+  row('condensed-milk', 'liquid', 'Sweetened condensed milk|condensed milk', { water: 27.16, protein: 7.91, fat: 8.7, sucrose: 43, lactose: 11.4, ash: 1.83, starch: 0 }, { cup: 306, allergens: ['milk'], source: sr('01095') }),
+  row('milk-powder', 'flavour', 'Milk powder|dry milk|powdered milk|dried milk|nonfat dry milk|skim milk powder|malted milk powder', { water: 3.16, protein: 36.16, fat: 0.77, lactose: 51.98, ash: 7.93, starch: 0 }, { cup: 120, allergens: ['milk'], source: sr('01091') }),
+  row('ricotta', 'mix-in', 'Fresh curd cheese|ricotta|quark|cottage cheese|cream cheese|curd cheese', { water: 72, protein: 11, fat: 13, lactose: 3, ash: 1, starch: 0 }, { cup: 246, allergens: ['milk'], acid_meqPer100g: 3 }),
+  row('cheese', 'mix-in', 'Hard cheese, grated|cheese|grated cheese|cheddar|parmesan', { water: 37, protein: 25, fat: 33, lactose: 0.5, ash: 2.7, salt: 1.8, starch: 0 }, { cup: 113, allergens: ['milk'] }),
+];
+
+export const LIQUIDS: readonly Ingredient[] = [
+  row('water', 'liquid', 'Water|warm water|cold water|tap water|boiling water|hot water|ice water', { water: 99.9, ash: 0.1, starch: 0 }, { cup: 236.6, source: sr('14411') }),
+  row('sparkling-water', 'liquid', 'Sparkling water|soda water|club soda|seltzer|carbonated water|beer', { water: 99.9, ash: 0.1, starch: 0 }, { cup: 236.6 }),
+  row('oat-drink', 'liquid', 'Oat drink|oat milk', { water: 90.3, protein: 1, fat: 1.5, reducing: 4, fibre: 0.8, ash: 0.3 }, { cup: 244, allergens: ['gluten'], status: 'label' }),
+  row('soy-drink', 'liquid', 'Soy drink|soy milk|soya milk|soya drink', { water: 91, protein: 3.3, fat: 1.8, sucrose: 1.2, fibre: 0.6, ash: 0.7, starch: 1.4 }, { cup: 243, allergens: ['soy'], status: 'label' }),
+  row('almond-drink', 'liquid', 'Almond drink|almond milk|nut milk|plant milk|non-dairy milk|rice milk', { water: 96.5, protein: 0.4, fat: 0.96, sucrose: 0.8, fibre: 0.4, ash: 0.5 }, { density_gPerML: 1.02, allergens: ['nuts'], source: `${sr('14091')}; density 1.02 (its printed cup is implausible)` }),
+  row('coconut-milk', 'liquid', 'Coconut milk|coconut cream', { water: 72.88, protein: 2.02, fat: 21.33, sucrose: 1.5, fibre: 0.3, ash: 0.95 }, { cup: 226, source: sr('12118') }),
+  row('orange-juice', 'liquid', 'Orange juice', { water: 88.3, protein: 0.7, fat: 0.2, sucrose: 4, reducing: 4.4, fibre: 0.2, ash: 0.4, acid: 1, starch: 0 }, { cup: 248, acid_meqPer100g: 12 }),
+  row('lemon-juice', 'acid', 'Lemon juice|lime juice|juice of lemon', { water: 92.31, protein: 0.35, fat: 0.24, sucrose: 0.4, reducing: 2.1, fibre: 0.3, ash: 0.21, acid: 4.1, starch: 0 }, { cup: 244, measures: { lemon: 48 }, acid_meqPer100g: 75, source: `${sr('09152')}; 48 g citric acid per litre (Penniston 2008)` }),
+  row('vinegar', 'acid', 'Vinegar|white vinegar|distilled vinegar|cider vinegar|apple cider vinegar|wine vinegar|spirit vinegar', { water: 94.78, acid: 5.16, ash: 0.06, starch: 0 }, { cup: 238, acid_meqPer100g: 83, source: sr('02053') }),
+  row('coffee', 'liquid', 'Coffee, brewed|coffee|espresso', { water: 99, ash: 1, starch: 0 }, { cup: 237, tint: 0.8 }),
+];
+
+/** Edible mass: USDA SR 01123–01125; sizes by USDA AMS 56 classes. The EU's L and M weigh more (see docs). */
+export const EGGS: readonly Ingredient[] = [
+  row('egg', 'egg', 'Egg, whole|egg|eggs|whole egg|whole eggs|beaten egg|egg beaten', { water: 76.15, protein: 12.56, fat: 9.51, reducing: 0.37, ash: 1.06, starch: 0.35 }, { cup: 243, measures: { small: 38, medium: 44, large: 50, 'extra large': 56, xl: 56, jumbo: 63, each: 50 }, allergens: ['egg'], source: sr('01123') }),
+  row('egg-white', 'egg', 'Egg white|egg whites|white of egg|whites', { water: 87.57, protein: 10.9, fat: 0.17, reducing: 0.71, ash: 0.63, starch: 0.02 }, { cup: 243, measures: { small: 25, medium: 29, large: 33, 'extra large': 37, xl: 37, jumbo: 42, each: 33 }, allergens: ['egg'], acid_meqPer100g: -1, source: sr('01124') }),
+  row('egg-yolk', 'egg', 'Egg yolk|egg yolks|yolk|yolks|yolk of egg', { water: 52.31, protein: 15.86, fat: 26.54, reducing: 0.56, ash: 1.71, starch: 3.02 }, { cup: 243, measures: { small: 13, medium: 15, large: 17, 'extra large': 19, xl: 19, jumbo: 21, each: 17 }, allergens: ['egg'], source: sr('01125') }),
+];

@@ -1,0 +1,17 @@
+export type { BatterInput, BatterProperties } from './batter.ts';
+export { batterProperties, expansion } from './batter.ts';
+export type { PlateMachine, SettingRange } from './iron.ts';
+export { dialMark, Iron, plateMachine, settingRange } from './iron.ts';
+export type { Medium, MediumScales } from './medium.ts';
+export { meanThickness_m, UNSCALED } from './medium.ts';
+export type { Moments } from './moments.ts';
+export { moments, palerStep, risesTo, waterShare } from './moments.ts';
+export type { PlatesState } from './plates.ts';
+export { preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates } from './plates.ts';
+export type { Portion } from './portion.ts';
+export { fillOf, portion } from './portion.ts';
+export { PRESET_IRONS } from './presets.ts';
+export type { Room } from './rack.ts';
+export { columnAt, CRISP_WATER_ACTIVITY, crispLayer_m, crispness, JUDGED_AFTER_S, KITCHEN, standOnRack } from './rack.ts';
+export type { ColumnTrace, LoadState, SimulationInput, Trace } from './simulate.ts';
+export { DEFAULT_CELLS, simulate } from './simulate.ts';

@@ -1,0 +1,119 @@
+import { z } from 'zod';
+
+/** A plausible machine: what can't exist is refused, what is odd is let through. */
+const positive = (max: number) => z.number().positive().max(max);
+
+const Control = z.discriminatedUnion('type', [
+  /** A dial in its own marks; temperature is a straight line through them. */
+  z.object({
+    type: z.literal('dial'),
+    min: z.number(),
+    max: z.number(),
+    atMin_C: positive(320),
+    atMax_C: positive(320),
+  }),
+  /** A thermostat marked in degrees. */
+  z.object({ type: z.literal('thermostat'), min_C: positive(320), max_C: positive(320) }),
+  /** Nothing to set: a cut-out at one temperature. */
+  z.object({ type: z.literal('fixed'), cutOut_C: positive(320) }),
+]);
+
+export const Iron = z.object({
+  id: z.string().min(1).max(64),
+  rev: z.int().min(1),
+  name: z.string().min(1).max(80),
+  kind: z.string().max(40),
+  geometry: z.object({
+    /** Footprint of one face, all moulds together. */
+    footprint_cm2: positive(5000),
+    /** Heated area of a face over its footprint: the grid's walls count. */
+    areaFactor: z.number().min(1).max(4),
+    cavity_mL: positive(5000),
+    /** Thickness between the plates in a pocket. */
+    web_mm: positive(60),
+    /** Share of the heated area that belongs to the pockets' floors. */
+    webShare: z.number().min(0).max(0.95),
+    moulds: z.int().min(1).max(12),
+    piecesPerLoad: z.int().min(1).max(24),
+    /** The lattice of one mould, for the drawing. */
+    lattice: z.object({
+      rows: z.int().min(1).max(20),
+      columns: z.int().min(1).max(20),
+      outline: z.enum(['round', 'square']),
+    }),
+  }),
+  plates: z.object({
+    mass_kg: positive(40),
+    power_W: positive(6000),
+    /** Heat lost to the room per kelvin, closed. */
+    loss_WPerK: positive(40),
+  }),
+  control: Control,
+  /** Cooked through to a wafer: no moist crumb is wanted. */
+  dryThrough: z.boolean(),
+  /** Filled until it swells full, or poured to a share of the cavity. */
+  pour: z.discriminatedUnion('rule', [
+    z.object({ rule: z.literal('swells-full') }),
+    z.object({ rule: z.literal('share-of-cavity'), share: z.number().positive().max(1) }),
+  ]),
+  /** Batter it can spread: mass of liquid over mass of starch, protein and fibre (see `looseness`). */
+  looseness: z.object({ min: z.number().min(0), max: z.number().max(20) }),
+  signals: z.object({ light: z.boolean(), beep: z.boolean() }),
+  turned: z.boolean(),
+  coating: z.enum(['bare', 'coated']),
+  circuitId: z.string().nullable(),
+});
+
+export type Iron = z.infer<typeof Iron>;
+
+/** Specific heat of cast aluminium, J/(kg K) (metals handbooks; from memory). */
+const ALUMINIUM_J_PER_KG_K = 900;
+
+/** The iron in SI units, as the simulation wants it. */
+export type PlateMachine = {
+  readonly heatedArea_m2: number;
+  readonly columns: readonly { readonly thickness_m: number; readonly share: number }[];
+  /** Of one plate. */
+  readonly capacity_JPerK: number;
+  readonly power_W: number;
+  readonly loss_WPerK: number;
+};
+
+/** Web and rib as two slabs whose mean, by heated area, is the cavity over the heated area. */
+export const plateMachine = (iron: Iron): PlateMachine => {
+  const { footprint_cm2, areaFactor, cavity_mL, web_mm, webShare } = iron.geometry;
+  const heatedArea_m2 = footprint_cm2 * areaFactor * 1e-4;
+  const mean_m = (cavity_mL * 1e-6) / heatedArea_m2;
+  // A web thicker than the mean would leave nothing for the rib.
+  const web_m = Math.min(web_mm * 1e-3, mean_m);
+  const rib_m = (mean_m - webShare * web_m) / (1 - webShare);
+  const columns = [
+    { thickness_m: web_m, share: webShare },
+    { thickness_m: rib_m, share: 1 - webShare },
+  ].filter((column) => column.share > 0);
+  return {
+    heatedArea_m2,
+    columns,
+    capacity_JPerK: (iron.plates.mass_kg * ALUMINIUM_J_PER_KG_K) / 2,
+    power_W: iron.plates.power_W / 2,
+    loss_WPerK: iron.plates.loss_WPerK / 2,
+  };
+};
+
+export type SettingRange = { readonly min_C: number; readonly max_C: number };
+
+/** Temperatures the cook can choose between, or null when there is nothing to set. */
+export const settingRange = (iron: Iron): SettingRange | null => {
+  const { control } = iron;
+  if (control.type === 'dial') return { min_C: control.atMin_C, max_C: control.atMax_C };
+  if (control.type === 'thermostat') return { min_C: control.min_C, max_C: control.max_C };
+  return null;
+};
+
+/** The dial mark for a plate temperature, or null for irons without a dial. */
+export const dialMark = (iron: Iron, temperature_C: number): number | null => {
+  const { control } = iron;
+  if (control.type !== 'dial') return null;
+  const share = (temperature_C - control.atMin_C) / (control.atMax_C - control.atMin_C);
+  return control.min + share * (control.max - control.min);
+};

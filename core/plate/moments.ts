@@ -1,0 +1,81 @@
+import { tawnyStepOf } from '../matter/index.ts';
+import type { BatterProperties } from './batter.ts';
+import type { Trace } from './simulate.ts';
+
+/** When things happen in a cook, s from the closed lid; null when they don't within the trace. */
+export type Moments = {
+  /** Starch has set in the coldest place. */
+  readonly coreSet_s: number | null;
+  /** The crumb is dry enough to tear cleanly: 95 °C, or 2 K under the local boiling point. */
+  readonly dryCrumb_s: number | null;
+  /** Steam has fallen to a quarter of its peak after the core has set. */
+  readonly steamDown_s: number | null;
+  /** The whole piece is under 6 % water: a wafer is done drying. */
+  readonly driedThrough_s: number | null;
+  /** More than a quarter of the mass is gone, or the core is under 30 % water. */
+  readonly tooDry_s: number | null;
+  /** The paler face reaches the middle of step n, index n (1–8). */
+  readonly steps_s: readonly (number | null)[];
+};
+
+/** *Common practice*: see docs/models/plate.md. */
+const STEAM_DOWN_SHARE = 0.25;
+const STEAM_MEAN_S = 10;
+const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
+const DRIED_WATER_SHARE = 0.06;
+const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;
+
+/** First time a series crosses a level upward, between seconds by a straight line; null if it never does. */
+export const risesTo = (series: ArrayLike<number>, level: number, from = 0): number | null => {
+  for (let i = from; i < series.length; i++) {
+    const value = series[i] ?? NaN;
+    if (value < level) continue;
+    if (i === from) return i;
+    const before = series[i - 1] ?? value;
+    return i - 1 + (level - before) / (value - before);
+  }
+  return null;
+};
+
+/** Continuous tawny step of the paler face each second. */
+export const palerStep = (trace: Trace, rawLightness: number): Float64Array =>
+  trace.lowerLightness.map((lower, i) => tawnyStepOf(Math.max(lower, trace.upperLightness[i] ?? lower), rawLightness));
+
+const steamDown = (trace: Trace, coreSet_s: number | null): number | null => {
+  if (coreSet_s === null) return null;
+  const { steam_gPerS } = trace;
+  const mean = new Float64Array(steam_gPerS.length);
+  let total = 0;
+  let peak = 0;
+  for (let i = 0; i < mean.length; i++) {
+    total += (steam_gPerS[i] ?? 0) - (steam_gPerS[i - STEAM_MEAN_S] ?? 0);
+    mean[i] = total / Math.min(i + 1, STEAM_MEAN_S);
+    peak = Math.max(peak, mean[i] ?? 0);
+  }
+  // The peak may come after the core has set: only what follows it can be "down".
+  const top = mean.indexOf(peak);
+  const falling = mean.map((value) => -value);
+  return risesTo(falling, -STEAM_DOWN_SHARE * peak, Math.max(top, Math.ceil(coreSet_s)));
+};
+
+/** Water left in the whole piece, share of its mass. */
+export const waterShare = (batter: BatterProperties, loss: number): number => {
+  const raw = 1 - batter.drySolids;
+  return Math.max(0, raw - loss) / (1 - loss);
+};
+
+export const moments = (trace: Trace, batter: BatterProperties, dryThrough: boolean): Moments => {
+  const coreSet_s = risesTo(trace.core_C, batter.setTemperature_C);
+  const step = palerStep(trace, batter.rawLightness);
+  const lossLimit = risesTo(trace.loss, TOO_DRY.loss);
+  const coreLimit = risesTo(trace.coreWater.map((share) => -share), -TOO_DRY.coreWater);
+  const limits = [lossLimit, coreLimit].filter((limit) => limit !== null);
+  return {
+    coreSet_s,
+    dryCrumb_s: risesTo(trace.core_C, Math.min(DRY_CRUMB.most_C, batter.boiling_C - DRY_CRUMB.underBoiling_K)),
+    steamDown_s: steamDown(trace, coreSet_s),
+    driedThrough_s: risesTo(trace.loss.map((loss) => -waterShare(batter, loss)), -DRIED_WATER_SHARE),
+    tooDry_s: dryThrough || limits.length === 0 ? null : Math.min(...limits),
+    steps_s: Array.from({ length: 9 }, (_, n) => (n === 0 ? 0 : risesTo(step, n))),
+  };
+};

@@ -1,0 +1,103 @@
+import { clamp } from '../basis/index.ts';
+import type { PlateMachine } from './iron.ts';
+
+/** Two lumped plates, and what their sensors feel, °C. */
+export type PlatesState = {
+  readonly lower_C: number;
+  readonly upper_C: number;
+  readonly lowerSensor_C: number;
+  readonly upperSensor_C: number;
+};
+
+/** Lag of the sensor behind its plate, s (calibrated: 10–20 s of overshoot are seen in practice). */
+const SENSOR_LAG_S = 10;
+/**
+ * The thermostat's swing, K. Its phase at the pour can't be known, so the mean over the swing is followed:
+ * power falls from full to none across this band.
+ */
+const SWING_K = 8;
+/** An open lid loses heat this many times faster. */
+const OPEN_LID_FACTOR = 3;
+
+const heating_W = (machine: PlateMachine, sensor_C: number, setting_C: number, holding_W: number): number => {
+  // Centred so that the power that holds the setting is met at the setting.
+  const holdingShare = clamp(holding_W / machine.power_W, 0, 1);
+  return machine.power_W * clamp(holdingShare + (setting_C - sensor_C) / SWING_K, 0, 1);
+};
+
+/** One step of both plates; `heatLower_W` and `heatUpper_W` go into the batter. */
+export const advancePlates = (
+  machine: PlateMachine,
+  plates: PlatesState,
+  setting_C: number,
+  room_C: number,
+  heatLower_W: number,
+  heatUpper_W: number,
+  dt_s: number,
+  lossFactor = 1,
+): PlatesState => {
+  const holding = machine.loss_WPerK * (setting_C - room_C);
+  const advance = (plate: number, sensor: number, heat_W: number): number => {
+    const loss = lossFactor * machine.loss_WPerK;
+    const net = heating_W(machine, sensor, setting_C, holding) - heat_W - loss * (plate - room_C);
+    return plate + (net * dt_s) / machine.capacity_JPerK;
+  };
+  const follow = 1 - Math.exp(-dt_s / SENSOR_LAG_S);
+  return {
+    lower_C: advance(plates.lower_C, plates.lowerSensor_C, heatLower_W),
+    upper_C: advance(plates.upper_C, plates.upperSensor_C, heatUpper_W),
+    lowerSensor_C: plates.lowerSensor_C + follow * (plates.lower_C - plates.lowerSensor_C),
+    upperSensor_C: plates.upperSensor_C + follow * (plates.upper_C - plates.upperSensor_C),
+  };
+};
+
+/** Plates that have been left on for long. */
+export const recoveredPlates = (machine: PlateMachine, setting_C: number, room_C: number): PlatesState => {
+  // A weak iron may not reach its setting at all.
+  const reached = Math.min(setting_C, room_C + machine.power_W / machine.loss_WPerK);
+  return { lower_C: reached, upper_C: reached, lowerSensor_C: reached, upperSensor_C: reached };
+};
+
+/** Empty plates, closed or with the lid open, for `duration_s`. */
+export const restPlates = (
+  machine: PlateMachine,
+  start: PlatesState,
+  setting_C: number,
+  room_C: number,
+  duration_s: number,
+  lid: 'open' | 'closed',
+): PlatesState => {
+  let plates = start;
+  const count = Math.max(1, Math.ceil(duration_s));
+  for (let i = 0; i < count; i++)
+    plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, duration_s / count, lid === 'open' ? OPEN_LID_FACTOR : 1);
+  return plates;
+};
+
+/** Plates after switching on cold and waiting. */
+export const preheatedPlates = (machine: PlateMachine, setting_C: number, room_C: number, preheat_s: number): PlatesState =>
+  restPlates(machine, { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C }, setting_C, room_C, preheat_s, 'closed');
+
+/** Seconds from cold until both plates are within `within_K` of what they will reach. */
+export const preheatTime_s = (machine: PlateMachine, setting_C: number, room_C: number, within_K = 3): number => {
+  const goal = recoveredPlates(machine, setting_C, room_C).lower_C - within_K;
+  let plates: PlatesState = { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C };
+  let seconds = 0;
+  while (plates.lower_C < goal && seconds < 3600) {
+    plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, 2);
+    seconds += 2;
+  }
+  return seconds;
+};
+
+/** Seconds with the lid closed until plates are back within `within_K`, after a load left them as they are. */
+export const recoveryTime_s = (machine: PlateMachine, start: PlatesState, setting_C: number, room_C: number, within_K = 5): number => {
+  const goal = recoveredPlates(machine, setting_C, room_C).lower_C - within_K;
+  let plates = start;
+  let seconds = 0;
+  while (Math.min(plates.lower_C, plates.upper_C) < goal && seconds < 600) {
+    plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, 1);
+    seconds += 1;
+  }
+  return seconds;
+};

@@ -1,0 +1,38 @@
+import type { BatterProperties } from './batter.ts';
+import { expansion } from './batter.ts';
+import type { Iron } from './iron.ts';
+import { plateMachine } from './iron.ts';
+import { meanThickness_m } from './medium.ts';
+
+export type Portion = {
+  /** Batter for one load of the whole iron. */
+  readonly portion_g: number;
+  /** At its aerated density. */
+  readonly portion_mL: number;
+  readonly dose_g: number;
+  /** Portions that neither miss a corner nor leak, g. */
+  readonly fills_g: readonly [low: number, high: number];
+};
+
+/** Swollen batter may fall short of the cavity, or the lid give, by these shares (*common practice*: −6 / +10 %). */
+const FILL_TOLERANCE = { short: 0.06, over: 0.1 } as const;
+
+/** What fills this iron: until it swells full, or as the iron's own pouring rule says. */
+export const portion = (iron: Iron, batter: BatterProperties): Portion => {
+  const { cavity_mL, moulds } = iron.geometry;
+  const portion_mL =
+    iron.pour.rule === 'share-of-cavity' ? cavity_mL * iron.pour.share : cavity_mL / expansion(batter, meanThickness_m(plateMachine(iron)));
+  const portion_g = portion_mL * batter.density_gPerML;
+  return {
+    portion_g,
+    portion_mL,
+    dose_g: portion_g / moulds,
+    fills_g: [portion_g * (1 - FILL_TOLERANCE.short), portion_g * (1 + FILL_TOLERANCE.over)],
+  };
+};
+
+/** How a portion of another size comes out: share of the cavity filled, and what leaks, g. */
+export const fillOf = (full: Portion, poured_g: number) => {
+  const share = poured_g / full.portion_g;
+  return { share, missing: Math.max(0, 1 - share), leaked_g: Math.max(0, poured_g - full.fills_g[1]) };
+};

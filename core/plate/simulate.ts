@@ -1,0 +1,267 @@
+import { surfaceBrowningRate_perSecond, waterActivity } from '../matter/index.ts';
+import type { BatterProperties } from './batter.ts';
+import { expansion } from './batter.ts';
+import type { PlateMachine } from './iron.ts';
+import type { Column, Medium, MediumScales } from './medium.ts';
+import { column, halves, meanThickness_m, medium, UNSCALED } from './medium.ts';
+import type { Face, Workspace } from './step.ts';
+import { faceConductance, step, workspace } from './step.ts';
+import type { PlatesState } from './plates.ts';
+import { advancePlates } from './plates.ts';
+
+export type SimulationInput = {
+  readonly machine: PlateMachine;
+  readonly batter: BatterProperties;
+  /** Batter poured, kg, all moulds together. */
+  readonly portion_kg: number;
+  /** Plates as they are when the lid closes. */
+  readonly plates: PlatesState;
+  /** Temperature the control aims at, °C. */
+  readonly setting_C: number;
+  readonly room_C: number;
+  readonly duration_s: number;
+  readonly scales?: MediumScales;
+  /** Cells per column; even. */
+  readonly cells?: number;
+  /** Time steps are divided by this, for refinement checks. */
+  readonly refine?: number;
+  /** Stops before `duration_s` once this says so (asked each noted second). */
+  readonly enough?: (trace: Trace, second: number) => boolean;
+  /** Keeps temperature and water of every cell each second, for the drawing. */
+  readonly profiles?: boolean;
+};
+
+/** One value a second, from the closed lid (index 0) on. */
+export type Trace = {
+  readonly seconds: number;
+  /** Coldest cell of the rib column, °C. */
+  readonly core_C: Float64Array;
+  /** Mean of the faces, by area, °C. */
+  readonly face_C: Float64Array;
+  readonly lowerPlate_C: Float64Array;
+  readonly upperPlate_C: Float64Array;
+  /** Steam leaving the iron, g/s. */
+  readonly steam_gPerS: Float64Array;
+  /** Water lost, fraction of the poured mass. */
+  readonly loss: Float64Array;
+  /** Water in the wettest cell of the rib, fraction of its mass. */
+  readonly coreWater: Float64Array;
+  /** L* of the lower and the upper face, by heated area. */
+  readonly lowerLightness: Float64Array;
+  readonly upperLightness: Float64Array;
+  /** L* of each column and face: [web lower, web upper, rib lower, rib upper] (one column: two rows). */
+  readonly columnLightness: readonly Float64Array[];
+  readonly columns: readonly ColumnTrace[];
+};
+
+/** A column's cells each second (row-major, second × cell); empty unless profiles were asked for. */
+export type ColumnTrace = {
+  readonly n: number;
+  readonly mirrored: boolean;
+  readonly share: number;
+  readonly thickness_m: number;
+  readonly size_m: Float64Array;
+  readonly T: Float32Array;
+  readonly X: Float32Array;
+};
+
+export const DEFAULT_CELLS = 20;
+
+type Lane = {
+  readonly medium: Medium;
+  readonly column: Column;
+  readonly work: Workspace;
+  /** L* of the lower and upper face. */
+  readonly lightness: [number, number];
+};
+
+/** Time steps since the lid closed: fine while the faces dry, coarse in the long middle. */
+const stepAt_s = (elapsed_s: number): number => (elapsed_s < 8 ? 0.2 : elapsed_s < 40 ? 0.5 : elapsed_s < 120 ? 1 : 2);
+
+const lanes = (input: SimulationInput): Lane[] => {
+  const { machine, batter } = input;
+  const areal = input.portion_kg / machine.heatedArea_m2;
+  const gap_m = meanThickness_m(machine);
+  // Batter that doesn't swell to the whole gap lines the faces and leaves a hollow (a ball pan poured low).
+  const swelled_m = ((areal / batter.density_gPerML) * expansion(batter, gap_m)) / 1000;
+  const filled = Math.min(1, swelled_m / gap_m);
+  const m = medium(batter, areal, gap_m * filled, input.scales ?? UNSCALED);
+  const n = input.cells ?? DEFAULT_CELLS;
+  const { plates } = input;
+  const mirrored = plates.lower_C === plates.upper_C && plates.lowerSensor_C === plates.upperSensor_C;
+  return machine.columns.map((part) => ({
+    medium: m,
+    column: column(m, part.thickness_m * filled, part.share, n, mirrored),
+
+    work: workspace(mirrored ? n / 2 : n),
+    lightness: [batter.rawLightness, batter.rawLightness],
+  }));
+};
+
+/** Temperature of the batter's skin against the plate: between plate and first cell, by their conductances. */
+const skin_C = (lane: Lane, plate_C: number, face: Face, cell: number): number => {
+  const { medium: m, column: c, work } = lane;
+  const inside = (2 * work.conductivity[cell]!) / c.size_m[cell]!;
+  const whole = faceConductance(m, c, work, face, cell);
+  return c.T[cell]! + (whole / inside) * (plate_C - c.T[cell]!);
+};
+
+const brownFace = (lane: Lane, plate_C: number, face: Face, cell: number, dt_s: number, factor: number): number => {
+  const T = skin_C(lane, plate_C, face, cell);
+  if (T < 95) return 1;
+  const rate = surfaceBrowningRate_perSecond(T, waterActivity(lane.medium.batter.sorption, T, lane.column.X[cell]!));
+  return Math.exp(-factor * rate * dt_s);
+};
+
+const brown = (lane: Lane, lower: PlateFace, upper: PlateFace, dt_s: number, scale: number): void => {
+  const { lightness, column: c } = lane;
+  const factor = lane.medium.batter.browningFactor * scale;
+  lightness[0] *= brownFace(lane, lower.temperature_C, lower, 0, dt_s, factor);
+  if (c.mirrored) lightness[1] = lightness[0];
+  else lightness[1] *= brownFace(lane, upper.temperature_C, upper, c.n - 1, dt_s, factor);
+};
+
+type PlateFace = Extract<Face, { kind: 'plate' }>;
+const MIRROR: Face = { kind: 'mirror' };
+
+/** Cooks one load. Deterministic: the same input gives bit-equal output. */
+export const simulate = (input: SimulationInput): { readonly trace: Trace; readonly end: LoadState } => {
+  const seconds = Math.max(1, Math.ceil(input.duration_s));
+  const all = lanes(input);
+  let plates = input.plates;
+  const recorder = record(input, all, seconds);
+  recorder.note(0, plates, 0);
+  const refine = input.refine ?? 1;
+  const browning = input.scales?.browning ?? 1;
+  let second = 0;
+  while (second < seconds) {
+    const long = stepAt_s(second);
+    // Whole seconds between two notes: 1, or 2 where the step itself is 2 s.
+    const stride = Math.min(long > 1 ? 2 : 1, seconds - second);
+    const count = Math.max(1, Math.round((refine * stride) / long));
+    const dt_s = stride / count;
+    let steam = 0;
+    for (let k = 0; k < count; k++) {
+      const lower: PlateFace = { kind: 'plate', temperature_C: plates.lower_C };
+      const upper: PlateFace = { kind: 'plate', temperature_C: plates.upper_C };
+      let heatLower = 0;
+      let heatUpper = 0;
+      for (const lane of all) {
+        const { column: c, work } = lane;
+        step(lane.medium, c, work, lower, c.mirrored ? MIRROR : upper, dt_s);
+        brown(lane, lower, upper, dt_s, browning);
+        heatLower += c.share * work.heatLower;
+        heatUpper += c.share * (c.mirrored ? work.heatLower : work.heatUpper);
+        steam += c.share * halves(c) * (work.steamFreed - work.steamCaught) * dt_s;
+      }
+      const area = input.machine.heatedArea_m2;
+      plates = advancePlates(input.machine, plates, input.setting_C, input.room_C, heatLower * area, heatUpper * area, dt_s);
+    }
+    second += stride;
+    recorder.note(second, plates, (steam * input.machine.heatedArea_m2 * 1000) / stride);
+    if (stride === 2) recorder.fill(second - 1);
+    if (input.enough?.(recorder.trace, second) === true) break;
+  }
+  return { trace: second < seconds ? shortened(recorder.trace, second) : recorder.trace, end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates } };
+};
+
+/** The load as it is when the run stops: what a rack or the next load starts from. */
+export type LoadState = { readonly columns: readonly Column[]; readonly medium: Medium; readonly plates: PlatesState };
+
+const record = (input: SimulationInput, all: readonly Lane[], seconds: number) => {
+  const series = () => new Float64Array(seconds + 1);
+  const cells = input.profiles === true ? (lane: Lane) => new Float32Array((seconds + 1) * lane.column.n) : () => new Float32Array(0);
+  const trace: Trace = {
+    seconds,
+    core_C: series(),
+    face_C: series(),
+    lowerPlate_C: series(),
+    upperPlate_C: series(),
+    steam_gPerS: series(),
+    loss: series(),
+    coreWater: series(),
+    lowerLightness: series(),
+    upperLightness: series(),
+    columnLightness: all.flatMap(() => [series(), series()]),
+    columns: all.map((lane) => ({
+      n: lane.column.n,
+      mirrored: lane.column.mirrored,
+      share: lane.column.share,
+      thickness_m: lane.column.thickness_m,
+      size_m: lane.column.size_m,
+      T: cells(lane),
+      X: cells(lane),
+    })),
+  };
+  const rows = [...Object.values(trace).filter((value) => value instanceof Float64Array), ...trace.columnLightness];
+  const startWater = waterHeld(all);
+  const areal = input.portion_kg / input.machine.heatedArea_m2;
+  const note = (second: number, plates: PlatesState, steam_gPerS: number): void => {
+    let face = 0;
+    let lower = 0;
+    let upper = 0;
+    all.forEach((lane, index) => {
+      const { column: c, lightness } = lane;
+      face += (c.share * (c.T[0]! + c.T[c.mirrored ? 0 : c.n - 1]!)) / 2;
+      lower += c.share * lightness[0];
+      upper += c.share * lightness[1];
+      trace.columnLightness[2 * index]![second] = lightness[0];
+      trace.columnLightness[2 * index + 1]![second] = lightness[1];
+      if (input.profiles === true) {
+        trace.columns[index]!.T.set(c.T, second * c.n);
+        trace.columns[index]!.X.set(c.X, second * c.n);
+      }
+    });
+    const rib = all[all.length - 1]!.column;
+    let coldest = Infinity;
+    let wettest = 0;
+    for (let i = 0; i < rib.n; i++) {
+      if (rib.T[i]! < coldest) coldest = rib.T[i]!;
+      if (rib.X[i]! > wettest) wettest = rib.X[i]!;
+    }
+    trace.core_C[second] = coldest;
+    trace.coreWater[second] = wettest / (1 + wettest);
+    trace.face_C[second] = face;
+    trace.lowerPlate_C[second] = plates.lower_C;
+    trace.upperPlate_C[second] = plates.upper_C;
+    trace.steam_gPerS[second] = steam_gPerS;
+    trace.loss[second] = (startWater - waterHeld(all)) / areal;
+    trace.lowerLightness[second] = lower;
+    trace.upperLightness[second] = upper;
+  };
+  /** A second between two noted ones: their mean. */
+  const fill = (second: number): void => {
+    for (const row of rows) row[second] = (row[second - 1]! + row[second + 1]!) / 2;
+    if (input.profiles !== true) return;
+    for (const { n, T, X } of trace.columns)
+      for (const cells of [T, X])
+        for (let i = second * n; i < (second + 1) * n; i++) cells[i] = (cells[i - n]! + cells[i + n]!) / 2;
+  };
+  return { trace, note, fill };
+};
+
+/** A trace that stopped early, without its empty end. */
+const shortened = (trace: Trace, seconds: number): Trace => {
+  const cut = (row: Float64Array) => row.subarray(0, seconds + 1);
+  return {
+    seconds,
+    core_C: cut(trace.core_C),
+    face_C: cut(trace.face_C),
+    lowerPlate_C: cut(trace.lowerPlate_C),
+    upperPlate_C: cut(trace.upperPlate_C),
+    steam_gPerS: cut(trace.steam_gPerS),
+    loss: cut(trace.loss),
+    coreWater: cut(trace.coreWater),
+    lowerLightness: cut(trace.lowerLightness),
+    upperLightness: cut(trace.upperLightness),
+    columnLightness: trace.columnLightness.map(cut),
+    columns: trace.columns.map((c) => ({ ...c, T: c.T.subarray(0, (seconds + 1) * c.n), X: c.X.subarray(0, (seconds + 1) * c.n) })),
+  };
+};
+
+/** kg of water per m² of heated face, over all columns. */
+const waterHeld = (all: readonly Lane[]): number => {
+  let total = 0;
+  for (const { column: c } of all) for (let i = 0; i < c.n; i++) total += halves(c) * c.share * c.X[i]! * c.dry_kgPerM2[i]!;
+  return total;
+};
