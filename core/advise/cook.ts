@@ -26,6 +26,8 @@ export type Window = {
   readonly toBecause: 'colour' | 'too-dry' | 'end-of-trace';
   /** False where the colour isn't reached within the longest cook. */
   readonly reachesColour: boolean;
+  /** When the paler face is at the wished step; where it never is, when to give up waiting. */
+  readonly colour_s: number;
 };
 
 export type Cooked = {
@@ -55,7 +57,8 @@ const opening = (trace: Trace, m: Moments, target: Target, step: Float64Array, d
   const onTarget = risesTo(step, target.tawny);
   const late = risesTo(step, Math.min(8, target.tawny + HALF_STEP));
   const end = trace.seconds;
-  const best_s = Math.max(ready, onTarget ?? Math.min(end, m.tooDry_s ?? end));
+  const colour_s = onTarget ?? Math.min(end, m.tooDry_s ?? end);
+  const best_s = Math.max(ready, colour_s);
   const from_s = Math.min(best_s, Math.max(ready, early ?? best_s));
   const dry = m.tooDry_s ?? Infinity;
   const over = late ?? end;
@@ -66,6 +69,7 @@ const opening = (trace: Trace, m: Moments, target: Target, step: Float64Array, d
     fromBecause: from_s > ready ? 'colour' : dryThrough && (m.driedThrough_s ?? 0) > m.coreSet_s ? 'dried-through' : 'core-set',
     toBecause: dry < over ? 'too-dry' : late === null ? 'end-of-trace' : 'colour',
     reachesColour: onTarget !== null,
+    colour_s,
   };
 };
 

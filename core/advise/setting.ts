@@ -27,22 +27,26 @@ const onColour = ({ cooked }: Tried, target: Target): boolean =>
 /**
  * The setting at which the wished colour and crispness come at the same moment. Cooler plates take longer and
  * crisp deeper, so crispness falls along the range: where it crosses the wish, that is the answer (the hottest such
- * place: it is the quickest). Where it never does, the nearest miss.
+ * place: it is the quickest). Where it never does, the nearest miss. Yields between cooks so that a worker can stop.
  */
-export const findSetting = (range: SettingRange, target: Target, cookAt: (setting_C: number) => Cooked | null): number => {
+export function* findSetting(range: SettingRange, target: Target, cookAt: (setting_C: number) => Cooked | null): Generator<void, number> {
   const tryAt = (setting_C: number): Tried => ({ setting_C, cooked: cookAt(setting_C) });
-  const looks = Array.from({ length: FIRST_LOOK }, (_, i) => tryAt(range.min_C + ((range.max_C - range.min_C) * i) / (FIRST_LOOK - 1)));
+  const looks: Tried[] = [];
+  for (let i = 0; i < FIRST_LOOK; i++) {
+    looks.push(tryAt(range.min_C + ((range.max_C - range.min_C) * i) / (FIRST_LOOK - 1)));
+    yield;
+  }
   for (let i = looks.length - 1; i > 0; i--) {
     const hot = looks[i];
     const cool = looks[i - 1];
     if (hot?.cooked == null || cool?.cooked == null || !onColour(hot, target) || !onColour(cool, target)) continue;
-    if (hot.cooked.crisp <= target.crisp && cool.cooked.crisp >= target.crisp) return between(cool, hot, target, tryAt);
+    if (hot.cooked.crisp <= target.crisp && cool.cooked.crisp >= target.crisp) return yield* between(cool, hot, target, tryAt);
   }
-  return nearest(looks, range, target, tryAt);
-};
+  return yield* nearest(looks, range, target, tryAt);
+}
 
 /** False position with a guard, between a setting that is too crisp and one that isn't crisp enough. */
-const between = (cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: number) => Tried): number => {
+function* between(cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: number) => Tried): Generator<void, number> {
   let low = cool;
   let high = hot;
   for (let i = 0; i < 8 && high.setting_C - low.setting_C > FINE_ENOUGH_K; i++) {
@@ -51,6 +55,7 @@ const between = (cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: num
     const share = clamp(a / (a - b), 0.15, 0.85);
     const middle = tryAt(low.setting_C + share * (high.setting_C - low.setting_C));
     const crisp = middle.cooked?.crisp ?? 1;
+    yield;
     if (Math.abs(crisp - target.crisp) < 0.01) return middle.setting_C;
     if (crisp > target.crisp) low = middle;
     else high = middle;
@@ -58,9 +63,9 @@ const between = (cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: num
   const a = (low.cooked?.crisp ?? 5) - target.crisp;
   const b = (high.cooked?.crisp ?? 1) - target.crisp;
   return a === b ? low.setting_C : low.setting_C + clamp(a / (a - b), 0, 1) * (high.setting_C - low.setting_C);
-};
+}
 
-const nearest = (looks: readonly Tried[], range: SettingRange, target: Target, tryAt: (setting_C: number) => Tried): number => {
+function* nearest(looks: readonly Tried[], range: SettingRange, target: Target, tryAt: (setting_C: number) => Tried): Generator<void, number> {
   let best = looks.reduce((a, b) => (miss(b, target) < miss(a, target) ? b : a));
   let reach = (range.max_C - range.min_C) / (FIRST_LOOK - 1) / 2;
   while (reach > 2) {
@@ -69,8 +74,9 @@ const nearest = (looks: readonly Tried[], range: SettingRange, target: Target, t
       if (setting_C === best.setting_C) continue;
       const tried = tryAt(setting_C);
       if (miss(tried, target) < miss(best, target)) best = tried;
+      yield;
     }
     reach /= 2;
   }
   return best.setting_C;
-};
+}

@@ -1,6 +1,6 @@
 export type { Failure, Finding, Result } from './result.ts';
 export { failure, success } from './result.ts';
-export { clamp, findRoot, lerp, NORMAL_P90, roundTo, smoothStep, sum } from './numbers.ts';
+export { clamp, findRoot, lerp, NORMAL_P90, roundedTo, roundTo, smoothStep, sum } from './numbers.ts';
 export type { Random } from './random.ts';
 export { seededRandom } from './random.ts';
 export { canonicalJson, inputsHash } from './hash.ts';

@@ -51,3 +51,6 @@ export const findRoot = (
 
 /** The standard normal 90th percentile, used for every p10–p90 band. */
 export const NORMAL_P90 = 1.2815515655446004;
+
+/** Rounds to this many decimals, for fields that people read. */
+export const roundedTo = (value: number, digits = 1): number => Number(value.toFixed(digits));

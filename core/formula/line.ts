@@ -99,8 +99,8 @@ const unresolved = (text: string, how: How): ReadLine => ({
 const withoutIngredient = (text: string, parts: Parts, settings: ReadSettings): ReadLine => {
   const heading = parts.amounts.length === 0 && (/:\s*$/.test(text) || text === text.toUpperCase());
   const base = unresolved(text, says(heading ? 'heading' : 'ingredient-unknown'));
-  const first = parts.amounts[0];
-  if (first === undefined || first.unit?.kind !== 'mass') return base;
+  // "1 (12 oz) can" has its weight in the brackets.
+  if ((parts.each ?? parts.amounts[0])?.unit?.kind !== 'mass') return base;
   const weighed = weighAll(parts, null, settings, false);
   return weighed === null ? base : { ...base, grams: weighed.usual, gramsRange: [weighed.low, weighed.high] };
 };

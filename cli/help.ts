@@ -1,0 +1,24 @@
+export const HELP = `lattice advise FILE --iron ID [options]
+
+How much batter per load, how hot and how long, for one batter on one iron.
+
+FILE is a plain-text ingredient list (one a line), an exported kitchen file, or a schema.org Recipe (JSON-LD).
+
+  --iron ID          wafer, ball-pan, thin-round, thin-square-4, deep-round, mini, or an iron of the kitchen file
+  --formula ID       which formula of a kitchen file (needed when it holds several)
+  --altitude M       metres, -430 to 5500; default 0, or the kitchen's
+  --setting °C       plate temperature; default: the one at which colour and crispness come together
+  --batter °C        batter temperature, 0 to 50; default 20
+  --cup STANDARD     us, label, metric, imperial or au; default us, or the kitchen's
+  --tawny N          wished browning step, 1 to 8; default 4
+  --crisp N          wished crispness, 1 to 5; default 3
+  --load N           which load of a row, from 1; default 1
+  --preheat S        seconds the iron has been on; default: long enough
+  --json             print one JSON object, schema tawny-lattice/advice@1 (docs/advice.schema.json)
+  --help             this text
+
+A flour cup is taken as 125 g (US cup). With --json, standard output holds nothing but the object, and nothing at all
+unless the exit code is 0; what isn't understood is named on standard error.
+
+Exit codes: 0 an answer; 1 no portion or time can be computed; 2 bad usage or an unreadable file.
+`;

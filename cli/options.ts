@@ -1,0 +1,84 @@
+import type { CupStandardId, Failure, Result } from '../core/basis/index.ts';
+import { CUP_STANDARD_IDS, failure, success } from '../core/basis/index.ts';
+import { LIMITS } from '../core/advise/index.ts';
+
+/** What stands on the command line; null where nothing was said. */
+export type Options = {
+  readonly help: boolean;
+  readonly file: string | null;
+  readonly iron: string | null;
+  readonly formula: string | null;
+  readonly cup: CupStandardId | null;
+  readonly altitude: number | null;
+  readonly setting: number | null;
+  readonly batter: number | null;
+  readonly tawny: number | null;
+  readonly crisp: number | null;
+  readonly load: number | null;
+  readonly preheat: number | null;
+  readonly json: boolean;
+};
+
+/** Options that take a number, and the limit of `advise` each stands for. */
+const NUMBERS = {
+  altitude: 'altitude_m',
+  setting: 'setting_C',
+  batter: 'batter_C',
+  tawny: 'tawny',
+  crisp: 'crisp',
+  load: 'load',
+  preheat: 'preheat_s',
+} as const satisfies Record<string, keyof typeof LIMITS>;
+type NumberOption = keyof typeof NUMBERS;
+
+const WORDS = ['iron', 'formula', 'cup'] as const;
+const FLAGS = ['json', 'help'] as const;
+
+const isOneOf = <T extends string>(names: readonly T[], name: string): name is T => (names as readonly string[]).includes(name);
+
+/** `argv` without node and script. Errors: the `usage-…` codes and `out-of-range`. */
+export const readOptions = (argv: readonly string[]): Result<Options> => {
+  const words = new Map<string, string>();
+  const flags = new Set<string>();
+  const plain: string[] = [];
+  for (let i = 0; i < argv.length; i++) {
+    const argument = argv[i] ?? '';
+    if (!argument.startsWith('--')) {
+      if (argument === '-h') flags.add('help');
+      else plain.push(argument);
+      continue;
+    }
+    const [name = '', ...joined] = argument.slice(2).split('=');
+    if (isOneOf(FLAGS, name) && joined.length === 0) flags.add(name);
+    else if (isOneOf(WORDS, name) || name in NUMBERS) {
+      const value = joined.length > 0 ? joined.join('=') : argv[++i];
+      if (value === undefined || value === '') return failure('usage-missing-value', { option: `--${name}` });
+      words.set(name, value);
+    } else return failure('usage-unknown-option', { option: argument });
+  }
+  const help = flags.has('help');
+  const [command, file, surplus] = plain;
+  if (!help && command !== 'advise') return failure('usage-no-command');
+  if (!help && file === undefined) return failure('usage-no-file');
+  if (surplus !== undefined) return failure('usage-unknown-option', { option: surplus });
+  const cup = words.get('cup') ?? null;
+  if (cup !== null && !isOneOf(CUP_STANDARD_IDS, cup)) return failure('usage-bad-choice', { option: '--cup', choices: CUP_STANDARD_IDS.join(', ') });
+  const numbers = readNumbers(words);
+  if ('code' in numbers) return { ok: false, failure: numbers };
+  return success({ help, file: file ?? null, iron: words.get('iron') ?? null, formula: words.get('formula') ?? null, cup, json: flags.has('json'), ...numbers });
+};
+
+const readNumbers = (words: ReadonlyMap<string, string>): Record<NumberOption, number | null> | Failure => {
+  const numbers = { altitude: null, setting: null, batter: null, tawny: null, crisp: null, load: null, preheat: null } as Record<NumberOption, number | null>;
+  for (const name of Object.keys(NUMBERS) as NumberOption[]) {
+    const text = words.get(name);
+    if (text === undefined) continue;
+    const value = Number(text);
+    if (text.trim() === '' || !Number.isFinite(value)) return { code: 'usage-bad-number', fields: { option: `--${name}`, value: text } };
+    const { min, max } = LIMITS[NUMBERS[name]];
+    if (value < min || value > max) return { code: 'out-of-range', fields: { what: NUMBERS[name], value, min, max } };
+    if (name === 'load' && !Number.isInteger(value)) return { code: 'usage-bad-number', fields: { option: '--load', value: text } };
+    numbers[name] = value;
+  }
+  return numbers;
+};

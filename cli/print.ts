@@ -1,0 +1,19 @@
+import type { AdviceAnswer } from '../core/advise/index.ts';
+import { nearestStep } from '../core/matter/index.ts';
+
+const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
+/** The answer for a person at a terminal. */
+export const inWords = (a: AdviceAnswer): string => {
+  const { cookTime_s: t, cookTimeBand_s: band, setting } = a;
+  const dial = setting.dial === null ? '' : `, dial ${setting.dial.toFixed(1)}`;
+  return [
+    `Pour     ${Math.round(a.portion_g)} g (${Math.round(a.portion_mL)} mL) a load, ${Math.round(a.dose_g)} g a mould`,
+    `Heat     ${setting.chosen === 'fixed' ? 'nothing to set' : `${Math.round(setting.temperature_C)} °C${dial}`}; plates at ${Math.round(a.plateTemperature_C)} °C when you pour`,
+    `Open     after ${clock(t.best)} (good from ${clock(t.from)} to ${clock(t.to)}; 8 in 10 between ${clock(band.p10)} and ${clock(band.p90)}, model only)`,
+    `Expect   step ${a.tawnyStep.toFixed(1)} ${nearestStep(a.tawnyStep).name}, crisp ${a.crisp.toFixed(1)}, ${Math.round(100 * a.waterLoss_fraction)} % lost, ${a.pieceMass_g.toFixed(0)} g a piece`,
+    `Makes    ${a.loads} loads, ${a.pieces} pieces, ${Math.round(a.leftover_g)} g over`,
+    ...a.warnings.map((warning) => `${warning.level === 'note' ? 'Note    ' : 'Watch   '} ${warning.text}`),
+    '',
+  ].join('\n');
+};

@@ -1,0 +1,58 @@
+import type { Failure } from '../core/basis/index.ts';
+import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
+import { DEFAULT_READ_SETTINGS } from '../core/formula/index.ts';
+import type { Iron } from '../core/plate/index.ts';
+import { PRESET_IRONS } from '../core/plate/index.ts';
+import { say } from '../words/index.ts';
+import { HELP } from './help.ts';
+import { readOptions } from './options.ts';
+import { inWords } from './print.ts';
+import { sourceFrom } from './source.ts';
+
+/** What a command leaves behind. `stdout` is empty unless `code` is 0. */
+export type Outcome = { readonly code: 0 | 1 | 2; readonly stdout: string; readonly stderr: string };
+
+const stopped = (code: 1 | 2, failure: Failure): Outcome => ({ code, stdout: '', stderr: `lattice: ${say(failure)}\n` });
+
+/** Runs a command line; reads files through `readText` (null: unreadable). */
+export const runCommand = (argv: readonly string[], readText: (file: string) => string | null): Outcome => {
+  const read = readOptions(argv);
+  if (!read.ok) return stopped(2, read.failure);
+  const options = read.value;
+  if (options.help) return { code: 0, stdout: HELP, stderr: '' };
+  const text = readText(options.file ?? '');
+  if (text === null) return stopped(2, { code: 'file-unreadable', fields: { file: options.file ?? '' } });
+  const source = sourceFrom(text, options.formula);
+  if (!source.ok) return stopped(2, source.failure);
+  const { kitchen } = source.value;
+  const irons = newestIrons([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
+  const iron = irons.get(options.iron ?? '');
+  if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
+  const kit = kitchen?.kit;
+  const reading = source.value.read({
+    cupStandard: options.cup ?? kit?.cupStandard ?? DEFAULT_READ_SETTINGS.cupStandard,
+    flourPerUsCup_g: kit?.flourPerUsCup_g ?? DEFAULT_READ_SETTINGS.flourPerUsCup_g,
+  });
+  const advice = advise({
+    ...DEFAULT_CONDITIONS,
+    reading,
+    iron,
+    altitude_m: options.altitude ?? kit?.altitude_m ?? DEFAULT_CONDITIONS.altitude_m,
+    room_C: kit?.room_C ?? DEFAULT_CONDITIONS.room_C,
+    batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
+    setting_C: options.setting,
+    load: options.load ?? 1,
+    preheat_s: options.preheat,
+    target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
+  });
+  if (!advice.ok) return stopped(1, advice.failure);
+  const answer = answerOf(advice.value, say);
+  const stderr = answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`).join('');
+  return { code: 0, stdout: options.json ? `${JSON.stringify(answer, null, 2)}\n` : inWords(answer), stderr };
+};
+
+const newestIrons = (irons: readonly Iron[]): Map<string, Iron> => {
+  const newest = new Map<string, Iron>();
+  for (const iron of irons) if (iron.rev >= (newest.get(iron.id)?.rev ?? 0)) newest.set(iron.id, iron);
+  return newest;
+};

@@ -1,0 +1,46 @@
+import { clamp, NORMAL_P90 } from '../basis/index.ts';
+import type { PlatesState } from '../plate/index.ts';
+import { UNSCALED } from '../plate/index.ts';
+import type { Cooked, Setup } from './cook.ts';
+import { cook } from './cook.ts';
+import type { Target } from './request.ts';
+
+/** How little is known of an iron nobody has cooked on (prior widths, relative or K). */
+export const PRIOR = { cavity: 0.15, plates_K: 15, contact: 0.2, browning: 0.3 } as const;
+
+/** The band is never claimed narrower, nor wider, than these, in log time. */
+const LEAST_SD = 0.02;
+const MOST_SD = 1.2;
+
+export type TimeBand = { readonly p10: number; readonly p90: number };
+
+/** How far the best moment moves when each unknown is off by its width: their squares add up in log time. */
+export function* timeBand(setup: Setup, target: Target, cooked: Cooked): Generator<void, TimeBand> {
+  const bestOf = (change: Partial<Setup>): number => {
+    const other = cook({ ...setup, ...change }, target, false);
+    return Math.log((other ?? cooked).window.best_s);
+  };
+  const hotter = (by: number): PlatesState => ({
+    lower_C: setup.plates.lower_C + by,
+    upper_C: setup.plates.upper_C + by,
+    lowerSensor_C: setup.plates.lowerSensor_C + by,
+    upperSensor_C: setup.plates.upperSensor_C + by,
+  });
+  const { contact, browning, cavity, plates_K } = PRIOR;
+  const unknowns = (side: 1 | -1): Partial<Setup>[] => [
+    { plates: hotter(side * plates_K), setting_C: setup.setting_C + side * plates_K },
+    { scales: { ...UNSCALED, contact: 1 + side * contact } },
+    { scales: { ...UNSCALED, browning: 1 + side * browning } },
+    { portion_g: setup.portion_g * (1 + side * cavity) },
+  ];
+  const low = unknowns(-1);
+  let variance = 0;
+  for (const [i, high] of unknowns(1).entries()) {
+    const difference = bestOf(high) - bestOf(low[i] ?? {});
+    variance += (difference / 2) ** 2;
+    yield;
+  }
+  const sd = clamp(Math.sqrt(variance), LEAST_SD, MOST_SD);
+  const best = cooked.window.best_s;
+  return { p10: best * Math.exp(-NORMAL_P90 * sd), p90: best * Math.exp(NORMAL_P90 * sd) };
+}

@@ -1,0 +1,12 @@
+export type { Advice } from './advise.ts';
+export { advise, adviseInSteps, MODEL_VERSION, POURABLE_SHARE } from './advise.ts';
+export { ANSWER_SCHEMA, AdviceAnswer, answerOf } from './answer.ts';
+export { PRIOR } from './band.ts';
+export { batterOf } from './bowl.ts';
+export type { Picture, PictureColumn } from './picture.ts';
+export { pictureOf } from './picture.ts';
+export { TURNAROUND } from './pour.ts';
+export type { AdviceRequest, Target } from './request.ts';
+export { DEFAULT_CONDITIONS, DEFAULT_TARGET, LIMITS } from './request.ts';
+export type { Why, WhyStep } from './why.ts';
+export { recompute, whyChains } from './why.ts';

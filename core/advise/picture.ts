@@ -1,0 +1,108 @@
+import { clamp } from '../basis/index.ts';
+import { waterActivity } from '../matter/index.ts';
+import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep } from '../plate/index.ts';
+import type { Advice } from './advise.ts';
+
+/** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
+export type PictureColumn = {
+  readonly cells: number;
+  /** Only the lower half; the upper is its mirror image. */
+  readonly mirrored: boolean;
+  readonly share: number;
+  readonly thickness_mm: number;
+  readonly size_mm: Float64Array;
+  readonly T_C: Float32Array;
+  /** Share of its raw water that a cell still holds. */
+  readonly wetness: Float32Array;
+  readonly waterActivity: Float32Array;
+  /** L* of the lower and the upper face. */
+  readonly lowerLightness: Float64Array;
+  readonly upperLightness: Float64Array;
+  /** Layer under a face with a_w below the crisp limit, mm. */
+  readonly crust_mm: Float64Array;
+};
+
+/** Everything the Iron station draws; plain arrays that a worker can hand over. Index: seconds from the closed lid. */
+export type Picture = {
+  readonly seconds: number;
+  readonly core_C: Float64Array;
+  readonly face_C: Float64Array;
+  readonly plate_C: Float64Array;
+  readonly steam_gPerS: Float64Array;
+  readonly loss: Float64Array;
+  /** Continuous step of the paler face. */
+  readonly tawny: Float64Array;
+  readonly density_gPerML: Float64Array;
+  readonly columns: readonly PictureColumn[];
+  readonly set_C: number;
+  readonly rawLightness: number;
+};
+
+/** The batter has swollen to its cooked size when its mean temperature is here, °C. */
+const SWOLLEN_C = 80;
+
+export const pictureOf = (a: Advice): Picture => {
+  const { trace } = a.cooked;
+  return {
+    seconds: trace.seconds,
+    core_C: trace.core_C,
+    face_C: trace.face_C,
+    plate_C: trace.lowerPlate_C.map((lower, i) => (lower + (trace.upperPlate_C[i] ?? lower)) / 2),
+    steam_gPerS: trace.steam_gPerS,
+    loss: trace.loss,
+    tawny: palerStep(trace, a.batter.rawLightness),
+    density_gPerML: density(a),
+    columns: trace.columns.map((_, index) => pictureColumn(a, index)),
+    set_C: a.batter.setTemperature_C,
+    rawLightness: a.batter.rawLightness,
+  };
+};
+
+/** Mass left over the volume it has swollen to by then. */
+const density = (a: Advice): Float64Array => {
+  const { trace } = a.cooked;
+  const { batter, portion } = a;
+  const { iron } = a.request;
+  const gap_m = meanThickness_m(a.machine);
+  const cooked_mL = Math.min(iron.geometry.cavity_mL, portion.portion_mL * expansion(batter, gap_m));
+  return trace.loss.map((loss, i) => {
+    const mean_C = ((trace.core_C[i] ?? 0) + (trace.face_C[i] ?? 0)) / 2;
+    const swollen = clamp((mean_C - batter.temperature_C) / Math.max(1, SWOLLEN_C - batter.temperature_C), 0, 1);
+    return (portion.portion_g * (1 - loss)) / (portion.portion_mL + swollen * (cooked_mL - portion.portion_mL));
+  });
+};
+
+const pictureColumn = (a: Advice, index: number): PictureColumn => {
+  const { trace } = a.cooked;
+  const column = trace.columns[index];
+  if (column === undefined) throw new RangeError('no such column');
+  const { n, size_m, T, X } = column;
+  const activity = new Float32Array(T.length);
+  const wetness = new Float32Array(T.length);
+  const crust_mm = new Float64Array(trace.seconds + 1);
+  for (let s = 0; s <= trace.seconds; s++) {
+    let dry_m = 0;
+    for (let i = 0; i < n; i++) {
+      const at = s * n + i;
+      const water = X[at] ?? 0;
+      const aw = waterActivity(a.batter.sorption, T[at] ?? 0, water);
+      activity[at] = aw;
+      wetness[at] = Math.min(1, water / a.batter.water);
+      if (aw < CRISP_WATER_ACTIVITY) dry_m += size_m[i] ?? 0;
+    }
+    crust_mm[s] = (dry_m * 1000) / (column.mirrored ? 1 : 2);
+  }
+  return {
+    cells: n,
+    mirrored: column.mirrored,
+    share: column.share,
+    thickness_mm: column.thickness_m * 1000,
+    size_mm: size_m.map((size) => size * 1000),
+    T_C: T,
+    wetness,
+    waterActivity: activity,
+    lowerLightness: trace.columnLightness[2 * index] ?? new Float64Array(0),
+    upperLightness: trace.columnLightness[2 * index + 1] ?? new Float64Array(0),
+    crust_mm,
+  };
+};

@@ -1,0 +1,2 @@
+export { Lot, Prediction } from './entities.ts';
+export { checkKitchenFile, FILE_SCHEMA, FILE_VERSION, KitchenFile, MOST_FILE_BYTES, readKitchenFile } from './file.ts';

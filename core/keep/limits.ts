@@ -1,0 +1,76 @@
+import { z } from 'zod';
+import type { CodeId } from '../kit/index.ts';
+import { CODE_IDS, CODES } from '../kit/index.ts';
+
+export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers'] as const;
+export const KEEP_PLACES = ['room', 'refrigerator', 'freezer', 'tin'] as const;
+export type KeepForm = (typeof KEEP_FORMS)[number];
+export type KeepPlace = (typeof KEEP_PLACES)[number];
+
+/** One reason to have used something by then. `source` names the published limit, or says *common practice*. */
+export const KeepLimit = z.object({ code: z.string().max(60), until: z.int(), source: z.string().max(300), kind: z.enum(['safety', 'quality']) });
+export type KeepLimit = z.infer<typeof KeepLimit>;
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const COMMON = 'common practice';
+
+/** Hours of quality by form and place (*common practice*); absent: nobody keeps it there. */
+const QUALITY_H: Readonly<Record<KeepForm, Partial<Record<KeepPlace, number>>>> = {
+  batter: { room: 1, refrigerator: 72 },
+  'yeasted-batter': { room: 2, refrigerator: 24 },
+  pieces: { room: 2, refrigerator: 48, freezer: 30 * 24 },
+  wafers: { room: 24, tin: 14 * 24, freezer: 60 * 24 },
+};
+
+/** Baked and dry enough that time at room temperature is a question of quality only. */
+const isShelfStable = (form: KeepForm): boolean => form === 'wafers';
+
+export type KeepQuestion = {
+  readonly form: KeepForm;
+  readonly place: KeepPlace;
+  /** When it was put there, epoch ms. */
+  readonly from: number;
+  readonly code: CodeId;
+  /** What the refrigerator really holds, °C. */
+  readonly refrigerator_C: number;
+};
+
+/**
+ * Limits with their source, the strictest first. In the refrigerator the last day of a code that counts days ends
+ * 24 h × days after the start, a little stricter than by calendar day. A refrigerator warmer than the code allows
+ * counts as out of the cold.
+ */
+export const keepLimits = ({ form, place, from, code, refrigerator_C }: KeepQuestion): KeepLimit[] => {
+  const limits: KeepLimit[] = [];
+  const rule = CODES[code];
+  const cold = place === 'freezer' || (place === 'refrigerator' && refrigerator_C <= rule.cold_C);
+  if (!isShelfStable(form)) {
+    if (!cold) limits.push({ code: 'out-of-cold', until: from + rule.outOfCold_h * HOUR_MS, source: rule.outOfColdSource, kind: 'safety' });
+    else if (place === 'refrigerator' && rule.coldStorage_days !== null)
+      limits.push({ code: 'cold-storage', until: from + (rule.coldStorage_days - 1) * DAY_MS, source: rule.coldStorageSource ?? '', kind: 'safety' });
+  }
+  const quality_h = QUALITY_H[form][place];
+  if (quality_h !== undefined) limits.push({ code: 'quality', until: from + quality_h * HOUR_MS, source: COMMON, kind: 'quality' });
+  return limits.sort((a, b) => a.until - b.until);
+};
+
+/** Where each form may be put. */
+export const placesFor = (form: KeepForm): KeepPlace[] => KEEP_PLACES.filter((place) => QUALITY_H[form][place] !== undefined);
+
+/** Something put away: leftover batter, pieces, a tin. */
+export const KeepItem = z.object({
+  id: z.string().min(1).max(64),
+  lotId: z.string().min(1).max(64).nullable(),
+  name: z.string().min(1).max(120),
+  form: z.enum(KEEP_FORMS),
+  place: z.enum(KEEP_PLACES),
+  from: z.int().min(0),
+  amount: z.string().max(60),
+  allergens: z.array(z.string().max(40)).max(20),
+  /** The code it was judged by when it was put away. */
+  codeOfPractice: z.enum(CODE_IDS),
+  refrigerator_C: z.number().min(-5).max(20),
+  usedAt: z.int().min(0).nullable(),
+});
+export type KeepItem = z.infer<typeof KeepItem>;

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { CUP_STANDARD_IDS } from '../basis/index.ts';
+import { ALTITUDE_RANGE_M } from '../matter/index.ts';
+import { CODE_IDS } from './codes.ts';
+
+const Name = z.string().min(1).max(60);
+
+/** What the kitchen owns and how it measures. Quantities carry their unit in the name. */
+export const Kit = z.object({
+  id: z.literal('kit'),
+  name: z.string().min(1).max(80),
+  altitude_m: z.number().min(ALTITUDE_RANGE_M.min).max(ALTITUDE_RANGE_M.max),
+  room_C: z.number().min(-10).max(50),
+  /** IANA zone, of the kitchen's clock. */
+  zone: z.string().min(1).max(60),
+  cupStandard: z.enum(CUP_STANDARD_IDS),
+  /** Grams of wheat flour in this cook's US cup. */
+  flourPerUsCup_g: z.number().min(80).max(180),
+  temperatureUnit: z.enum(['C', 'F']),
+  /** Seconds of warning before a load should be opened. */
+  cueBefore_s: z.int().min(0).max(120),
+  scoops: z.array(z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) })).max(20),
+  circuits: z
+    .array(z.object({ id: z.string().max(40), name: Name, current_A: z.number().positive().max(125), voltage_V: z.number().positive().max(480) }))
+    .max(20),
+  refrigerator_C: z.number().min(-5).max(20),
+  codeOfPractice: z.enum(CODE_IDS),
+});
+export type Kit = z.infer<typeof Kit>;
+
+export const DEFAULT_KIT: Kit = {
+  id: 'kit',
+  name: 'My kitchen',
+  altitude_m: 0,
+  room_C: 22,
+  zone: 'UTC',
+  cupStandard: 'us',
+  flourPerUsCup_g: 125,
+  temperatureUnit: 'C',
+  cueBefore_s: 20,
+  scoops: [
+    { id: 'tablespoon', name: 'Tablespoon', volume_mL: 15 },
+    { id: 'quarter-cup', name: 'Quarter cup', volume_mL: 60 },
+    { id: 'half-cup', name: 'Half cup', volume_mL: 120 },
+    { id: 'ladle', name: 'Ladle', volume_mL: 180 },
+  ],
+  circuits: [],
+  refrigerator_C: 4,
+  codeOfPractice: 'us-food-code-2022',
+};

@@ -1,0 +1,4 @@
+export type { PlannedIron, PlannedLoad, RunMode, RunPlan, RunRequest } from './plan.ts';
+export { plannedIron } from './plannedIron.ts';
+export { planRun, RUN_MODES } from './plan.ts';
+export { Run } from './run.ts';

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { Instant } from '../line/index.ts';
+import { RUN_MODES } from './plan.ts';
+
+/** One cooking session as it was asked for; its plan is computed, never stored. */
+export const Run = z.object({
+  id: z.string().min(1).max(64),
+  name: z.string().min(1).max(120),
+  zone: z.string().min(1).max(60),
+  mode: z.enum(RUN_MODES),
+  serveAt: Instant,
+  people: z.int().min(1).max(2000),
+  piecesPerPerson: z.number().min(0.1).max(20),
+  ironIds: z.array(z.string().min(1).max(64)).max(12),
+  formulaId: z.string().min(1).max(64),
+  target: z.object({ tawny: z.number().min(1).max(8), crisp: z.number().min(1).max(5) }),
+  batter_C: z.number().min(0).max(50),
+});
+export type Run = z.infer<typeof Run>;

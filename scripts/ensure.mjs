@@ -1,0 +1,90 @@
+// What the other scripts need before they can start. Everything here is quick the second time and writes to standard
+// error only, so that a command's own output stays clean.
+import { execFileSync, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const CACHE = join(ROOT, '.cache');
+
+export const tell = (text) => process.stderr.write(`${text}\n`);
+
+const stampOf = (name) => {
+  const file = join(CACHE, name);
+  return existsSync(file) ? readFileSync(file, 'utf8') : '';
+};
+const stamp = (name, value) => {
+  mkdirSync(CACHE, { recursive: true });
+  writeFileSync(join(CACHE, name), value);
+};
+
+/** npm packages as the lock file names them. */
+export const ensureInstalled = () => {
+  const major = Number(process.versions.node.split('.')[0]);
+  if (major < 20) {
+    tell(`Tawny Lattice needs Node 20 or later; this is ${process.versions.node}.`);
+    process.exit(1);
+  }
+  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).update(readFileSync(join(ROOT, 'package.json'))).digest('hex');
+  if (existsSync(join(ROOT, 'node_modules', '.package-lock.json')) && stampOf('installed') === lock) return;
+  tell('Installing packages (a minute or two the first time) …');
+  // `npm ci` refuses this lock file where optional packages of other platforms are missing from the registry.
+  const { status } = spawnSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+  if (status !== 0) {
+    tell('npm install failed: see above.');
+    process.exit(1);
+  }
+  const after = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).update(readFileSync(join(ROOT, 'package.json'))).digest('hex');
+  stamp('installed', after);
+};
+
+const BUILT_FROM = ['app', 'core', 'words', 'demo'];
+
+const newest = (folder) => {
+  let latest = 0;
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name);
+    latest = Math.max(latest, entry.isDirectory() ? newest(path) : statSync(path).mtimeMs);
+  }
+  return latest;
+};
+
+/** The built application in dist/, made anew when a source is newer. */
+export const ensureBuilt = () => {
+  const sources = Math.max(...BUILT_FROM.map((folder) => newest(join(ROOT, folder))), ...['vite.config.ts', 'package-lock.json'].map((file) => statSync(join(ROOT, file)).mtimeMs));
+  if (existsSync(join(ROOT, 'dist', 'index.html')) && stampOf('built') === String(sources)) return;
+  tell('Building …');
+  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+  if (status !== 0) {
+    tell('The build failed: see above.');
+    process.exit(1);
+  }
+  stamp('built', String(sources));
+};
+
+const CHROMIUM = '/usr/bin/chromium';
+
+/** Debian's Chromium for the browser tests: installed when missing and this user may. */
+export const ensureChromium = () => {
+  if (existsSync(CHROMIUM)) return;
+  const hint = 'The browser tests need Debian’s Chromium: run "sudo apt-get install chromium" and start npm test again.';
+  const isRoot = process.getuid?.() === 0;
+  if (!isRoot || spawnSync('apt-get', ['--version'], { stdio: 'ignore' }).status !== 0) {
+    tell(hint);
+    process.exit(1);
+  }
+  tell('Installing Debian’s Chromium …');
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  try {
+    execFileSync('apt-get', ['update', '-qq'], { stdio: ['ignore', 2, 2], env });
+    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { stdio: ['ignore', 2, 2], env });
+  } catch {
+    tell(hint);
+    process.exit(1);
+  }
+};
+
+/** Runs one of the project's own TypeScript files; resolves with the child. */
+export const tsxArguments = (file) => ['--import', join(ROOT, 'node_modules/tsx/dist/loader.mjs'), join(ROOT, file)];

@@ -1,0 +1,127 @@
+/** Fields of a finding or failure, as the core gives them. */
+export type Fields = Readonly<Record<string, number | string>>;
+type Say = (f: Fields) => string;
+
+/** Words for everything the core can find or fail at, by code. One catalogue for interface and command line. */
+export const SENTENCES: Readonly<Record<string, Say>> = {
+  // Lines
+  weighed: () => 'weighed',
+  edited: () => 'changed by hand',
+  heading: () => 'a heading',
+  'household-measure': (f) => `1 ${f['measure']} = ${f['each_g']} g`,
+  'by-size': (f) => `${f['size']}: ${f['each_g']} g each`,
+  'size-assumed': (f) => `no size given: ${f['each_g']} g each assumed`,
+  'by-density': (f) => `by volume, ${fixed(f['density'], 2)} g per mL`,
+  'cup-by-hand': (f) => `${f['cup_g']} g in a US cup; ${f['low_g']}–${f['high_g']} g by hand`,
+  'cup-sifted': (f) => `sifted first: ${f['cup_g']} g in a US cup`,
+  'rough-measure': (f) => `a rough measure, about ${f['grams']} g`,
+  'range-undecided': (f) => `a range, ${f['low']} to ${f['high']}: the middle is taken until you decide`,
+  'spoon-not-level': (f) => `not level: times ${f['factor']}`,
+  container: () => 'by the size printed on the container',
+  'weight-in-brackets': () => 'the weight given beside it is taken',
+  'amounts-clash': (f) => `two amounts that disagree, ${f['first_g']} g and ${f['second_g']} g: which one?`,
+  'word-by-market': (f) => `this word means different things: taken as ${ingredient(f['taken'])}, or is it ${ingredient(f['other'])}?`,
+  'words-ignored': (f) => `taken as ${ingredient(f['taken'])}; not understood: ${f['words']}`,
+  'amount-missing': () => 'how much?',
+  'amount-to-taste': () => 'to taste: how much do you use?',
+  'amount-negative': () => 'an amount below zero',
+  'amount-absurd': () => 'an amount nobody has: check it',
+  'unit-unknown': () => 'this measure says nothing about this ingredient: how many grams?',
+  'ingredient-unknown': () => 'what is this? Choose an ingredient, or it counts as weight only',
+  'container-unsized': () => 'how much does the container hold?',
+  'line-too-long': (f) => `too long for an ingredient (over ${f['longest']} characters)`,
+  'nothing-said': () => 'not understood',
+
+  // Formula
+  'lines-unresolved': (f) => `${count(f['count'], 'line has', 'lines have')} no grams yet and ${f['count'] === 1 ? 'is' : 'are'} left out of the reckoning`,
+  'ingredient-unknown-mass': (f) => `${f['grams']} g of something unknown counts as weight only`,
+  'no-flour': () => "no flour or meal: baker's percentages need one",
+  'gas-far-above': (f) => `very much gas: ${f['gas']} mmol per 100 g flour, usual is ${f['low']}–${f['high']}`,
+  'gas-far-below': (f) => `hardly any gas: ${f['gas']} mmol per 100 g flour, usual is ${f['low']}–${f['high']}`,
+  'soda-without-acid': () => 'soda without enough acid to work with: it will taste soapy and lift half',
+  'soda-left-over': (f) => `${f['leftover_meq']} meq of soda find no acid: a soapy taste is likely`,
+  'salt-spoon-size': (f) => `salt is ${f['percent']} % of the flour, usual is up to ${f['usual']} %: a spoon too big?`,
+  'powder-spoon-size': (f) => `baking powder is ${f['percent']} % of the flour, usual is nearer ${f['usual']} %: another spoon meant?`,
+  'soda-for-powder': (f) => `soda is ${f['percent']} % of the flour: was powder meant?`,
+
+  // Plate
+  'batter-too-thick': () => 'too thick to spread in this iron',
+  'batter-too-thin': () => 'very thin for this iron: it may run out before it sets',
+  'colour-cannot-guide': () => 'a dark batter: colour can’t guide. Go by the steam, the smell and the time',
+  'tawny-out-of-reach': (f) => `step ${f['wanted']} is out of reach here: ${f['reached']} is the nearest. Crispness was kept in view, colour given up`,
+  'colour-before-set': (f) => `it will be at step ${f['reached']} by the time it has set: colour was given up for a set core`,
+  'crisp-out-of-reach': (f) => `crispness ${f['wanted']} doesn’t come together with that colour here: ${f['reached']} is the nearest. Colour was kept, crispness given up`,
+  'too-dry-before-colour': (f) => `it dries out (after ${f['after_s']} s) before it has that colour`,
+  'sets-late': (f) => `so much sugar sets only at ${f['set_C']} °C, and water boils at ${f['boiling_C']} °C here: it may stay soft inside`,
+  'setting-ignored': () => 'this iron has nothing to set: the wished temperature is left aside',
+  'setting-beyond-dial': (f) => `${f['setting_C']} °C is off this iron’s dial (${f['min_C']}–${f['max_C']} °C)`,
+  'less-than-a-load': (f) => `the bowl holds ${f['bowl_g']} g, less than one load of ${f['portion_g']} g`,
+  'preheat-short': (f) => `not hot yet: plates at ${f['plates_C']} °C for a setting of ${f['setting_C']} °C`,
+  'bowl-empty': () => 'nothing in the bowl has a weight yet',
+  'bowl-without-water': () => 'no water in it: this is not a batter yet',
+  'bowl-without-starch': () => 'no flour, starch or egg that could set: this is not a batter yet',
+  'never-sets': (f) => `the middle never sets (needs ${f['set_C']} °C; water boils at ${f['boiling_C']} °C here)`,
+  'never-dries': () => 'it doesn’t dry through within five minutes on this iron',
+  'out-of-range': (f) => `${QUANTITIES[String(f['what'])] ?? f['what']} must lie between ${f['min']} and ${f['max']} (got ${f['value']})`,
+
+  // Circuits and the run
+  'circuit-overloaded': (f) => `${f['circuit']}: ${f['power_W']} W on a circuit of ${f['limit_W']} W. Don’t run these together; ask a licensed electrician`,
+  'circuit-nearly-full': (f) =>
+    `${f['circuit']}: ${f['share']} % of ${f['limit_W']} W. For three hours and more 80 % is the limit (NFPA 70 210.20(A)); keep kettle and toaster off it. Local code decides`,
+  'nothing-to-cook': () => 'nobody to cook for yet',
+  'no-irons': () => 'choose an iron',
+  'run-too-long': (f) => `over ${f['hours']} hours: only ${f['pieces']} of ${f['wanted']} pieces are planned. Another iron would help`,
+  'batter-short': (f) => `${f['missing_g']} g of batter short: make ${f['factor']} times as much`,
+  'portions-evened': (f) => `portions evened out to ${f['percent']} %, so that the last plate isn’t stunted`,
+  'hold-long': (f) => `the first plates wait ${f['minutes']} min: keep them on a rack in a warm oven`,
+  'pieces-over': (f) => `${count(f['pieces'], 'piece', 'pieces')} more than asked for`,
+
+  // Keeping
+  'out-of-cold': () => 'out of the cold',
+  'cold-storage': () => 'kept cold',
+  quality: () => 'at its best',
+
+  // Files
+  'file-too-large': () => 'this file is larger than 50 MB',
+  'file-empty': () => 'this file is empty',
+  'file-not-json': () => 'this file is not readable JSON: perhaps it was cut off',
+  'file-forbidden-key': () => 'this file holds names that could do harm, so it was not read',
+  'file-foreign': () => 'this is not a Tawny Lattice kitchen file',
+  'file-newer': (f) => `this file is of version ${f['version']}; this application reads up to ${f['known']}. Nothing was changed`,
+  'file-broken': (f) => `this file is damaged at ${f['where'] || 'its start'}: ${f['why']}`,
+  'file-unlinked': (f) => `this file is incomplete: ${f['what']} ${f['id']} is missing`,
+  'recipe-missing': () => 'no Recipe was found in it',
+  'recipe-broken': (f) => `the Recipe in it is damaged at ${f['where']}`,
+  'recipe-empty': () => 'the Recipe in it has no ingredients',
+
+  // Interface and command line
+  'took-too-long': () => 'this took too long and was stopped: try a shorter text',
+  'worker-crashed': () => 'the reckoning stopped by itself and was started again',
+  'paste-too-long': (f) => `only the first ${f['most']} lines were taken; ${f['cut']} are left out`,
+  'storage-full': () => 'the device’s storage is full: everything goes on in memory. Export now, so that nothing is lost',
+  'storage-forbidden': () => 'this browser doesn’t let us store anything: everything lives in memory only. Export before you close it',
+  'usage-unknown-option': (f) => `unknown option ${f['option']}`,
+  'usage-missing-value': (f) => `${f['option']} needs a value`,
+  'usage-bad-number': (f) => `${f['option']} needs a number, not "${f['value']}"`,
+  'usage-bad-choice': (f) => `${f['option']} takes one of ${f['choices']}`,
+  'usage-no-iron': (f) => `name an iron with --iron; known: ${f['known']}`,
+  'usage-no-file': () => 'name a file to read',
+  'usage-no-command': () => 'the command is "advise"; try --help',
+  'usage-no-formula': (f) => `no such formula; in this file: ${f['known']}`,
+  'usage-which-formula': (f) => `several formulas in this file, name one with --formula: ${f['known']}`,
+  'file-unreadable': (f) => `can’t read ${f['file']}`,
+};
+
+const QUANTITIES: Readonly<Record<string, string>> = {
+  altitude_m: 'altitude (m)',
+  batter_C: 'batter temperature (°C)',
+  setting_C: 'setting (°C)',
+  tawny: 'tawny step',
+  crisp: 'crispness',
+  load: 'load number',
+  preheat_s: 'preheat (s)',
+};
+
+const fixed = (value: number | string | undefined, digits: number): string => Number(value ?? 0).toFixed(digits);
+const count = (value: number | string | undefined, one: string, many: string): string => `${value} ${value === 1 ? one : many}`;
+const ingredient = (id: number | string | undefined): string => String(id ?? '').replaceAll('-', ' ');

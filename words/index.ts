@@ -1,0 +1,1 @@
+export { say, sayAloud } from './say.ts';
