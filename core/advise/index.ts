@@ -5,6 +5,7 @@ export { PRIOR } from './band.ts';
 export { batterOf } from './bowl.ts';
 export type { Picture, PictureColumn } from './picture.ts';
 export { pictureOf } from './picture.ts';
+export { predictionOf } from './prediction.ts';
 export { TURNAROUND } from './pour.ts';
 export type { AdviceRequest, Target } from './request.ts';
 export { DEFAULT_CONDITIONS, DEFAULT_TARGET, LIMITS } from './request.ts';
