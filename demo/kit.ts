@@ -14,7 +14,7 @@ export const DEMO_KIT: Kit = {
   scoops: [
     { id: 'spoon', name: 'Wafer spoon', volume_mL: 9 },
     { id: 'small-ladle', name: 'Small ladle', volume_mL: 80 },
-    { id: 'ladle', name: 'Ladle', volume_mL: 120 },
+    { id: 'ladle', name: 'Ladle', volume_mL: 105 },
     { id: 'jug', name: 'Half-pint jug', volume_mL: 250 },
   ],
   circuits: [{ id: GALLEY, name: 'Galley sockets', current_A: 16, voltage_V: 230 }],

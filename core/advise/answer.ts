@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { roundedTo } from '../basis/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Advice } from './advise.ts';

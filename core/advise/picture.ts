@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
-import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep } from '../plate/index.ts';
+import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, STEAM_MEAN_S } from '../plate/index.ts';
 import type { Advice } from './advise.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
@@ -44,11 +44,11 @@ const SWOLLEN_C = 80;
 export const pictureOf = (a: Advice): Picture => {
   const { trace } = a.cooked;
   return {
-    seconds: trace.seconds,
+    seconds: shownSeconds(a),
     core_C: trace.core_C,
     face_C: trace.face_C,
     plate_C: trace.lowerPlate_C.map((lower, i) => (lower + (trace.upperPlate_C[i] ?? lower)) / 2),
-    steam_gPerS: trace.steam_gPerS,
+    steam_gPerS: steamMean(trace.steam_gPerS),
     loss: trace.loss,
     tawny: palerStep(trace, a.batter.rawLightness),
     density_gPerML: density(a),
@@ -56,6 +56,21 @@ export const pictureOf = (a: Advice): Picture => {
     set_C: a.batter.setTemperature_C,
     rawLightness: a.batter.rawLightness,
   };
+};
+
+/** What comes long after the last good moment is of no use at the iron. */
+const shownSeconds = (a: Advice): number => {
+  const { window, trace } = a.cooked;
+  return Math.min(trace.seconds, Math.ceil(Math.max(1.45 * window.to_s, 1.1 * a.band_s.p90, window.best_s + 15)));
+};
+
+/** Ten-second mean, as the moment *steam down* is judged by it. */
+const steamMean = (steam: Float64Array): Float64Array => {
+  let total = 0;
+  return steam.map((value, i) => {
+    total += value - (steam[i - STEAM_MEAN_S] ?? 0);
+    return total / Math.min(i + 1, STEAM_MEAN_S);
+  });
 };
 
 /** Mass left over the volume it has swollen to by then. */

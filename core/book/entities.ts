@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Instant } from '../line/index.ts';
 
 const Id = z.string().min(1).max(64);

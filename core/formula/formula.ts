@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { LIFTS } from './lift.ts';
 
 /** More lines than any bowl has; a longer paste is cut with a word to the cook, and none of its text is lost. */

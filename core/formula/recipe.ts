@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
 import type { Formula } from './formula.ts';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import type { CodeId } from '../kit/index.ts';
 import { CODE_IDS, CODES } from '../kit/index.ts';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { CUP_STANDARD_IDS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M } from '../matter/index.ts';
 import { CODE_IDS } from './codes.ts';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Instant } from './event.ts';
 
 /** One cook on one iron. Its log of events lies beside it. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A plausible machine: what can't exist is refused, what is odd is let through. */
 const positive = (max: number) => z.number().positive().max(max);

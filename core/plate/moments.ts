@@ -20,7 +20,7 @@ export type Moments = {
 
 /** *Common practice*: see docs/models/plate.md. */
 const STEAM_DOWN_SHARE = 0.25;
-const STEAM_MEAN_S = 10;
+export const STEAM_MEAN_S = 10;
 const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
 const DRIED_WATER_SHARE = 0.06;
 const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;

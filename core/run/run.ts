@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Instant } from '../line/index.ts';
 import { RUN_MODES } from './plan.ts';
 

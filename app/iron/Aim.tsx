@@ -1,0 +1,113 @@
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
+import type { Target } from '../../core/advise/index.ts';
+import { inkOn, tawnyCss } from '../look/index.ts';
+
+type Props = { readonly target: Target; readonly onDrag: (target: Target) => void; readonly onSettle: (target: Target) => void };
+
+const CRISP_WORDS = ['soft', 'a little', 'crisp', 'very', 'snaps'] as const;
+const bounded = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
+
+/** What is wanted: a place on the tawny scale and on the crisp scale. Dragged, tapped or by arrow keys. */
+export const Aim = ({ target, onDrag, onSettle }: Props) => (
+  <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+    <Scale
+      label="Aim: tawny step"
+      value={target.tawny}
+      least={1}
+      most={8}
+      text={`step ${target.tawny.toFixed(1)}, ${nearestStep(target.tawny).name}`}
+      className="min-w-72 flex-[3]"
+      onDrag={(tawny) => onDrag({ ...target, tawny })}
+      onSettle={(tawny) => onSettle({ ...target, tawny })}
+    >
+      {TAWNY_STEPS.map(({ step, name }) => (
+        <span key={step} className="grid flex-1 place-items-center rounded-sm text-[13px] leading-none font-semibold" style={{ background: tawnyCss(step), color: inkOn(step) }}>
+          {step} {name}
+        </span>
+      ))}
+    </Scale>
+    <Scale
+      label="Aim: crispness"
+      value={target.crisp}
+      least={1}
+      most={5}
+      text={`crisp ${target.crisp.toFixed(1)} of 5`}
+      className="min-w-60 flex-[2]"
+      onDrag={(crisp) => onDrag({ ...target, crisp })}
+      onSettle={(crisp) => onSettle({ ...target, crisp })}
+    >
+      {CRISP_WORDS.map((word, i) => (
+        <span key={word} className="grid flex-1 place-items-center rounded-sm bg-[#dce2df] text-[13px] leading-none">
+          {i + 1} {word}
+        </span>
+      ))}
+    </Scale>
+  </div>
+);
+
+type ScaleProps = {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly text: string;
+  readonly className: string;
+  readonly onDrag: (value: number) => void;
+  readonly onSettle: (value: number) => void;
+  readonly children: React.ReactNode;
+};
+
+/** A scale of equal fields with a mark between them; whole numbers lie in the middle of their field. */
+const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, children }: ScaleProps) => {
+  const fields = most - least + 1;
+  const valueAt = (event: PointerEvent<HTMLDivElement>): number => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const raw = ((event.clientX - box.left) / box.width) * fields + least - 0.5;
+    return bounded(Math.round(raw * 10) / 10, least, most);
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    const by = { ArrowRight: 0.5, ArrowUp: 0.5, ArrowLeft: -0.5, ArrowDown: -0.5, PageUp: 1, PageDown: -1 }[event.key];
+    const next = event.key === 'Home' ? least : event.key === 'End' ? most : by === undefined ? null : value + by;
+    if (next === null) return;
+    event.preventDefault();
+    onSettle(bounded(next, least, most));
+  };
+  return (
+    <div className={className}>
+      <p className="mb-1 flex justify-between text-[15px]">
+        <span className="text-quiet">{label.replace('Aim: ', '')}</span>
+        <strong>{text}</strong>
+      </p>
+      <div
+        role="slider"
+        tabIndex={0}
+        aria-label={label}
+        aria-valuemin={least}
+        aria-valuemax={most}
+        aria-valuenow={value}
+        aria-valuetext={text}
+        className="relative flex h-11 cursor-ew-resize touch-none gap-0.5"
+        onKeyDown={onKey}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          onDrag(valueAt(event));
+        }}
+        onPointerMove={(event) => {
+          if (event.currentTarget.hasPointerCapture(event.pointerId)) onDrag(valueAt(event));
+        }}
+        onPointerUp={(event) => onSettle(valueAt(event))}
+      >
+        {children}
+        <span aria-hidden className="absolute -top-1.5 -bottom-1.5 w-3 -translate-x-1/2" style={{ left: `${(100 * (value - least + 0.5)) / fields}%` }}>
+          <svg viewBox="0 0 12 12" className="absolute top-0 size-3 fill-ink stroke-white">
+            <path d="M0 0h12L6 11z" />
+          </svg>
+          <svg viewBox="0 0 12 12" className="absolute bottom-0 size-3 fill-ink stroke-white">
+            <path d="M0 12h12L6 1z" />
+          </svg>
+        </span>
+      </div>
+    </div>
+  );
+};

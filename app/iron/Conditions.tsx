@@ -1,0 +1,51 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { SlidersHorizontal } from 'lucide-react';
+import { useState } from 'react';
+import { LIMITS } from '../../core/advise/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { settingRange } from '../../core/plate/index.ts';
+import type { Bench } from '../store/index.ts';
+
+type Props = { readonly bench: Bench; readonly iron: Iron; readonly summary: string; readonly onChange: (changes: Partial<Bench>) => void };
+
+/** What the load starts from: batter, load number, preheat, and a setting of one's own. */
+export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
+  <Popover className="relative">
+    <PopoverButton className="inline-flex min-h-8 items-center gap-2 text-[15px] text-quiet underline decoration-band underline-offset-4 hover:text-ink">
+      {summary}
+      <SlidersHorizontal aria-hidden className="size-4 text-act" />
+      <span className="sr-only">change</span>
+    </PopoverButton>
+    <PopoverPanel anchor="bottom end" className="z-40 flex w-80 flex-col gap-3 rounded-lg border border-line bg-white p-4 shadow-lg [--anchor-gap:6px]">
+      <NumberEntry label="Batter temperature, °C" value={bench.batter_C} {...LIMITS.batter_C} onChange={(value) => onChange({ batter_C: value ?? 20 })} />
+      <NumberEntry label="Load number in a row" value={bench.load} {...LIMITS.load} whole onChange={(value) => onChange({ load: value ?? 1 })} />
+      <NumberEntry label="Preheated for, min (empty: long enough)" value={bench.preheat_s === null ? null : bench.preheat_s / 60} min={0} max={120} mayBeEmpty onChange={(value) => onChange({ preheat_s: value === null ? null : value * 60 })} />
+      {settingRange(iron) !== null && (
+        <NumberEntry label="Own setting, °C (empty: find it)" value={bench.setting_C} {...LIMITS.setting_C} mayBeEmpty onChange={(value) => onChange({ setting_C: value })} />
+      )}
+    </PopoverPanel>
+  </Popover>
+);
+
+type EntryProps = { readonly label: string; readonly value: number | null; readonly min: number; readonly max: number; readonly whole?: boolean; readonly mayBeEmpty?: boolean; readonly onChange: (value: number | null) => void };
+
+/** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
+const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty = false, onChange }: EntryProps) => {
+  const [text, setText] = useState(value === null ? '' : String(value));
+  const [problem, setProblem] = useState<string | null>(null);
+  const change = (typed: string): void => {
+    setText(typed);
+    const parsed = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
+    if (parsed === null && mayBeEmpty) return setProblem(null), onChange(null);
+    if (parsed === null || !Number.isFinite(parsed) || parsed < min || parsed > max || (whole && !Number.isInteger(parsed))) return setProblem(`${whole ? 'A whole number' : 'A number'} from ${min} to ${max}`);
+    setProblem(null);
+    onChange(parsed);
+  };
+  return (
+    <label className="flex flex-col gap-1 text-[15px]">
+      {label}
+      <input className="entry" inputMode="decimal" value={text} aria-invalid={problem !== null} onChange={(event) => change(event.target.value)} />
+      {problem !== null && <span role="alert" className="text-hazard">{problem}</span>}
+    </label>
+  );
+};

@@ -1,0 +1,67 @@
+import { useEffect, useMemo, useRef } from 'react';
+import type { Picture } from '../../core/advise/index.ts';
+import { clock, css, percent } from '../look/index.ts';
+import { cutMap } from './cutMap.ts';
+import { crumbColours, paintCut } from './cutPaint.ts';
+
+const WIDTH = 840;
+const HEIGHT = 148;
+
+/** The section between the plates at one second, painted from the simulation. */
+export const Cut = ({ picture, second, webShare }: { readonly picture: Picture; readonly second: number; readonly webShare: number }) => {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const shapeKey = picture.columns.map((column) => column.thickness_mm.toFixed(3)).join('/');
+  const map = useMemo(
+    () => cutMap({ width: WIDTH, height: HEIGHT, thickness_mm: shapeKey.split('/').map(Number), webShare }),
+    [shapeKey, webShare],
+  );
+  const image = useMemo(() => new ImageData(WIDTH, HEIGHT), []);
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d');
+    if (context === null || context === undefined) return;
+    paintCut(map, picture, second, new Int32Array(image.data.buffer));
+    context.putImageData(image, 0, 0);
+  }, [map, picture, second, image]);
+  const rib = picture.columns.at(-1);
+  const crust_mm = rib?.crust_mm[second] ?? 0;
+  const core_C = picture.core_C[second] ?? 0;
+  const state = core_C < picture.set_C ? 'wet inside' : 'set through';
+  return (
+    <section aria-label="The cut">
+      <div className="flex items-baseline justify-between gap-3 text-[15px]">
+        <p>
+          <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
+          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core <span data-figure="core_C">{Math.round(core_C)}</span> °C, {state} ·{' '}
+          {percent(picture.loss[second] ?? 0)} lost
+        </p>
+        <CutLegend rawLightness={picture.rawLightness} mean_mm={picture.columns.reduce((sum, c) => sum + c.share * c.thickness_mm, 0)} />
+      </div>
+      <canvas
+        ref={canvas}
+        width={WIDTH}
+        height={HEIGHT}
+        role="img"
+        aria-label={`Section at ${clock(second)}: crust ${crust_mm.toFixed(1)} mm, core ${Math.round(core_C)} °C, ${state}`}
+        data-second={second}
+        data-rib-centre={map.ribCentres[3] ?? map.ribCentres[0]}
+        data-mm-per-pixel={map.mmPerPixel}
+        className="mt-1 block h-[148px] w-full rounded-sm"
+      />
+    </section>
+  );
+};
+
+const CutLegend = ({ rawLightness, mean_mm }: { readonly rawLightness: number; readonly mean_mm: number }) => {
+  const { wet, crumb } = crumbColours(rawLightness);
+  return (
+  <p className="flex items-center gap-3 text-sm text-quiet max-md:hidden">
+    <span className="flex items-center gap-1">
+      <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(wet) }} /> still wet
+    </span>
+    <span className="flex items-center gap-1">
+      <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(crumb) }} /> crumb
+    </span>
+    <span>{mean_mm.toFixed(1)} mm between plates</span>
+  </p>
+  );
+};

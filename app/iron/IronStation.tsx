@@ -1,0 +1,146 @@
+import { useCallback, useState } from 'react';
+import { Link } from 'react-router';
+import type { Target } from '../../core/advise/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { adviceJob, useSession } from '../session/index.ts';
+import { useRows } from '../store/index.ts';
+import type { AdviceReply } from '../workers/index.ts';
+import { useAdvice } from '../workers/index.ts';
+import { Aim } from './Aim.tsx';
+import { Conditions } from './Conditions.tsx';
+import { Curves } from './Curves.tsx';
+import { Cut } from './Cut.tsx';
+import { Figures } from './Figures.tsx';
+import { Lattice } from './Lattice.tsx';
+import { watchList } from './watch.ts';
+
+export const IronStation = () => {
+  const session = useSession();
+  if (session === undefined) return null;
+  const { formula, iron } = session;
+  if (formula === null || iron === null) return <NothingYet session={session} />;
+  return <Bench session={session} formula={formula} iron={iron} />;
+};
+
+const NothingYet = ({ session }: { readonly session: Session }) => (
+  <section className="max-w-xl p-8">
+    <h1 className="text-3xl">What shall it cook?</h1>
+    <p className="mt-3 text-lg">
+      {session.irons.length === 0 ? 'There is no iron in the kit yet. ' : `${session.irons.length} irons stand ready. `}
+      Write a batter down first: paste an ingredient list, and this station says how much to pour, how hot and how long.
+    </p>
+    <Link to="/formula" className="button-act mt-5">
+      Write a batter
+    </Link>
+  </section>
+);
+
+const Bench = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
+  const { kit, bench, setBench } = session;
+  const [dragged, setDragged] = useState<Target | null>(null);
+  const target = dragged ?? bench.target;
+  const advice = useAdvice(adviceJob(kit, formula, iron, { ...bench, target }));
+  const settle = useCallback(
+    (wish: Target) => {
+      setDragged(wish);
+      setBench({ target: wish });
+    },
+    [setBench],
+  );
+  const reply = advice.data?.ok === true ? advice.data.value : null;
+  const summary = [metres(kit.altitude_m), reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`, `batter ${temperature(bench.batter_C, kit.temperatureUnit)}`, `load ${bench.load}`, bench.preheat_s === null ? null : `preheated ${clock(bench.preheat_s)}`]
+    .filter((part) => part !== null)
+    .join(' · ');
+  return (
+    <div className="flex flex-col gap-3 px-5 py-3" data-busy={advice.isFetching} data-ready={reply !== null}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 className="flex flex-wrap items-baseline gap-x-2 text-2xl">
+          <Listing label="Iron" value={iron.id} choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))} onChange={(ironId) => setBench({ ironId, setting_C: null })} />
+          <span className="font-normal text-quiet">with</span>
+          <Listing label="Formula" value={formula.id} choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => setBench({ formulaId })} />
+        </h1>
+        <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
+      </div>
+      <Aim target={target} onDrag={setDragged} onSettle={settle} />
+      {advice.data?.ok === false && (
+        <div role="alert" className="border-l-3 border-ink bg-sheet p-4 text-lg">
+          <strong>No answer:</strong> {sayAloud(advice.data.failure)}.{' '}
+          <Link to="/formula" className="font-semibold text-act underline">
+            To the formula
+          </Link>
+        </div>
+      )}
+      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} />}
+    </div>
+  );
+};
+
+/** What the figures rest on: nobody's loads are learnt from yet, and that is said. */
+const useBasis = (ironId: string): string => {
+  const loads = (useRows('loads') ?? []).filter((load) => load.ironId === ironId).length;
+  return loads === 0 ? 'the model only; no load logged on this iron yet' : `the model only; ${loads} loads are logged on this iron, and not learnt from yet`;
+};
+
+const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron }) => {
+  const { kit } = session;
+  const { answer, picture } = reply;
+  const [scrubbed, setScrubbed] = useState<number | null>(null);
+  const second = Math.min(picture.seconds, scrubbed ?? answer.cookTime_s.best);
+  const basis = useBasis(iron.id);
+  return (
+    <>
+      <div className="flex items-start gap-6 max-lg:flex-col">
+        <div className="min-w-0 flex-1">
+          <Figures reply={reply} iron={iron} kit={kit} basis={basis} />
+        </div>
+        <div className="flex w-56 shrink-0 flex-col gap-1.5">
+          <p className="text-[15px] text-quiet">
+            Expect step <b className="text-ink" data-figure="tawnyStep" data-exact={answer.tawnyStep}>{answer.tawnyStep.toFixed(1)}</b>, crisp{' '}
+            <b className="text-ink" data-figure="crisp" data-exact={answer.crisp}>{answer.crisp.toFixed(1)}</b>;{' '}
+            <span data-figure="pieceMass_g" data-exact={answer.pieceMass_g}>{Math.round(answer.pieceMass_g)}</span> g a piece,{' '}
+            <span data-figure="pieceDensity_gPerMl" data-exact={answer.pieceDensity_gPerMl}>{answer.pieceDensity_gPerMl.toFixed(2)}</span> g/mL. The bowl gives{' '}
+            <b className="text-ink" data-figure="loads" data-exact={answer.loads}>{answer.loads}</b> loads, <span data-figure="pieces" data-exact={answer.pieces}>{answer.pieces}</span> pieces,{' '}
+            <span data-figure="leftover_g" data-exact={answer.leftover_g}>{Math.round(answer.leftover_g)}</span> g over.
+          </p>
+          <Link to={`/line?iron=${iron.id}`} className="button-act">
+            Start this load
+          </Link>
+        </div>
+      </div>
+      <Findings findings={answer.warnings} />
+      <div className="flex gap-6 max-lg:flex-col">
+        <div className="flex min-w-0 flex-1 flex-col gap-1">
+          <Cut picture={picture} second={second} webShare={iron.geometry.webShare} />
+          <Curves picture={picture} answer={answer} kit={kit} second={second} onSecond={setScrubbed} />
+        </div>
+        <aside className="flex w-60 shrink-0 flex-col gap-3 max-lg:w-full">
+          <Lattice iron={iron} picture={picture} second={second} />
+          <div>
+            <h2 className="text-[17px]">Watch for</h2>
+            <ol className="mt-1">
+              {watchList(answer, picture).map((moment) => (
+                <li key={moment.what}>
+                  <button
+                    type="button"
+                    onClick={() => setScrubbed(moment.second)}
+                    className={`flex min-h-7 w-full gap-3 text-left text-[15px] hover:bg-act-soft ${moment.kind === 'best' ? 'font-bold text-act' : moment.kind === 'limit' ? 'text-quiet italic' : ''}`}
+                  >
+                    <span className="w-11 text-right">{clock(moment.second)}</span>
+                    {moment.what}
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </div>
+          <p className="text-sm text-quiet">
+            Hot plates and steam burn: bare metal at 65–70 °C in a second (ISO 13732-1). Open away from the face; the maker’s manual comes first.
+          </p>
+        </aside>
+      </div>
+    </>
+  );
+};

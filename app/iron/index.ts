@@ -1,0 +1,1 @@
+export { IronStation } from './IronStation.tsx';

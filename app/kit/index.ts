@@ -1,0 +1,1 @@
+export const KitStation = () => null;

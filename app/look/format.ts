@@ -1,0 +1,46 @@
+import type { Kit } from '../../core/kit/index.ts';
+import { celsiusToFahrenheit } from '../../core/basis/index.ts';
+
+/** m:ss, or h:mm:ss from an hour on; negative times keep their sign. */
+export const clock = (seconds: number): string => {
+  const whole = Math.round(Math.abs(seconds));
+  const sign = seconds < 0 && whole > 0 ? '−' : '';
+  const s = String(whole % 60).padStart(2, '0');
+  const m = Math.floor(whole / 60) % 60;
+  const h = Math.floor(whole / 3600);
+  return h > 0 ? `${sign}${h}:${String(m).padStart(2, '0')}:${s}` : `${sign}${m}:${s}`;
+};
+
+/** As many digits as a kitchen scale of 1 g (under 10 g: 0.1 g) shows. */
+export const grams = (value: number): string =>
+  value < 9.95 ? String(Number(value.toFixed(1))) : Math.round(value).toLocaleString('en-GB');
+
+export const percent = (fraction: number, digits = 0): string => `${(100 * fraction).toFixed(digits)} %`;
+
+/** A dial mark as cooks say it: in halves and quarters. */
+export const dialMarkText = (mark: number): string => {
+  const quarters = Math.round(mark * 4);
+  const whole = Math.floor(quarters / 4);
+  return `${whole}${['', '¼', '½', '¾'][quarters % 4] ?? ''}`;
+};
+
+export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string =>
+  unit === 'F' ? `${Math.round(celsiusToFahrenheit(celsius))} °F` : `${Math.round(celsius)} °C`;
+
+export const metres = (value: number): string => `${Math.round(value).toLocaleString('en-GB')} m`;
+
+const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {
+  try {
+    return new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });
+  } catch {
+    // A zone this browser doesn't know: its own clock is the next best.
+    return new Intl.DateTimeFormat('en-GB', options);
+  }
+};
+
+export const timeOfDay = (at: number, zone: string): string => partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
+export const timeWithSeconds = (at: number, zone: string): string =>
+  partsIn(zone, { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).format(at);
+export const dayAndTime = (at: number, zone: string): string =>
+  partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
+export const day = (at: number, zone: string): string => partsIn(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(at);

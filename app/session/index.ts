@@ -1,0 +1,4 @@
+export type { PlannedRun } from './useRunPlan.ts';
+export { useRunPlan } from './useRunPlan.ts';
+export type { Session } from './useSession.ts';
+export { adviceJob, useSession } from './useSession.ts';

@@ -1,0 +1,54 @@
+import { useMemo } from 'react';
+import type { Failure } from '../../core/basis/index.ts';
+import { readFormula } from '../../core/formula/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { Run, RunPlan } from '../../core/run/index.ts';
+import { planRun } from '../../core/run/index.ts';
+import type { AdviceReply } from '../workers/index.ts';
+import { useAdvices } from '../workers/index.ts';
+import type { Session } from './useSession.ts';
+import { adviceJob } from './useSession.ts';
+
+export type PlannedRun = {
+  readonly run: Run;
+  readonly irons: readonly Iron[];
+  readonly advices: ReadonlyMap<string, AdviceReply>;
+  readonly failures: readonly { readonly ironId: string; readonly failure: Failure }[];
+  /** Null while the worker still reckons. */
+  readonly plan: RunPlan | null;
+  /** One bowl of the formula as written, g. */
+  readonly batch_g: number;
+};
+
+/** The run's plan, reckoned anew whenever something it rests on changes. */
+export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
+  const run = session?.run ?? null;
+  const formula = session?.formulas.find((f) => f.id === run?.formulaId) ?? null;
+  const irons = run === null || session === undefined ? [] : run.ironIds.flatMap((id) => session.irons.find((iron) => iron.id === id) ?? []);
+  const jobs = irons.map((iron) =>
+    session === undefined || formula === null || run === null
+      ? null
+      : adviceJob(session.kit, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null, setting_C: null }),
+  );
+  const queries = useAdvices(jobs);
+  const done = queries.map((query) => query.data);
+  const settled = done.every((result) => result !== undefined);
+  const key = JSON.stringify([run, irons.map((iron) => [iron.id, iron.rev]), queries.map((query) => query.dataUpdatedAt)]);
+  const plan = useMemo(() => {
+    if (run === null || !settled) return null;
+    const planned = done.flatMap((result) => (result?.ok === true ? [result.value.planned] : []));
+    return planRun({ ...run, irons: planned, batter_g: null });
+    // The key holds everything the plan depends on.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, settled]);
+  if (run === null || session === undefined || formula === null) return null;
+  const { kit } = session;
+  return {
+    run,
+    irons,
+    advices: new Map(done.flatMap((result, i) => (result?.ok === true ? [[irons[i]?.id ?? '', result.value] as const] : []))),
+    failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
+    plan,
+    batch_g: readFormula(formula, kit).totalMass_g,
+  };
+};

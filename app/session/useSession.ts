@@ -1,0 +1,78 @@
+import { useCallback } from 'react';
+import type { Formula } from '../../core/formula/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import type { Bench } from '../store/index.ts';
+import { newestRevisions, useKitchen, useRows } from '../store/index.ts';
+import type { AdviceJob } from '../workers/index.ts';
+
+export type Session = {
+  readonly kit: Kit;
+  readonly formulas: readonly Formula[];
+  readonly irons: readonly Iron[];
+  readonly bench: Bench;
+  /** The run that is on: the newest by serving time. */
+  readonly run: Run | null;
+  readonly formula: Formula | null;
+  readonly iron: Iron | null;
+  readonly setBench: (changes: Partial<Bench>) => void;
+};
+
+const EMPTY_BENCH: Bench = { id: 'bench', formulaId: '', ironId: '', target: { tawny: 4, crisp: 3 }, batter_C: 20, load: 1, preheat_s: null, setting_C: null, runId: null };
+
+/** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
+const firstBench = (run: Run | null, formulas: readonly Formula[], irons: readonly Iron[]): Bench => ({
+  ...EMPTY_BENCH,
+  formulaId: run?.formulaId ?? formulas[0]?.id ?? '',
+  ironId: run?.ironIds[0] ?? irons[0]?.id ?? '',
+  target: run?.target ?? EMPTY_BENCH.target,
+  batter_C: run?.batter_C ?? EMPTY_BENCH.batter_C,
+});
+
+/** What every station works on; undefined until the store has answered. */
+export const useSession = (): Session | undefined => {
+  const kitchen = useKitchen();
+  const kits = useRows('kits');
+  const benches = useRows('benches');
+  const formulaRows = useRows('formulas');
+  const ironRows = useRows('irons');
+  const runs = useRows('runs');
+  const ready = kits !== undefined && benches !== undefined && formulaRows !== undefined && ironRows !== undefined && runs !== undefined;
+  const formulas = newestRevisions(formulaRows ?? []);
+  const irons = newestRevisions(ironRows ?? []);
+  const run = (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null);
+  const bench = benches?.[0] ?? firstBench(run, formulas, irons);
+  const setBench = useCallback((changes: Partial<Bench>) => void kitchen.put('benches', { ...bench, ...changes, id: 'bench' }), [kitchen, bench]);
+  const kit = kits?.[0];
+  if (!ready || kit === undefined) return undefined;
+  return {
+    kit,
+    formulas,
+    irons,
+    bench,
+    run,
+    formula: formulas.find((formula) => formula.id === bench.formulaId) ?? formulas[0] ?? null,
+    iron: irons.find((iron) => iron.id === bench.ironId) ?? irons[0] ?? null,
+    setBench,
+  };
+};
+
+/** The question for the worker: this batter on this iron, as the kitchen stands. */
+export const adviceJob = (
+  kit: Kit,
+  formula: Formula,
+  iron: Iron,
+  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'>,
+): AdviceJob => ({
+  formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
+  readSettings: { cupStandard: kit.cupStandard, flourPerUsCup_g: kit.flourPerUsCup_g },
+  iron,
+  altitude_m: kit.altitude_m,
+  room_C: kit.room_C,
+  batter_C: wish.batter_C,
+  target: { tawny: wish.target.tawny, crisp: wish.target.crisp },
+  setting_C: wish.setting_C,
+  load: wish.load,
+  preheat_s: wish.preheat_s,
+});

@@ -1,0 +1,38 @@
+import { Sheet } from '../look/index.ts';
+import { STATIONS } from './stations.ts';
+
+const MORE: readonly (readonly [string, string])[] = [
+  ['?', 'these keys'],
+  ['← →', 'a second earlier or later, on a scrubber; a step paler or darker, on the aim'],
+  ['Enter', 'the big button of the station, when it has the focus'],
+  ['p', 'Line: poured (the iron that is next)'],
+  ['c', 'Line: closed'],
+  ['o', 'Line: opened'],
+  ['u', 'Line: undo the last touch'],
+  ['Esc', 'close a sheet'],
+];
+
+const Key = ({ children }: { readonly children: string }) => <kbd className="rounded border border-line bg-white px-2 py-0.5 font-display font-bold">{children}</kbd>;
+
+export const KeysSheet = ({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) => (
+  <Sheet title="Keys" open={open} onClose={onClose}>
+    <dl className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-2">
+      {STATIONS.map(({ key, name }) => (
+        <div key={key} className="contents">
+          <dt>
+            <Key>{key}</Key>
+          </dt>
+          <dd>{name}</dd>
+        </div>
+      ))}
+      {MORE.map(([key, what]) => (
+        <div key={key} className="contents">
+          <dt>
+            <Key>{key}</Key>
+          </dt>
+          <dd>{what}</dd>
+        </div>
+      ))}
+    </dl>
+  </Sheet>
+);

@@ -1,0 +1,120 @@
+import clsx from 'clsx';
+import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { timeOfDay } from '../../look/index.ts';
+import { useRunPlan, useSession } from '../../session/index.ts';
+import type { PlannedRun } from '../../session/index.ts';
+import { nextStep, until } from './nextStep.ts';
+import { useNow } from './useNow.ts';
+import type { Span } from './window.ts';
+import { moved, place, spanOf, ticks, zoomed } from './window.ts';
+
+/** The morning on one line, in reach of every station: what was planned, where we are, what comes next. */
+export const Strip = () => {
+  const session = useSession();
+  const planned = useRunPlan(session);
+  const now = useNow(1000);
+  return (
+    <header className="no-print flex min-h-[84px] shrink-0 items-stretch border-b border-line bg-sheet">
+      <Link to="/run" className="flex w-[84px] shrink-0 flex-col items-center justify-center gap-1 border-r border-line text-center font-display text-[13px] leading-none font-bold max-sm:w-14" aria-label="Tawny Lattice, to the run">
+        <img src="/icon.svg" alt="" className="size-8" />
+        <span className="max-sm:hidden">
+          Tawny
+          <br />
+          Lattice
+        </span>
+      </Link>
+      {planned === null ? (
+        <p className="flex-1 self-center px-4 text-quiet">No run planned. Say how many, what and when, and the morning appears here.</p>
+      ) : (
+        <PlannedStrip planned={planned} now={now} />
+      )}
+    </header>
+  );
+};
+
+const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly now: number }) => {
+  const { plan, run } = planned;
+  const [chosen, setChosen] = useState<Span | null>(null);
+  const next = nextStep(planned, now);
+  if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
+  const span = chosen ?? spanOf(plan.startAt, Math.max(plan.lastPlateAt, run.serveAt));
+  return (
+    <>
+      <Timeline planned={planned} plan={plan} span={span} now={now} onSpan={setChosen} />
+      <div className="flex w-12 shrink-0 flex-col justify-center max-sm:hidden">
+        <StripButton label="Zoom the strip in" onClick={() => setChosen(zoomed(span, 0.6, (span.from + span.to) / 2))} icon={ZoomIn} />
+        <StripButton label="Zoom the strip out" onClick={() => setChosen(zoomed(span, 1 / 0.6, (span.from + span.to) / 2))} icon={ZoomOut} />
+        <StripButton label="Show the whole run" onClick={() => setChosen(null)} icon={Maximize2} />
+      </div>
+      <div className="flex w-52 shrink-0 flex-col justify-center px-4 text-right max-sm:w-32 max-sm:px-2" aria-live="off">
+        <span className="text-sm text-quiet">{next === null ? 'the run is over' : `next, ${timeOfDay(next.at, run.zone)}`}</span>
+        {next !== null && (
+          <>
+            <span className="font-display text-[17px] leading-tight font-bold">{next.what}</span>
+            <span className="font-display text-[17px] font-bold text-act">{until(next.at - now)}</span>
+          </>
+        )}
+      </div>
+    </>
+  );
+};
+
+const StripButton = ({ label, onClick, icon: Icon }: { readonly label: string; readonly onClick: () => void; readonly icon: typeof ZoomIn }) => (
+  <button type="button" aria-label={label} title={label} onClick={onClick} className="grid h-[27px] place-items-center rounded text-quiet hover:bg-act-soft hover:text-act">
+    <Icon aria-hidden className="size-4" />
+  </button>
+);
+
+const Timeline = ({ planned, plan, span, now, onSpan }: { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']>; readonly span: Span; readonly now: number; readonly onSpan: (span: Span) => void }) => {
+  const { run, irons } = planned;
+  const [grabbed, setGrabbed] = useState<{ x: number; span: Span } | null>(null);
+  const lane = (ironId: string): number => irons.findIndex((iron) => iron.id === ironId);
+  const height = Math.min(15, 42 / Math.max(1, irons.length));
+  const away = now < span.from ? until(span.from - now) : now > span.to ? 'past' : null;
+  return (
+    <div
+      role="group"
+      aria-label="Time strip"
+      className={clsx('relative min-w-0 flex-1 touch-pan-y overflow-hidden select-none', grabbed === null ? 'cursor-grab' : 'cursor-grabbing')}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setGrabbed({ x: event.clientX, span });
+      }}
+      onPointerMove={(event) => {
+        if (grabbed === null) return;
+        const width = event.currentTarget.clientWidth;
+        onSpan(moved(grabbed.span, ((grabbed.x - event.clientX) / width) * (span.to - span.from)));
+      }}
+      onPointerUp={() => setGrabbed(null)}
+      onPointerCancel={() => setGrabbed(null)}
+    >
+      {ticks(span).map((at) => (
+        <div key={at} className="absolute inset-y-0 border-l border-line pt-0.5 pl-1 text-[13px] text-quiet" style={{ left: `${place(span, at)}%` }}>
+          {timeOfDay(at, run.zone)}
+        </div>
+      ))}
+      {plan.preheats.map(({ ironId, from, to }) => (
+        <div key={ironId} title={`Preheat ${irons[lane(ironId)]?.name ?? ''}`} className="absolute rounded-sm bg-band/60" style={{ left: `${place(span, from)}%`, width: `${place(span, to) - place(span, from)}%`, top: 26 + lane(ironId) * (height + 2), height }} />
+      ))}
+      {plan.loads.map(({ ironId, n, pourAt, openAt }) => (
+        <div key={`${ironId}/${n}`} title={`${irons[lane(ironId)]?.name ?? ''}, load ${n}`} className={clsx('absolute rounded-sm border border-ink/70', openAt < now ? 'bg-ink/70' : 'bg-white')} style={{ left: `${place(span, pourAt)}%`, width: `${place(span, openAt) - place(span, pourAt)}%`, top: 26 + lane(ironId) * (height + 2), height }} />
+      ))}
+      <div className="absolute top-0 bottom-0 border-l-2 border-dotted border-ink" style={{ left: `${place(span, run.serveAt)}%` }}>
+        <span className={clsx('absolute bottom-0 rounded bg-sheet/90 px-1 text-[13px] font-bold whitespace-nowrap max-sm:hidden', place(span, run.serveAt) > 75 ? 'right-1' : 'left-1')}>
+          serve {timeOfDay(run.serveAt, run.zone)} · {run.people}
+        </span>
+      </div>
+      {away === null ? (
+        <div className="absolute inset-y-0 w-0.5 bg-act" style={{ left: `${place(span, now)}%` }}>
+          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white">now</span>
+        </div>
+      ) : (
+        <span className={clsx('absolute bottom-0.5 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white', now < span.from ? 'left-1' : 'right-1')}>
+          {now < span.from ? `now ← starts ${away}` : 'now →'}
+        </span>
+      )}
+    </div>
+  );
+};

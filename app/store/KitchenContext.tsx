@@ -1,0 +1,118 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import type { Kit } from '../../core/kit/index.ts';
+import { DEFAULT_KIT } from '../../core/kit/index.ts';
+import type { LoadEvent } from '../../core/line/index.ts';
+import type { LoadEventRow, Rows, TableName } from './database.ts';
+import type { Kitchen } from './kitchen.ts';
+import { openKitchen } from './kitchen.ts';
+import { DEMO, OWN } from './names.ts';
+
+type KitchenChoice = { readonly kitchen: Kitchen; readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
+
+const Context = createContext<KitchenChoice | null>(null);
+const CHOICE_KEY = 'tawny-lattice-kitchen';
+
+const rememberedChoice = (): boolean => {
+  try {
+    return localStorage.getItem(CHOICE_KEY) !== 'own';
+  } catch {
+    return true;
+  }
+};
+
+/** Opens the demo kitchen, or the cook's own, and gives it to everything below. */
+export const KitchenProvider = ({ children, waiting }: { readonly children: ReactNode; readonly waiting: ReactNode }) => {
+  const [isDemo, setIsDemo] = useState(rememberedChoice);
+  const [kitchen, setKitchen] = useState<Kitchen | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    const open = async (): Promise<void> => {
+      const opened = await openKitchen(isDemo ? DEMO : OWN);
+      // Only needed the first time a kitchen is opened.
+      if ((await opened.database.rows('kits').count()) === 0) await (await import('./seed.ts')).seed(opened, Date.now());
+      if (wanted) setKitchen(opened);
+    };
+    void open();
+    return () => {
+      wanted = false;
+    };
+  }, [isDemo]);
+  const choose = useCallback((demo: boolean) => {
+    try {
+      localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
+    } catch {
+      // Only the choice is forgotten; nothing else depends on it.
+    }
+    setKitchen(null);
+    setIsDemo(demo);
+  }, []);
+  const value = useMemo(() => (kitchen === null ? null : { kitchen, isDemo, choose }), [kitchen, isDemo, choose]);
+  return value === null ? waiting : <Context.Provider value={value}>{children}</Context.Provider>;
+};
+
+export const useKitchenChoice = (): KitchenChoice => {
+  const choice = useContext(Context);
+  if (choice === null) throw new Error('no kitchen around');
+  return choice;
+};
+
+export const useKitchen = (): Kitchen => useKitchenChoice().kitchen;
+
+const useWaiting = () => {
+  const { waitingRoom } = useKitchen();
+  useSyncExternalStore(
+    waitingRoom.subscribe,
+    () => waitingRoom.waiting,
+    () => waitingRoom.waiting,
+  );
+  return waitingRoom;
+};
+
+export const useStorageTrouble = () => {
+  const { waitingRoom } = useKitchen();
+  return useSyncExternalStore(
+    waitingRoom.subscribe,
+    () => waitingRoom.trouble,
+    () => null,
+  );
+};
+
+/** All rows of a table, kept fresh across tabs; undefined until the first are read. */
+export const useRows = <N extends TableName>(name: N): Rows[N][] | undefined => {
+  const kitchen = useKitchen();
+  const stored = useLiveQuery(() => kitchen.database.rows(name).toArray(), [kitchen, name]);
+  const waiting = useWaiting();
+  return stored === undefined ? undefined : waiting.over(name, stored);
+};
+
+const NO_EVENTS: readonly LoadEvent[] = [];
+
+/** Logs of these loads, in order, by load. */
+export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonly LoadEvent[]> | undefined => {
+  const kitchen = useKitchen();
+  const wanted = loadIds.join('\n');
+  const stored = useLiveQuery(
+    () => kitchen.database.rows('loadEvents').where('loadId').anyOf(wanted.split('\n')).toArray(),
+    [kitchen, wanted],
+  );
+  const waiting = useWaiting();
+  if (stored === undefined) return undefined;
+  const logs = new Map<string, LoadEvent[]>(loadIds.map((id) => [id, []]));
+  const rows: LoadEventRow[] = waiting.over('loadEvents', stored);
+  rows.sort((a, b) => a.seq - b.seq);
+  for (const { loadId, event } of rows) logs.get(loadId)?.push(event);
+  return logs;
+};
+
+export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] => logs.get(loadId) ?? NO_EVENTS;
+
+export const useKit = (): Kit => useRows('kits')?.[0] ?? DEFAULT_KIT;
+
+/** The newest revision of each, by name. */
+export const newestRevisions = <T extends { id: string; rev: number; name: string }>(rows: readonly T[]): T[] => {
+  const newest = new Map<string, T>();
+  for (const row of rows) if (row.rev >= (newest.get(row.id)?.rev ?? 0)) newest.set(row.id, row);
+  return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name));
+};

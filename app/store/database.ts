@@ -1,0 +1,83 @@
+import type { Table } from 'dexie';
+import { Dexie } from 'dexie';
+import type { Lot, Prediction } from '../../core/book/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import type { KeepItem } from '../../core/keep/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Load, LoadEvent } from '../../core/line/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { Run } from '../../core/run/index.ts';
+
+/** One event of a load's log, as it lies in the store. */
+export type LoadEventRow = { readonly loadId: string; readonly seq: number; readonly event: LoadEvent };
+
+/** What lies on the bench: the choices a reload must bring back. Not part of the book. */
+export type Bench = {
+  readonly id: 'bench';
+  readonly formulaId: string;
+  readonly ironId: string;
+  readonly target: { readonly tawny: number; readonly crisp: number };
+  readonly batter_C: number;
+  readonly load: number;
+  readonly preheat_s: number | null;
+  readonly setting_C: number | null;
+  readonly runId: string | null;
+};
+
+/** Every table by name, with what its rows are. Irons and formulas hold all revisions. */
+export type Rows = {
+  kits: Kit;
+  benches: Bench;
+  irons: Iron;
+  formulas: Formula;
+  lots: Lot;
+  predictions: Prediction;
+  loads: Load;
+  loadEvents: LoadEventRow;
+  runs: Run;
+  keepItems: KeepItem;
+};
+export type TableName = keyof Rows;
+
+/** Bumped when the tables change; separate from the version of the exported file. */
+const STORE_VERSION = 1;
+
+const KEYS: Readonly<Record<TableName, string>> = {
+  kits: 'id',
+  benches: 'id',
+  irons: '[id+rev]',
+  formulas: '[id+rev]',
+  lots: 'id',
+  predictions: 'id',
+  loads: 'id, startedAt',
+  loadEvents: '[loadId+seq], loadId',
+  runs: 'id',
+  keepItems: 'id',
+};
+
+export class KitchenDatabase extends Dexie {
+  constructor(name: string, options?: { indexedDB: IDBFactory; IDBKeyRange: typeof IDBKeyRange }) {
+    // An event that was answered for must survive a crash of the whole device.
+    super(name, { chromeTransactionDurability: 'strict', ...options });
+    this.version(STORE_VERSION).stores(KEYS);
+  }
+
+  rows<N extends TableName>(name: N): Table<Rows[N]> {
+    return this.table(name);
+  }
+}
+
+export const TABLE_NAMES = Object.keys(KEYS) as TableName[];
+
+/** The primary key of a row, as one text: what waits to be written replaces what is stored under the same key. */
+export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string => {
+  if (name === 'irons' || name === 'formulas') {
+    const { id, rev } = row as Iron | Formula;
+    return `${id}/${rev}`;
+  }
+  if (name === 'loadEvents') {
+    const { loadId, seq } = row as LoadEventRow;
+    return `${loadId}/${seq}`;
+  }
+  return (row as { id: string }).id;
+};

@@ -1,0 +1,3 @@
+/** Names of the two stores: what is done in the demo never touches the cook's own. */
+export const DEMO = 'tawny-lattice-demo';
+export const OWN = 'tawny-lattice';

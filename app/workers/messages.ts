@@ -1,0 +1,32 @@
+import type { Result } from '../../core/basis/index.ts';
+import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advise/index.ts';
+import type { predictionOf } from '../../core/advise/index.ts';
+import type { FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
+import type { PlannedIron } from '../../core/run/index.ts';
+
+/** Both sides must speak this; a page kept open over an update finds out. */
+export const PROTOCOL = 1;
+
+/** What is asked: the request with its formula still as lines, so that little has to be handed over. */
+export type AdviceJob = Omit<AdviceRequest, 'reading'> & {
+  readonly formula: { readonly id: string; readonly rev: number; readonly lines: readonly FormulaLine[]; readonly lift: Lift | null };
+  readonly readSettings: ReadSettings;
+};
+
+export type AdviceReply = {
+  readonly answer: AdviceAnswer;
+  readonly picture: Picture;
+  readonly why: readonly Why[];
+  readonly planned: PlannedIron;
+  /** Without its id: the load that is started with it gives one. */
+  readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
+};
+
+export type Paste = { readonly lines: FormulaLine[]; readonly cut: number; readonly reading: FormulaReading; readonly name: string | null; readonly steps: readonly string[] };
+
+/** The worker's side of the conversation. `null`: no longer wanted. */
+export type Reckoner = {
+  advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
+  cancel(message: { job: number }): void;
+  readPaste(message: { protocol: number; text: string; readSettings: ReadSettings }): Promise<Result<Paste>>;
+};

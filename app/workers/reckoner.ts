@@ -1,0 +1,83 @@
+import type { Remote } from 'comlink';
+import { wrap } from 'comlink';
+import type { Result } from '../../core/basis/index.ts';
+import { failure } from '../../core/basis/index.ts';
+import type { ReadSettings } from '../../core/formula/index.ts';
+import type { AdviceJob, AdviceReply, Paste, Reckoner } from './messages.ts';
+import { PROTOCOL } from './messages.ts';
+
+/** Nothing the reckoner does takes this long unless it is stuck. */
+const PATIENCE_MS = 8000;
+
+/** Starts a worker; a test gives its own. */
+export type StartWorker = () => Worker;
+
+const startWorker: StartWorker = () => new Worker(new URL('reckoner.worker.ts', import.meta.url), { type: 'module', name: 'reckoner' });
+
+/**
+ * The page's side of the reckoner: results instead of exceptions, a job number each, cancelling, a time limit, and a
+ * fresh worker after a crash.
+ */
+export class ReckonerClient {
+  private worker: Worker | null = null;
+  private remote: Remote<Reckoner> | null = null;
+  private jobs = 0;
+  private readonly crashes = new Set<() => void>();
+
+  constructor(
+    private readonly start: StartWorker = startWorker,
+    private readonly patience_ms = PATIENCE_MS,
+  ) {}
+
+  async advise(request: AdviceJob, signal?: AbortSignal): Promise<Result<AdviceReply> | null> {
+    const job = ++this.jobs;
+    const remote = this.connect();
+    const cancel = (): void => void remote.cancel({ job });
+    signal?.addEventListener('abort', cancel, { once: true });
+    const result = await this.limited<Result<AdviceReply> | null>(remote.advise({ protocol: PROTOCOL, job, request }));
+    signal?.removeEventListener('abort', cancel);
+    return result;
+  }
+
+  readPaste(text: string, readSettings: ReadSettings): Promise<Result<Paste>> {
+    return this.limited<Result<Paste>>(this.connect().readPaste({ protocol: PROTOCOL, text, readSettings }));
+  }
+
+  private connect(): Remote<Reckoner> {
+    if (this.remote !== null) return this.remote;
+    this.worker = this.start();
+    this.worker.onerror = () => this.restart();
+    this.remote = wrap<Reckoner>(this.worker);
+    return this.remote;
+  }
+
+  /** Throws the worker away; the next question gets a new one. */
+  private restart(): void {
+    this.worker?.terminate();
+    this.worker = null;
+    this.remote = null;
+    for (const crash of [...this.crashes]) crash();
+  }
+
+  private limited<T>(answer: Promise<T>): Promise<T | Result<never>> {
+    return new Promise((resolve) => {
+      const end = (value: T | Result<never>): void => {
+        clearTimeout(timer);
+        this.crashes.delete(crash);
+        resolve(value);
+      };
+      const crash = (): void => end(failure<never>('worker-crashed'));
+      const timer = setTimeout(() => {
+        end(failure<never>('took-too-long'));
+        this.restart();
+      }, this.patience_ms);
+      this.crashes.add(crash);
+      answer.then(end, () => end(failure<never>('worker-crashed')));
+    });
+  }
+}
+
+/** One each for the bench, the morning's plan and pastes: none of them holds up another. */
+export const adviser = new ReckonerClient();
+export const planner = new ReckonerClient();
+export const pasteReader = new ReckonerClient();

@@ -1,0 +1,28 @@
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
+import type { Result } from '../../core/basis/index.ts';
+import { canonicalJson } from '../../core/basis/index.ts';
+import type { AdviceJob, AdviceReply } from './messages.ts';
+import type { ReckonerClient } from './reckoner.ts';
+import { adviser, planner } from './reckoner.ts';
+
+const query = (job: AdviceJob | null, reckoner: ReckonerClient) => ({
+  queryKey: ['advice', job === null ? null : canonicalJson(job)],
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Result<AdviceReply>> => {
+    if (job === null) throw new Error('nothing to ask');
+    const reply = await reckoner.advise(job, signal);
+    // A cancelled job belongs to a query that nobody waits for any more.
+    if (reply === null) throw new DOMException('cancelled', 'AbortError');
+    return reply;
+  },
+  enabled: job !== null,
+  // Deterministic: an answer never grows old.
+  staleTime: Infinity,
+  gcTime: 60_000,
+  retry: false,
+});
+
+/** The advice for a job, from the worker; while the wish moves, the answer before stays until the new one is there. */
+export const useAdvice = (job: AdviceJob | null) => useQuery({ ...query(job, adviser), placeholderData: keepPreviousData });
+
+/** Several at once, for the plan; they don't keep the bench waiting. */
+export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => useQueries({ queries: jobs.map((job) => query(job, planner)) });

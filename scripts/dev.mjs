@@ -1,0 +1,6 @@
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureInstalled, ROOT } from './ensure.mjs';
+
+ensureInstalled();
+spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), '--host', '127.0.0.1'], { cwd: ROOT, stdio: 'inherit' });
