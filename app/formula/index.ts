@@ -1,1 +1,1 @@
-export const FormulaStation = () => null;
+export { FormulaStation } from './FormulaStation.tsx';

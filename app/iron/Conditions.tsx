@@ -1,9 +1,9 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { SlidersHorizontal } from 'lucide-react';
-import { useState } from 'react';
 import { LIMITS } from '../../core/advise/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { settingRange } from '../../core/plate/index.ts';
+import { NumberEntry } from '../look/index.ts';
 import type { Bench } from '../store/index.ts';
 
 type Props = { readonly bench: Bench; readonly iron: Iron; readonly summary: string; readonly onChange: (changes: Partial<Bench>) => void };
@@ -26,26 +26,3 @@ export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
     </PopoverPanel>
   </Popover>
 );
-
-type EntryProps = { readonly label: string; readonly value: number | null; readonly min: number; readonly max: number; readonly whole?: boolean; readonly mayBeEmpty?: boolean; readonly onChange: (value: number | null) => void };
-
-/** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
-const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty = false, onChange }: EntryProps) => {
-  const [text, setText] = useState(value === null ? '' : String(value));
-  const [problem, setProblem] = useState<string | null>(null);
-  const change = (typed: string): void => {
-    setText(typed);
-    const parsed = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
-    if (parsed === null && mayBeEmpty) return setProblem(null), onChange(null);
-    if (parsed === null || !Number.isFinite(parsed) || parsed < min || parsed > max || (whole && !Number.isInteger(parsed))) return setProblem(`${whole ? 'A whole number' : 'A number'} from ${min} to ${max}`);
-    setProblem(null);
-    onChange(parsed);
-  };
-  return (
-    <label className="flex flex-col gap-1 text-[15px]">
-      {label}
-      <input className="entry" inputMode="decimal" value={text} aria-invalid={problem !== null} onChange={(event) => change(event.target.value)} />
-      {problem !== null && <span role="alert" className="text-hazard">{problem}</span>}
-    </label>
-  );
-};

@@ -1,1 +1,1 @@
-export const LineStation = () => null;
+export { LineStation } from './LineStation.tsx';

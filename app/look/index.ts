@@ -2,6 +2,7 @@ export { Findings } from './Findings.tsx';
 export { clock, day, dayAndTime, dialMarkText, grams, metres, percent, temperature, timeOfDay, timeWithSeconds } from './format.ts';
 export type { Choice } from './Listing.tsx';
 export { Listing } from './Listing.tsx';
+export { NumberEntry } from './NumberEntry.tsx';
 export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';

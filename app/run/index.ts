@@ -1,1 +1,1 @@
-export const RunStation = () => null;
+export { RunStation } from './RunStation.tsx';

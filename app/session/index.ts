@@ -2,3 +2,5 @@ export type { PlannedRun } from './useRunPlan.ts';
 export { useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
 export { adviceJob, useSession } from './useSession.ts';
+export type { RunningLoad } from './useRunning.ts';
+export { useNewestLoads } from './useRunning.ts';

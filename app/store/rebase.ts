@@ -1,13 +1,7 @@
 import type { KitchenFile } from '../../core/book/index.ts';
+import { zoneOffset_ms } from '../../core/run/index.ts';
 
 const DAY_MS = 86_400_000;
-
-/** Offset of a zone at an instant, ms east of UTC. */
-const zoneOffset_ms = (at: number, zone: string): number => {
-  const parts = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hourCycle: 'h23', year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric', second: 'numeric' }).formatToParts(at);
-  const part = (type: string): number => Number(parts.find((p) => p.type === type)?.value ?? 0);
-  return Date.UTC(part('year'), part('month') - 1, part('day'), part('hour'), part('minute'), part('second')) - Math.floor(at / 1000) * 1000;
-};
 
 /** The demo's instants, written as clock times in UTC, moved so that its last morning is yesterday on this clock. */
 export const movedToYesterday = (file: KitchenFile, now: number, zone: string): KitchenFile => {

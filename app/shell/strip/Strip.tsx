@@ -3,7 +3,7 @@ import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { timeOfDay } from '../../look/index.ts';
-import { useRunPlan, useSession } from '../../session/index.ts';
+import { useNewestLoads, useRunPlan, useSession } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { nextStep, until } from './nextStep.ts';
 import { useNow } from './useNow.ts';
@@ -37,7 +37,8 @@ export const Strip = () => {
 const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly now: number }) => {
   const { plan, run } = planned;
   const [chosen, setChosen] = useState<Span | null>(null);
-  const next = nextStep(planned, now);
+  const newest = useNewestLoads(planned.irons.map((iron) => iron.id));
+  const next = nextStep(planned, [...(newest?.values() ?? [])], now);
   if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
   const span = chosen ?? spanOf(plan.startAt, Math.max(plan.lastPlateAt, run.serveAt));
   return (

@@ -1,4 +1,5 @@
-import type { PlannedRun } from '../../session/index.ts';
+import { clock } from '../../look/index.ts';
+import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 
 export type NextStep = { readonly what: string; readonly at: number };
 
@@ -15,13 +16,23 @@ export const stepsOf = ({ plan, irons, run }: PlannedRun): NextStep[] => {
   return steps.sort((a, b) => a.at - b.at);
 };
 
-/** What the plan wants next after `now`. */
-export const nextStep = (planned: PlannedRun, now: number): NextStep | null => stepsOf(planned).find((step) => step.at > now) ?? null;
+/** What a load in the iron wants: it goes before anything that is only planned. */
+const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => string): NextStep | null =>
+  running
+    .flatMap(({ load, progress, prediction }) =>
+      progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000 }] : [],
+    )
+    .sort((a, b) => a.at - b.at)[0] ?? null;
+
+/** What comes next after `now`: a load that is cooking, or else the plan. */
+export const nextStep = (planned: PlannedRun, running: readonly RunningLoad[], now: number): NextStep | null =>
+  openingOf(running, (id) => planned.irons.find((iron) => iron.id === id)?.name ?? id) ?? stepsOf(planned).find((step) => step.at > now) ?? null;
 
 /** How long until then, as people say it. */
 export const until = (ms: number): string => {
   const minutes = Math.round(ms / 60_000);
-  if (ms < 60_000) return `in ${Math.max(0, Math.round(ms / 1000))} s`;
+  if (ms <= 0) return 'now';
+  if (ms < 10 * 60_000) return `in ${clock(ms / 1000)}`;
   if (minutes < 60) return `in ${minutes} min`;
   return `in ${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 };

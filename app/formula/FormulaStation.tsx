@@ -1,0 +1,170 @@
+import { ClipboardPaste, Plus, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import type { CupStandardId } from '../../core/basis/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import { ingredientOf, LIFTS, linesFromText, readFormula } from '../../core/formula/index.ts';
+import { Findings, grams, Listing } from '../look/index.ts';
+import type { Choice } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { useSession } from '../session/index.ts';
+import { useKitchen, useRows } from '../store/index.ts';
+import { Composition } from './Composition.tsx';
+import { Gauges } from './Gauges.tsx';
+import { LedgerLine } from './LedgerLine.tsx';
+import { OnTheIron } from './OnTheIron.tsx';
+import type { Pasted } from './PasteSheet.tsx';
+import { PasteSheet } from './PasteSheet.tsx';
+import { emptyFormula, revised, undone, withLines } from './revise.ts';
+
+const newId = (): string => crypto.randomUUID();
+
+const CUPS: readonly Choice<CupStandardId>[] = [
+  { value: 'us', label: 'US cup, 237 mL' },
+  { value: 'label', label: 'US label cup, 240 mL' },
+  { value: 'metric', label: 'metric cup, 250 mL' },
+  { value: 'imperial', label: 'imperial cup, 284 mL' },
+  { value: 'au', label: 'Australian, 250 mL and 20 mL spoon' },
+];
+
+export const FormulaStation = () => {
+  const session = useSession();
+  const kitchen = useKitchen();
+  const [pasting, setPasting] = useState(false);
+  if (session === undefined) return null;
+  const { formula, kit, setBench } = session;
+  const save = (next: Formula): void => void kitchen.put('formulas', next);
+  const start = async (made: Formula): Promise<void> => {
+    await kitchen.put('formulas', made);
+    setBench({ formulaId: made.id });
+  };
+  const take = ({ lines, name, steps }: Pasted): void => {
+    setPasting(false);
+    if (formula !== null && formula.lines.length === 0) save(revised(formula, { lines: [...lines], steps: [...steps], name: name ?? formula.name }));
+    else void start({ ...emptyFormula(newId(), name ?? 'Pasted batter'), lines: [...lines], steps: [...steps] });
+  };
+  return (
+    <>
+      {formula === null ? (
+        <section className="max-w-xl p-8">
+          <h1 className="text-3xl">Write down a batter</h1>
+          <p className="mt-3 text-lg">Paste an ingredient list as people write it. Out come grams, baker’s percentages and what it will do on your iron; a line that isn’t understood stays and asks.</p>
+          <div className="mt-5 flex gap-3">
+            <button type="button" className="button-act" onClick={() => setPasting(true)}>
+              <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
+            </button>
+            <button type="button" className="button-plain" onClick={() => void start(emptyFormula(newId(), 'New batter'))}>
+              <Plus aria-hidden className="size-5" /> Write one
+            </button>
+          </div>
+        </section>
+      ) : (
+        <Ledger session={session} formula={formula} onRevise={save} onPaste={() => setPasting(true)} onNew={() => void start(emptyFormula(newId(), 'New batter'))} />
+      )}
+      {pasting && <PasteSheet readSettings={kit} onDone={take} onClose={() => setPasting(false)} />}
+    </>
+  );
+};
+
+type LedgerProps = { readonly session: Session; readonly formula: Formula; readonly onRevise: (next: Formula) => void; readonly onPaste: () => void; readonly onNew: () => void };
+
+const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => {
+  const { kit, iron, formulas, setBench } = session;
+  const kitchen = useKitchen();
+  const revisions = useRows('formulas') ?? [];
+  const reading = readFormula(formula, kit);
+  const before = undone(formula, revisions);
+  const most_g = Math.max(1, ...reading.lines.map((line) => line.grams ?? 0));
+  return (
+    <div className="flex flex-col gap-3 px-5 py-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
+          <h1 className="sr-only">{formula.name}</h1>
+          <Listing label="Formula" value={formula.id} choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => setBench({ formulaId })} />
+          <Listing label="Lift" value={formula.lift} choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]} onChange={(lift) => onRevise(revised(formula, { lift }))} />
+        </div>
+        <div className="flex items-baseline gap-4 text-[15px]">
+          <span>
+            <b className="figure text-xl" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
+              {grams(reading.totalMass_g)}
+            </b>{' '}
+            g in the bowl
+          </span>
+          <Listing label="Cup" value={kit.cupStandard} choices={CUPS} onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })} />
+        </div>
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
+        <div>
+          <NameLine key={formula.name} formula={formula} onRevise={onRevise} />
+          <ol aria-label="Ingredients">
+            {formula.lines.map((line, i) => {
+              const read = reading.lines[i];
+              if (read === undefined) return null;
+              const id = ingredientOf(read)?.id;
+              const percent = id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
+              return <LedgerLine key={line.id} formula={formula} line={line} read={read} percent={percent} most_g={most_g} onRevise={onRevise} />;
+            })}
+          </ol>
+          <AddLine onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))} />
+          <div className="mt-3 flex flex-wrap gap-2">
+            <button type="button" className="button-act" onClick={onPaste}>
+              <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
+            </button>
+            <button type="button" className="button-plain" onClick={onNew}>
+              <Plus aria-hidden className="size-5" /> New
+            </button>
+            <button type="button" className="button-plain" disabled={before === null} onClick={() => before !== null && onRevise(before)}>
+              <Undo2 aria-hidden className="size-5" /> Undo
+            </button>
+          </div>
+          <p className="mt-3 text-sm text-quiet">Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).</p>
+        </div>
+        {reading.composition === null ? <p className="text-quiet">Its make-up appears here once a line has a weight.</p> : <Composition composition={reading.composition} />}
+        <div className="flex flex-col gap-4">
+          <Gauges reading={reading} iron={iron} kit={kit} />
+          <OnTheIron session={session} formula={formula} />
+          <Findings findings={reading.findings} />
+        </div>
+      </div>
+    </div>
+  );
+};
+
+const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly onRevise: (next: Formula) => void }) => {
+  const [name, setName] = useState(formula.name);
+  return (
+    <label className="flex items-center gap-2 text-[15px] text-quiet">
+      Name
+      <input
+        className="min-h-10 flex-1 border-b border-line bg-transparent px-1 font-semibold text-ink focus:bg-white"
+        value={name}
+        maxLength={120}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={() => (name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise(revised(formula, { name: name.trim() })))}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+    </label>
+  );
+};
+
+const AddLine = ({ onAdd }: { readonly onAdd: (text: string) => void }) => {
+  const [text, setText] = useState('');
+  const add = (): void => {
+    if (text.trim() === '') return;
+    onAdd(text);
+    setText('');
+  };
+  return (
+    <form
+      className="mt-2 flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <input aria-label="Another line" className="entry flex-1" placeholder="another line, such as 2½ dl milk" maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} />
+      <button type="submit" className="button-plain" disabled={text.trim() === ''}>
+        Add
+      </button>
+    </form>
+  );
+};

@@ -1,0 +1,24 @@
+import type { Formula, FormulaLine } from '../../core/formula/index.ts';
+
+/** The next revision with these changes; the one before stays as it is. */
+export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift'>>): Formula => ({
+  ...formula,
+  ...changes,
+  rev: formula.rev + 1,
+  parentRev: formula.rev,
+});
+
+/** The next revision with the contents of the one before; undoing again goes further back. Null: nothing to undo. */
+export const undone = (formula: Formula, revisions: readonly Formula[]): Formula | null => {
+  const before = revisions.find((other) => other.id === formula.id && other.rev === formula.parentRev);
+  return before === undefined ? null : { ...before, rev: formula.rev + 1, parentRev: before.parentRev };
+};
+
+export const withLine = (formula: Formula, id: string, changes: Partial<FormulaLine>): Formula =>
+  revised(formula, { lines: formula.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) });
+
+export const withoutLine = (formula: Formula, id: string): Formula => revised(formula, { lines: formula.lines.filter((line) => line.id !== id) });
+
+export const withLines = (formula: Formula, added: readonly FormulaLine[]): Formula => revised(formula, { lines: [...formula.lines, ...added] });
+
+export const emptyFormula = (id: string, name: string): Formula => ({ id, rev: 1, parentRev: null, name, family: '', lift: null, lines: [], steps: [], yieldHint: null, provenance: 'written here' });

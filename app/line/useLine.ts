@@ -1,0 +1,99 @@
+import { useCallback, useMemo } from 'react';
+import type { Lot, Prediction } from '../../core/book/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import type { Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/line/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { Session } from '../session/index.ts';
+import { adviceJob, useNewestLoads } from '../session/index.ts';
+import { useKitchen, useRows } from '../store/index.ts';
+import type { AdviceReply } from '../workers/index.ts';
+import { useAdvices } from '../workers/index.ts';
+
+/** One iron at the line: the load in it, or the one to come. */
+export type LinePlace = {
+  readonly iron: Iron;
+  readonly formula: Formula;
+  readonly load: Load | null;
+  readonly log: readonly LoadEvent[];
+  readonly progress: LoadProgress | null;
+  readonly prediction: Prediction | null;
+  /** For the next load; null while it is reckoned, or when there is none. */
+  readonly advice: AdviceReply | null;
+  readonly n: number;
+};
+
+/** An opened load older than this is history, not something to log now. */
+const LOGGABLE_MS = 2 * 3_600_000;
+/** A bowl mixed longer ago is another morning's. */
+const SAME_MORNING_MS = 12 * 3_600_000;
+
+/** The irons at the line: the run's, and the one from the bench that was asked for. */
+const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
+  const ids = new Set([...(session.run?.ironIds ?? []), ...(session.run === null && session.iron !== null ? [session.iron.id] : []), ...(asked === null ? [] : [asked])]);
+  return session.irons.filter((iron) => ids.has(iron.id));
+};
+
+export const useLine = (session: Session, askedIronId: string | null, now: () => number) => {
+  const kitchen = useKitchen();
+  const { kit, run, bench } = session;
+  const irons = ironsAtLine(session, askedIronId);
+  const newest = useNewestLoads(irons.map((iron) => iron.id));
+  const lots = useRows('lots');
+  // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
+  const formulaFor = (iron: Iron): Formula | null => {
+    const id = iron.id === askedIronId || run === null ? bench.formulaId : run.formulaId;
+    return session.formulas.find((formula) => formula.id === id) ?? session.formula;
+  };
+  const at = now();
+  const upcoming = irons.map((iron) => {
+    const running = newest?.get(iron.id);
+    const isHistory = running !== undefined && running.progress.phase === 'opened' && at - (running.progress.openedAt ?? 0) > LOGGABLE_MS;
+    const current = isHistory ? undefined : running;
+    const sameMorning = running !== undefined && at - running.load.startedAt < SAME_MORNING_MS;
+    return { iron, formula: formulaFor(iron), current, n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? (running?.load.n ?? 0) + 1 : 1 };
+  });
+  const advices = useAdvices(
+    upcoming.map(({ iron, formula, n }) => {
+      if (formula === null) return null;
+      const isBench = iron.id === askedIronId || run === null;
+      const wish = isBench ? bench : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
+      return adviceJob(kit, formula, iron, { ...wish, load: n });
+    }),
+  );
+  const places: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
+    const data = advices[i]?.data;
+    return formula === null
+      ? []
+      : [{ iron, formula, load: current?.load ?? null, log: current?.log ?? [], progress: current?.progress ?? null, prediction: current?.prediction ?? null, advice: data?.ok === true ? data.value : null, n }];
+  });
+
+  const lotFor = useCallback(
+    async (formula: Formula, mass_g: number, temperature_C: number, madeAt: number): Promise<Lot> => {
+      const open = (lots ?? []).filter((lot) => lot.formulaId === formula.id && lot.formulaRev === formula.rev && lot.events.length === 0 && madeAt - lot.madeAt < SAME_MORNING_MS && lot.madeAt <= madeAt);
+      const newestLot = open.sort((a, b) => b.madeAt - a.madeAt)[0];
+      if (newestLot !== undefined) return newestLot;
+      const lot: Lot = { id: crypto.randomUUID(), formulaId: formula.id, formulaRev: formula.rev, name: formula.name, madeAt, mass_g, temperature_C, events: [] };
+      await kitchen.put('lots', lot);
+      return lot;
+    },
+    [kitchen, lots],
+  );
+
+  return useMemo(() => {
+    const say = (load: Load, event: NewLoadEvent): Promise<LoadEvent> => kitchen.append(load.id, event, Math.round(now()));
+    /** A new load begins with the pour; what was promised for it is kept beside it. */
+    const pour = async (place: LinePlace): Promise<void> => {
+      const { iron, formula, advice, n } = place;
+      if (advice === null) return;
+      const startedAt = Math.round(now());
+      const lot = await lotFor(formula, Math.max(0.1, advice.answer.totalMass_g), bench.batter_C, startedAt);
+      const id = crypto.randomUUID();
+      const prediction = { ...advice.prediction, id: `for-${id}` };
+      await kitchen.put('predictions', prediction);
+      const load: Load = { id, runId: run?.id ?? null, lotId: lot.id, ironId: iron.id, ironRev: iron.rev, n, isTrial: false, predictionId: prediction.id, startedAt };
+      await kitchen.put('loads', load);
+      await kitchen.append(id, { kind: 'poured', data: {} }, startedAt);
+    };
+    return { places, ready: newest !== undefined, say, pour };
+  }, [kitchen, now, lotFor, bench.batter_C, run, places, newest]);
+};

@@ -1,0 +1,83 @@
+import type { PlannedRun } from '../session/index.ts';
+import { tawnyCss, timeOfDay } from '../look/index.ts';
+
+type Props = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
+
+const LANE = 46;
+const TOP = 26;
+const NAMES = 108;
+const WIDTH = 1150;
+
+/** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
+export const PlanPicture = ({ planned, plan }: Props) => {
+  const { irons, run, advices } = planned;
+  const end = Math.max(plan.lastPlateAt, run.serveAt);
+  const length = Math.max(1, end - plan.startAt);
+  const x = (at: number): number => NAMES + ((WIDTH - NAMES - 20) * (at - plan.startAt)) / length;
+  const height = TOP + irons.length * LANE + 54;
+  const floor = TOP + irons.length * LANE + 44;
+  const opened = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
+  let sum = 0;
+  const stairs = opened.map((load) => {
+    const before = sum;
+    sum += load.pieces;
+    return { at: load.openAt, before, after: sum };
+  });
+  const y = (pieces: number): number => floor - (34 * pieces) / Math.max(1, plan.pieces);
+  const path = stairs.map(({ at, before, after }) => `L${x(at).toFixed(1)} ${y(before).toFixed(1)}L${x(at).toFixed(1)} ${y(after).toFixed(1)}`).join('');
+  const step_ms = length > 90 * 60_000 ? 30 * 60_000 : length > 40 * 60_000 ? 10 * 60_000 : 5 * 60_000;
+  const ticks = Array.from({ length: Math.floor(length / step_ms) + 2 }, (_, i) => Math.ceil(plan.startAt / step_ms) * step_ms + i * step_ms).filter((at) => at <= end);
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}>
+      {ticks.map((at) => (
+        <g key={at}>
+          <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={floor} stroke="#d5dbd7" />
+          <text x={x(at)} y={14} fontSize="14" fill="#566167" textAnchor="middle">
+            {timeOfDay(at, run.zone)}
+          </text>
+        </g>
+      ))}
+      {irons.map((iron, lane) => {
+        const top = TOP + lane * LANE;
+        const reply = advices.get(iron.id);
+        const fill = tawnyCss(reply?.answer.tawnyStep ?? 4, reply?.picture.rawLightness);
+        const preheat = plan.preheats.find((p) => p.ironId === iron.id);
+        return (
+          <g key={iron.id}>
+            <text x={0} y={top + 26} fontSize="17" fontWeight="700" className="font-display" fill="#20262a">
+              {iron.name}
+            </text>
+            {preheat !== undefined && (
+              <>
+                <rect x={x(preheat.from)} y={top + 6} width={x(preheat.to) - x(preheat.from)} height={LANE - 14} rx={3} fill="#a3b8b1" opacity={0.6} />
+                <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="#20262a">
+                  heat
+                </text>
+              </>
+            )}
+            {plan.loads
+              .filter((load) => load.ironId === iron.id)
+              .map((load) => (
+                <g key={load.n}>
+                  <rect x={x(load.pourAt)} y={top + 6} width={Math.max(2, x(load.openAt) - x(load.pourAt))} height={LANE - 14} rx={3} fill={fill} stroke="#20262a" />
+                  <text x={(x(load.pourAt) + x(load.openAt)) / 2} y={top + 27} fontSize="16" fontWeight="700" textAnchor="middle" fill="#20262a">
+                    {load.n}
+                  </text>
+                </g>
+              ))}
+          </g>
+        );
+      })}
+      <text x={0} y={floor - 12} fontSize="15" fill="#566167">
+        pieces out
+      </text>
+      <path d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`} fill="none" stroke="#14535a" strokeWidth="2.5" />
+      {stairs.length > 0 && (
+        <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="#14535a">
+          {sum}
+        </text>
+      )}
+      <line x1={x(run.serveAt)} x2={x(run.serveAt)} y1={TOP - 6} y2={floor} stroke="#20262a" strokeWidth="2" strokeDasharray="2 4" />
+    </svg>
+  );
+};

@@ -1,0 +1,40 @@
+/** Clock times of a place and instants, both ways, over daylight-saving nights. Zones are IANA names. */
+
+const MINUTE_MS = 60_000;
+
+const formatters = new Map<string, Intl.DateTimeFormat>();
+
+const formatterFor = (zone: string): Intl.DateTimeFormat => {
+  let made = formatters.get(zone);
+  if (made === undefined) {
+    made = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hourCycle: 'h23', year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric', second: 'numeric' });
+    formatters.set(zone, made);
+  }
+  return made;
+};
+
+/** Offset of a zone at an instant, ms east of UTC. Throws RangeError for a zone that isn't known. */
+export const zoneOffset_ms = (at: number, zone: string): number => {
+  const parts = formatterFor(zone).formatToParts(at);
+  const part = (type: string): number => Number(parts.find((p) => p.type === type)?.value ?? 0);
+  const wall = Date.UTC(part('year'), part('month') - 1, part('day'), part('hour'), part('minute'), part('second'));
+  return wall - Math.floor(at / 1000) * 1000;
+};
+
+/** "2026-11-25T07:15", as the clock on the wall shows an instant. */
+export const wallTime = (at: number, zone: string): string => new Date(at + zoneOffset_ms(at, zone)).toISOString().slice(0, 16);
+
+/**
+ * The instant at which a wall clock shows "YYYY-MM-DDTHH:mm"; null when the text isn't one. A time that the clock skips
+ * in spring is taken as if it hadn't been put forward yet (so it comes out an hour later on the wall); of a time that
+ * comes twice in autumn, the first counts.
+ */
+export const instantOf = (wall: string, zone: string): number | null => {
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(wall)) return null;
+  const asUtc = Date.parse(`${wall}:00Z`);
+  if (Number.isNaN(asUtc)) return null;
+  const before = asUtc - zoneOffset_ms(asUtc - 12 * 60 * MINUTE_MS, zone);
+  const after = asUtc - zoneOffset_ms(asUtc + 12 * 60 * MINUTE_MS, zone);
+  const candidates = [before, after].filter((at) => at + zoneOffset_ms(at, zone) === asUtc);
+  return candidates.length === 0 ? before : Math.min(...candidates);
+};
