@@ -1,1 +1,1 @@
-export const BookStation = () => null;
+export { BookStation } from './BookStation.tsx';

@@ -1,1 +1,1 @@
-export const KeepStation = () => null;
+export { KeepStation } from './KeepStation.tsx';

@@ -1,1 +1,1 @@
-export const KitStation = () => null;
+export { KitStation } from './KitStation.tsx';

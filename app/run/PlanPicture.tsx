@@ -7,13 +7,14 @@ const LANE = 46;
 const TOP = 26;
 const NAMES = 108;
 const WIDTH = 1150;
+const COUNT = 34;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
 export const PlanPicture = ({ planned, plan }: Props) => {
   const { irons, run, advices } = planned;
   const end = Math.max(plan.lastPlateAt, run.serveAt);
   const length = Math.max(1, end - plan.startAt);
-  const x = (at: number): number => NAMES + ((WIDTH - NAMES - 20) * (at - plan.startAt)) / length;
+  const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - plan.startAt)) / length;
   const height = TOP + irons.length * LANE + 54;
   const floor = TOP + irons.length * LANE + 44;
   const opened = [...plan.loads].sort((a, b) => a.openAt - b.openAt);

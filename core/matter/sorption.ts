@@ -91,7 +91,8 @@ const sugarSolution = (matter: SorptionMatter, temperature_C: number, x: number)
   const K = matter.norrishK;
   return {
     activity: (1 - share) * Math.exp(-K * share * share),
-    perWater: (share * (1 + 2 * K * share * (1 - share))) / (x * (1 + ratio4)),
+    // d ln(free) / d ln(x) is 2 where all water is bound and 1 where hardly any is.
+    perWater: ((share * (1 + 2 * K * share * (1 - share))) / (x * (1 + ratio4))) * ((x + 2 * bound) / (x + bound)),
   };
 };
 

@@ -54,7 +54,7 @@ const pressures = Float64Array.from({ length: TABLE.count }, (_, i) =>
   saturationPressure_Pa(TABLE.from_C + i / TABLE.perKelvin),
 );
 
-/** As `saturationPressure_Pa`, by linear interpolation (relative error below 2e-5), for the plate model's inner loop. */
+/** As `saturationPressure_Pa`, by linear interpolation (relative error below 6e-5), for the plate model's inner loop. */
 export const quickSaturationPressure_Pa = (temperature_C: number): number => {
   const position = (temperature_C - TABLE.from_C) * TABLE.perKelvin;
   const i = position > 0 ? (position < TABLE.count - 2 ? position | 0 : TABLE.count - 2) : 0;

@@ -1,0 +1,83 @@
+import type { LoadEvent, Observation } from '../../core/line/index.ts';
+import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../look/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { ColourMark, TimeMark } from './Drawn.tsx';
+import type { Entry } from './entries.ts';
+
+const SIDE_WORDS = { upper: 'above', lower: 'below' } as const;
+const KIND_WORDS: Readonly<Record<string, string>> = { missing_share: 'missing', leaked_g: 'leaked', mass_g: 'piece weighed', crumb: 'crumb', crisp: 'crisp', stuck: 'stuck', fill: 'fill', note: 'note' };
+
+const observationWords = (o: Observation, moulds: number): string => {
+  const where = moulds > 1 ? `mould ${o.mould + 1}, ` : '';
+  if (o.kind === 'tawny') return `${where}colour ${SIDE_WORDS[o.side]}: step ${o.value}`;
+  const value = o.kind === 'missing_share' ? percent(o.value) : o.kind === 'leaked_g' || o.kind === 'mass_g' ? `${grams(o.value)} g` : String(o.value);
+  return `${where}${KIND_WORDS[o.kind] ?? o.kind}: ${value}`;
+};
+
+const eventWords = (event: LoadEvent, moulds: number): string => {
+  switch (event.kind) {
+    case 'signal':
+      return { 'steam-down': 'steam is down', smells: 'it smells', beeped: 'it beeped' }[event.data.signal];
+    case 'logged':
+      return observationWords(event.data, moulds);
+    case 'corrected':
+      return `clock jumped by ${Math.round(event.data.jump_ms / 1000)} s`;
+    case 'undone':
+      return `took back touch ${event.data.seq + 1}`;
+    case 'peeked':
+      return 'looked';
+    default:
+      return event.kind;
+  }
+};
+
+/** A load opened again: what was promised, by which model, and every touch with its instant. */
+export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; readonly kit: Kit; readonly onClose: () => void }) => {
+  const { prediction, iron, lot, load, log } = entry;
+  const moulds = iron?.geometry.moulds ?? 1;
+  return (
+    <Sheet title={`${iron?.name ?? load.ironId}, load ${load.n}`} open onClose={onClose} wide>
+      <p className="text-quiet">
+        {lot?.name} · {dayAndTime(load.startedAt, kit.zone)}
+        {load.isTrial ? ' · a trial' : ''}
+      </p>
+      <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
+        <TimeMark entry={entry} />
+        <ColourMark entry={entry} />
+      </div>
+      <div className="mt-4 grid gap-6 sm:grid-cols-2">
+        {prediction !== null && (
+          <section>
+            <h3 className="text-lg">Promised</h3>
+            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+              <Row term="Setting" value={`${prediction.setting.dial === null ? '' : `dial ${dialMarkText(prediction.setting.dial)}, `}${temperature(prediction.setting.temperature_C, kit.temperatureUnit)}`} />
+              <Row term="Portion" value={`${grams(prediction.portion_g)} g`} />
+              <Row term="Open after" value={`${clock(prediction.cookTime_s.best)} (good ${clock(prediction.cookTime_s.from)}–${clock(prediction.cookTime_s.to)})`} />
+              <Row term="Crisp" value={prediction.crisp.toFixed(1)} />
+              <Row term="Piece" value={`${grams(prediction.pieceMass_g)} g, ${percent(prediction.waterLoss_fraction)} lost`} />
+              <Row term="Model" value={`${prediction.modelVersion}, inputs ${prediction.inputsHash.slice(0, 8)}`} />
+            </dl>
+          </section>
+        )}
+        <section>
+          <h3 className="text-lg">What was touched</h3>
+          <ol className="mt-1 max-h-72 overflow-auto">
+            {log.map((event) => (
+              <li key={event.seq} className="flex gap-3 border-b border-line py-0.5">
+                <span className="text-quiet">{timeWithSeconds(event.at, kit.zone)}</span>
+                {eventWords(event, moulds)}
+              </li>
+            ))}
+          </ol>
+        </section>
+      </div>
+    </Sheet>
+  );
+};
+
+const Row = ({ term, value }: { readonly term: string; readonly value: string }) => (
+  <>
+    <dt className="text-quiet">{term}</dt>
+    <dd>{value}</dd>
+  </>
+);

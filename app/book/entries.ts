@@ -1,0 +1,57 @@
+import type { Lot, Prediction } from '../../core/book/index.ts';
+import type { Load, LoadEvent, LoadProgress, Observation } from '../../core/line/index.ts';
+import { loadProgress } from '../../core/line/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+
+/** A load as the book shows it: what was promised beside what came out. */
+export type Entry = {
+  readonly load: Load;
+  readonly lot: Lot | null;
+  readonly iron: Iron | null;
+  readonly prediction: Prediction | null;
+  readonly log: readonly LoadEvent[];
+  readonly progress: LoadProgress;
+  /** Closed to opened, s; null while it cooks or when a touch is missing. */
+  readonly cooked_s: number | null;
+  readonly tawny: { readonly upper: number | null; readonly lower: number | null };
+  readonly fill: string | null;
+  readonly crisp: number | null;
+  readonly mass_g: number | null;
+  readonly notes: readonly string[];
+};
+
+const mean = (values: readonly number[]): number | null => (values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length);
+
+const numbers = (observations: readonly Observation[], kind: 'crisp' | 'mass_g'): number[] => observations.flatMap((o) => (o.kind === kind ? [o.value] : []));
+const sideOf = (observations: readonly Observation[], side: 'upper' | 'lower'): number | null => mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
+
+/** The worst that was said counts: one leaking mould is a leaking load. */
+const worstFill = (observations: readonly Observation[]): string | null => {
+  const said = observations.flatMap((o) => (o.kind === 'fill' ? [o.value] : []));
+  return said.find((value) => value === 'leaked') ?? said.find((value) => value === 'missing') ?? said[0] ?? null;
+};
+
+export const entryOf = (load: Load, log: readonly LoadEvent[], lot: Lot | null, iron: Iron | null, prediction: Prediction | null): Entry => {
+  const progress = loadProgress(log);
+  const { observations } = progress;
+  return {
+    load,
+    lot,
+    iron,
+    prediction,
+    log,
+    progress,
+    cooked_s: progress.openedAt === null || progress.closedAt === null ? null : (progress.openedAt - progress.closedAt) / 1000,
+    tawny: { upper: sideOf(observations, 'upper'), lower: sideOf(observations, 'lower') },
+    fill: worstFill(observations),
+    crisp: mean(numbers(observations, 'crisp')),
+    mass_g: mean(numbers(observations, 'mass_g')),
+    notes: observations.flatMap((o) => (o.kind === 'note' ? [o.value] : [])),
+  };
+};
+
+/** How far off the promise: mean of the faces against the predicted step; null where either is missing. */
+export const colourMiss = (entry: Entry): number | null => {
+  const seen = mean([entry.tawny.upper, entry.tawny.lower].filter((value) => value !== null));
+  return seen === null || entry.prediction === null ? null : seen - entry.prediction.tawnyStep;
+};

@@ -1,0 +1,174 @@
+import { Printer, Undo2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { readFormula } from '../../core/formula/index.ts';
+import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
+import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { CODES } from '../../core/kit/index.ts';
+import { ingredientById } from '../../core/matter/index.ts';
+import { say } from '../../words/index.ts';
+import { dayAndTime, Listing } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { useSession } from '../session/index.ts';
+import { useKitchen, useRows } from '../store/index.ts';
+import { FORM_WORDS, PLACE_WORDS } from './words.ts';
+
+const limitsOf = (item: KeepItem): KeepLimit[] => keepLimits({ form: item.form, place: item.place, from: item.from, code: item.codeOfPractice, refrigerator_C: item.refrigerator_C });
+
+export const KeepStation = () => {
+  const session = useSession();
+  const items = useRows('keepItems');
+  const [label, setLabel] = useState<KeepItem | null>(null);
+  const kitchen = useKitchen();
+  useEffect(() => {
+    if (label === null) return;
+    window.print();
+    setLabel(null);
+  }, [label]);
+  if (session === undefined || items === undefined) return null;
+  const { kit } = session;
+  const kept = items.filter((item) => item.usedAt === null).sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
+  const used = items.filter((item) => item.usedAt !== null).sort((a, b) => (b.usedAt ?? 0) - (a.usedAt ?? 0));
+  return (
+    <>
+      <div className="no-print flex flex-col gap-5 px-5 py-3">
+        <h1 className="text-2xl">Keep: what to use first</h1>
+        {kept.length === 0 && <p className="max-w-xl text-lg">Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.</p>}
+        <ul className="flex flex-col gap-3">
+          {kept.map((item) => (
+            <Kept key={item.id} item={item} kit={kit} onLabel={() => setLabel(item)} onUsed={() => void kitchen.put('keepItems', { ...item, usedAt: Date.now() })} />
+          ))}
+        </ul>
+        <PutAway session={session} />
+        {used[0] !== undefined && (
+          <p>
+            Last used: {used[0].name}.{' '}
+            <button type="button" className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2" onClick={() => used[0] !== undefined && void kitchen.put('keepItems', { ...used[0], usedAt: null })}>
+              <Undo2 aria-hidden className="size-4" /> undo
+            </button>
+          </p>
+        )}
+        <p className="text-[15px] text-quiet">Limits are those of {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and of common practice, the strictest first. Your local code decides. Never taste to find out.</p>
+      </div>
+      {label !== null && <PrintedLabel item={label} kit={kit} />}
+    </>
+  );
+};
+
+const HOUR_MS = 3_600_000;
+const remaining = (until: number, now: number): string => {
+  const hours = (until - now) / HOUR_MS;
+  if (hours < 0) return 'over';
+  if (hours < 48) return `${Math.floor(hours)} h left`;
+  return `${Math.floor(hours / 24)} days left`;
+};
+
+const Kept = ({ item, kit, onLabel, onUsed }: { readonly item: KeepItem; readonly kit: Kit; readonly onLabel: () => void; readonly onUsed: () => void }) => {
+  const [now] = useState(() => Date.now());
+  const limits = limitsOf(item);
+  const first = limits[0];
+  const isOver = first !== undefined && first.until < now;
+  const share = first === undefined ? 1 : Math.max(0, Math.min(1, (first.until - now) / Math.max(1, first.until - item.from)));
+  const isHazard = isOver && first.kind === 'safety';
+  return (
+    <li className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}>
+      <div>
+        <p className="flex flex-wrap items-baseline gap-x-3">
+          <b className="font-display text-xl">{item.name}</b>
+          <span>
+            {item.amount === '' ? '' : `${item.amount}, `}
+            {FORM_WORDS[item.form]} {PLACE_WORDS[item.place]} since {dayAndTime(item.from, kit.zone)}
+          </span>
+        </p>
+        {first !== undefined && (
+          <>
+            <p className={`mt-1 text-lg ${isHazard ? 'font-bold text-hazard' : ''}`}>
+              use by <b className="figure text-2xl">{dayAndTime(first.until, kit.zone)}</b> · {isHazard ? 'over: throw it away' : isOver ? 'past its best' : remaining(first.until, now)}
+            </p>
+            <div aria-hidden className="mt-1 h-2 w-full max-w-xl rounded bg-[#dde2df]">
+              <div className={`h-2 rounded ${isHazard ? 'bg-hazard' : 'bg-ink/70'}`} style={{ width: `${100 * share}%` }} />
+            </div>
+          </>
+        )}
+        <ul className="mt-1 text-[15px] text-quiet">
+          {limits.map((limit) => (
+            <li key={limit.code}>
+              {say({ code: limit.code, fields: {} })}: until {dayAndTime(limit.until, kit.zone)} ({limit.source})
+            </li>
+          ))}
+        </ul>
+      </div>
+      <div className="flex flex-col gap-2">
+        <button type="button" className="button-plain" onClick={onLabel}>
+          <Printer aria-hidden className="size-5" /> Label
+        </button>
+        <button type="button" className="button-plain" onClick={onUsed}>
+          Used up
+        </button>
+      </div>
+    </li>
+  );
+};
+
+/** Four touches: what, as what, where, how much; the limit is shown before it is put away. */
+const PutAway = ({ session }: { readonly session: Session }) => {
+  const { kit, formulas, formula } = session;
+  const kitchen = useKitchen();
+  const lots = useRows('lots') ?? [];
+  const [formulaId, setFormulaId] = useState(formula?.id ?? '');
+  const [form, setForm] = useState<KeepForm>('pieces');
+  const [place, setPlace] = useState<KeepPlace>('freezer');
+  const [amount, setAmount] = useState('');
+  const chosen = formulas.find((candidate) => candidate.id === formulaId) ?? null;
+  if (chosen === null) return null;
+  const places = placesFor(form);
+  const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
+  const now = Date.now();
+  const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
+  const put = (): void => {
+    const allergens = [...new Set(readFormula(chosen, kit).lines.flatMap((line) => (line.ingredientId === null ? [] : (ingredientById(line.ingredientId)?.allergens ?? []))))];
+    const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
+    const item = { id: crypto.randomUUID(), lotId: lot?.id ?? null, name: chosen.name, form, place: where, from: Date.now(), amount: amount.trim(), allergens, codeOfPractice: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C, usedAt: null };
+    void kitchen.put('keepItems', KeepItem.parse(item));
+    setAmount('');
+  };
+  return (
+    <section aria-label="Put away" className="border-t-2 border-ink pt-3">
+      <h2 className="text-xl">Put away</h2>
+      <div className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-3 text-xl">
+        <Listing label="What" value={formulaId} choices={formulas.map(({ id, name }) => ({ value: id, label: name }))} onChange={setFormulaId} />
+        <span className="text-quiet">as</span>
+        <Listing label="As" value={form} choices={KEEP_FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))} onChange={setForm} />
+        <Listing label="Where" value={where} choices={places.map((value) => ({ value, label: PLACE_WORDS[value] }))} onChange={setPlace} />
+        <input aria-label="How much" placeholder="how much, such as 6 pieces" className="entry w-64 text-base" maxLength={60} value={amount} onChange={(event) => setAmount(event.target.value)} />
+        <button type="button" className="button-act text-base" onClick={put}>
+          Put away
+        </button>
+      </div>
+      {preview !== undefined && (
+        <p className="mt-2 text-[15px]">
+          Would be good until <b>{dayAndTime(preview.until, kit.zone)}</b> ({preview.source}).
+          {where === 'refrigerator' && kit.refrigerator_C > CODES[kit.codeOfPractice].cold_C && (
+            <b className="text-hazard"> This refrigerator is at {kit.refrigerator_C} °C: too warm to count as cold.</b>
+          )}
+        </p>
+      )}
+    </section>
+  );
+};
+
+const PrintedLabel = ({ item, kit }: { readonly item: KeepItem; readonly kit: Kit }) => {
+  const first = limitsOf(item)[0];
+  return (
+    <div className="hidden border-2 border-black p-4 text-black print:block" style={{ width: '90mm' }}>
+      <p className="font-display text-3xl font-bold">{item.name}</p>
+      <p className="mt-1 text-lg">
+        {item.amount} · {FORM_WORDS[item.form]}, {PLACE_WORDS[item.place]}
+      </p>
+      <p className="mt-2">Put away {dayAndTime(item.from, kit.zone)}</p>
+      {first !== undefined && <p className="text-2xl font-bold">Use by {dayAndTime(first.until, kit.zone)}</p>}
+      {item.allergens.length > 0 && <p className="mt-2">Contains: {item.allergens.join(', ')}</p>}
+      <p className="mt-1 text-sm">{first?.source}</p>
+    </div>
+  );
+};

@@ -1,0 +1,139 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
+import { NumberEntry, temperature } from '../look/index.ts';
+import { useSession } from '../session/index.ts';
+import { useKitchen } from '../store/index.ts';
+import { DataPanel } from './DataPanel.tsx';
+import { IronForm } from './IronForm.tsx';
+import { IronPlan } from './IronPlan.tsx';
+import { KitchenForm } from './KitchenForm.tsx';
+
+export const KitStation = () => {
+  const session = useSession();
+  const kitchen = useKitchen();
+  const [edited, setEdited] = useState<Iron | null>(null);
+  if (session === undefined) return null;
+  const { kit, irons } = session;
+  const save = (next: Kit): void => void kitchen.put('kits', next);
+  return (
+    <div className="flex flex-col gap-7 px-5 py-3">
+      <section aria-label="Irons">
+        <h1 className="text-2xl">Kit</h1>
+        <ul className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+          {irons.map((iron) => (
+            <li key={iron.id} className="flex items-center gap-4 bg-sheet p-3">
+              <IronPlan iron={iron} />
+              <div className="min-w-0">
+                <h2 className="text-xl">{iron.name}</h2>
+                <p className="text-[15px] text-quiet">{iron.geometry.moulds > 1 ? `${iron.geometry.moulds} moulds, ` : ''}{iron.turned ? 'turned, ' : ''}{iron.coating}</p>
+                <p>
+                  <b>{iron.geometry.cavity_mL}</b> mL · {(1000 * meanThickness_m(plateMachine(iron))).toFixed(1)} mm · <b>{iron.plates.power_W}</b> W
+                </p>
+                <p>{controlWords(iron, kit)}</p>
+                <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => setEdited(iron)}>
+                  Measure {iron.name}
+                </button>
+              </div>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-label="Kitchen">
+        <h2 className="mb-2 text-xl">The place</h2>
+        <KitchenForm key={kit.name} kit={kit} onSave={save} />
+      </section>
+      <Scoops kit={kit} onSave={save} />
+      <Circuits kit={kit} onSave={save} />
+      <DataPanel />
+      {edited !== null && (
+        <IronForm
+          iron={edited}
+          kit={kit}
+          onClose={() => setEdited(null)}
+          onSave={(next) => {
+            void kitchen.put('irons', next);
+            setEdited(null);
+          }}
+        />
+      )}
+    </div>
+  );
+};
+
+const controlWords = ({ control }: Iron, kit: Kit): string => {
+  const degrees = (value: number): string => temperature(value, kit.temperatureUnit);
+  if (control.type === 'dial') return `dial ${control.min}–${control.max}: ${degrees(control.atMin_C)} to ${degrees(control.atMax_C)}`;
+  if (control.type === 'thermostat') return `thermostat ${degrees(control.min_C)} to ${degrees(control.max_C)}`;
+  return `nothing to set; light out at ${degrees(control.cutOut_C)}`;
+};
+
+type PartProps = { readonly kit: Kit; readonly onSave: (next: Kit) => void };
+
+/** Scoops side by side as they hold. */
+const Scoops = ({ kit, onSave }: PartProps) => {
+  const [name, setName] = useState('');
+  const [volume, setVolume] = useState<number | null>(null);
+  const add = (): void => {
+    if (name.trim() === '' || volume === null) return;
+    onSave({ ...kit, scoops: [...kit.scoops, { id: crypto.randomUUID(), name: name.trim(), volume_mL: volume }] });
+    setName('');
+  };
+  return (
+    <section aria-label="Scoops">
+      <h2 className="text-xl">Scoops</h2>
+      <ul className="mt-2 flex flex-wrap items-end gap-5">
+        {kit.scoops.map((scoop) => (
+          <li key={scoop.id} className="flex flex-col items-center text-[15px]">
+            <svg aria-hidden width={70} height={54} viewBox="0 0 70 54">
+              <path d={`M${35 - bowl(scoop.volume_mL)} ${52 - bowl(scoop.volume_mL)}a${bowl(scoop.volume_mL)} ${bowl(scoop.volume_mL)} 0 0 0 ${2 * bowl(scoop.volume_mL)} 0z`} fill="#8ea49c" stroke="#20262a" />
+            </svg>
+            {scoop.name}
+            <b>{scoop.volume_mL} mL</b>
+            <button type="button" aria-label={`Remove ${scoop.name}`} className="grid size-11 place-items-center text-quiet hover:text-ink" onClick={() => onSave({ ...kit, scoops: kit.scoops.filter((s) => s.id !== scoop.id) })}>
+              <Trash2 aria-hidden className="size-4" />
+            </button>
+          </li>
+        ))}
+        <li className="flex flex-wrap items-end gap-2">
+          <label className="flex flex-col gap-1 text-[15px]">
+            New scoop
+            <input className="entry" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
+          </label>
+          <NumberEntry label="holds, mL" value={volume} min={1} max={2000} mayBeEmpty onChange={setVolume} />
+          <button type="button" className="button-plain" disabled={name.trim() === '' || volume === null || kit.scoops.length >= 20} onClick={add}>
+            <Plus aria-hidden className="size-5" /> Add
+          </button>
+        </li>
+      </ul>
+    </section>
+  );
+};
+
+/** Radius of a half ball of this volume, in pixels. */
+const bowl = (volume_mL: number): number => Math.min(34, 4.2 * Math.cbrt((3 * volume_mL) / (2 * Math.PI)));
+
+const Circuits = ({ kit, onSave }: PartProps) => {
+  const add = (): void => onSave({ ...kit, circuits: [...kit.circuits, { id: crypto.randomUUID(), name: `Circuit ${kit.circuits.length + 1}`, current_A: 16, voltage_V: 230 }] });
+  const change = (id: string, changes: Partial<Kit['circuits'][number]>): void => onSave({ ...kit, circuits: kit.circuits.map((circuit) => (circuit.id === id ? { ...circuit, ...changes } : circuit)) });
+  return (
+    <section aria-label="Circuits">
+      <h2 className="text-xl">Circuits</h2>
+      <p className="text-[15px] text-quiet">Irons on one circuit are added up against it. Wiring is a licensed electrician’s work.</p>
+      <ul className="mt-2 flex flex-col gap-2">
+        {kit.circuits.map((circuit) => (
+          <li key={circuit.id} className="flex flex-wrap items-end gap-4">
+            <b className="w-40 self-center">{circuit.name}</b>
+            <NumberEntry label="Ampere" value={circuit.current_A} min={1} max={125} onChange={(value) => value !== null && change(circuit.id, { current_A: value })} />
+            <NumberEntry label="Volt" value={circuit.voltage_V} min={90} max={480} onChange={(value) => value !== null && change(circuit.id, { voltage_V: value })} />
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="button-plain mt-2" disabled={kit.circuits.length >= 20} onClick={add}>
+        <Plus aria-hidden className="size-5" /> Add a circuit
+      </button>
+    </section>
+  );
+};

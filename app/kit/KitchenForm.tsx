@@ -1,0 +1,81 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useForm } from 'react-hook-form';
+import * as z from 'zod';
+import { CODE_IDS, Kit } from '../../core/kit/index.ts';
+import { Entry } from './Entry.tsx';
+
+const number = z.coerce.number({ error: 'a number' });
+const isZone = (zone: string): boolean => {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+const Place = z.object({
+  name: z.string().trim().min(1, 'a name').max(80),
+  altitude_m: number.min(-430, 'from −430 to 5,500 m').max(5500, 'from −430 to 5,500 m'),
+  room_C: number.pipe(Kit.shape.room_C),
+  refrigerator_C: number.pipe(Kit.shape.refrigerator_C),
+  zone: z.string().refine(isZone, 'a zone such as Europe/London'),
+  flourPerUsCup_g: number.pipe(Kit.shape.flourPerUsCup_g),
+  cueBefore_s: number.pipe(Kit.shape.cueBefore_s),
+  temperatureUnit: Kit.shape.temperatureUnit,
+  codeOfPractice: Kit.shape.codeOfPractice,
+});
+
+const CODE_WORDS: Readonly<Record<(typeof CODE_IDS)[number], string>> = { 'us-food-code-2022': 'FDA Food Code 2022', 'us-home': 'US home rule (USDA FSIS)', 'england-2013': 'England, 2013 regulations' };
+
+/** Where the kitchen stands and how it measures; kept as soon as every entry makes sense. */
+export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (next: Kit) => void }) => {
+  const {
+    register,
+    handleSubmit,
+    formState: { errors, isDirty },
+    reset,
+  } = useForm({ resolver: zodResolver(Place), defaultValues: kit, mode: 'onBlur' });
+  const save = handleSubmit((values) => {
+    onSave({ ...kit, ...values });
+    reset(values);
+  });
+  return (
+    <form
+      className="grid gap-3 sm:grid-cols-3"
+      onSubmit={(event) => {
+        void save(event);
+      }}
+    >
+      <Entry label="Kitchen" error={errors.name} {...register('name')} />
+      <Entry label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
+      <Entry label="Room, °C" error={errors.room_C} inputMode="decimal" {...register('room_C')} />
+      <Entry label="Refrigerator, °C" error={errors.refrigerator_C} inputMode="decimal" {...register('refrigerator_C')} />
+      <Entry label="A US cup of your flour, g" hint="115 sifted, 125 spooned, 137 dipped (USDA)" error={errors.flourPerUsCup_g} inputMode="decimal" {...register('flourPerUsCup_g')} />
+      <Entry label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...register('cueBefore_s')} />
+      <Entry label="Time zone" error={errors.zone} {...register('zone')} />
+      <label className="flex flex-col gap-1 text-[15px]">
+        Temperatures
+        <select className="entry" {...register('temperatureUnit')}>
+          <option value="C">°C</option>
+          <option value="F">°F</option>
+        </select>
+      </label>
+      <label className="flex flex-col gap-1 text-[15px]">
+        Keeping by
+        <select className="entry" {...register('codeOfPractice')}>
+          {CODE_IDS.map((id) => (
+            <option key={id} value={id}>
+              {CODE_WORDS[id]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="sm:col-span-3">
+        <button type="submit" className="button-act" disabled={!isDirty}>
+          Keep
+        </button>
+      </div>
+    </form>
+  );
+};

@@ -1,0 +1,126 @@
+import { describe, expect, test } from '@jest/globals';
+import { batterOf, DEFAULT_CONDITIONS } from '../advise/index.ts';
+import { BATTERS, presetIron, readBatter } from '../testing/batters.ts';
+import type { SimulationInput, Trace } from './index.ts';
+import { meanThickness_m, plateMachine, portion, recoveredPlates, simulate, UNSCALED } from './index.ts';
+import { column, medium } from './medium.ts';
+import { heatCapacity, step, workspace } from './step.ts';
+
+const inputFor = (ironId: string, batter: keyof typeof BATTERS, setting_C: number, changes: Partial<SimulationInput> = {}): SimulationInput => {
+  const iron = presetIron(ironId);
+  const bowl = batterOf(readBatter(batter), DEFAULT_CONDITIONS);
+  if (!bowl.ok) throw new Error(bowl.failure.code);
+  const machine = plateMachine(iron);
+  return {
+    machine,
+    batter: bowl.value,
+    portion_kg: portion(iron, bowl.value).portion_g / 1000,
+    plates: recoveredPlates(machine, setting_C, 22),
+    setting_C,
+    room_C: 22,
+    duration_s: 360,
+    ...changes,
+  };
+};
+
+const last = (values: ArrayLike<number>): number => values[values.length - 1] ?? NaN;
+const timeTo = (trace: Trace, lightness: number): number => trace.lowerLightness.findIndex((value) => value <= lightness);
+
+describe('balances', () => {
+  test.each([
+    ['deep-round', 'quick', 170],
+    ['thin-square-4', 'folded', 185],
+    ['wafer', 'wafer', 210],
+    ['ball-pan', 'rested', 200],
+  ] as const)('%s, %s: steam that left is water that is gone (0.1 %)', (ironId, batter, setting) => {
+    const input = inputFor(ironId, batter, setting);
+    const { trace } = simulate(input);
+    const left_kg = trace.steam_gPerS.reduce((sum, rate, i) => sum + (i === 0 ? 0 : rate), 0) / 1000;
+    const gone_kg = last(trace.loss) * input.portion_kg;
+    // Two-second steps are noted as their mean, so single seconds may differ; the sum may not.
+    expect(Math.abs(left_kg / gone_kg - 1)).toBeLessThan(5e-3);
+  });
+
+  test('heat that went in is heat that is there or left as steam (0.1 %)', () => {
+    const { batter, portion_kg, machine } = inputFor('deep-round', 'quick', 170);
+    const thickness = meanThickness_m(machine);
+    const m = medium(batter, portion_kg / machine.heatedArea_m2, thickness, UNSCALED);
+    const c = column(m, thickness, 1, 20, false);
+    const w = workspace(c.n);
+    const face = (temperature_C: number) => ({ kind: 'plate', temperature_C }) as const;
+    const water = (): number => c.X.reduce((sum, X, i) => sum + X * (c.dry_kgPerM2[i] ?? 0), 0);
+    const raw = water();
+    let given = 0;
+    let stored = 0;
+    for (let t = 0; t < 240; t += 0.5) {
+      const before = Float64Array.from(c.T);
+      const capacity = Array.from(c.T, (_, i) => heatCapacity(m, c, i));
+      step(m, c, w, face(175), face(160), 0.5);
+      given += 0.5 * (w.heatLower + w.heatUpper);
+      for (let i = 0; i < c.n; i++) stored += (capacity[i] ?? 0) * ((c.T[i] ?? 0) - (before[i] ?? 0));
+    }
+    const evaporated = (raw - water()) * m.latent_JPerKg;
+    expect(evaporated).toBeGreaterThan(0);
+    expect(Math.abs((stored + evaporated) / given - 1)).toBeLessThan(1e-3);
+  });
+
+  test('water is never made, nor less than nothing', () => {
+    const { trace, end } = simulate(inputFor('wafer', 'wafer', 230, { duration_s: 200 }));
+    for (let i = 1; i < trace.loss.length; i++) expect(trace.loss[i] ?? 0).toBeGreaterThanOrEqual((trace.loss[i - 1] ?? 0) - 1e-6);
+    for (const c of end.columns) for (const X of c.X) expect(X).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe('refinement', () => {
+  // Core within 0.5 K, loss within 0.5 points, step 4 within 3 % of a four times finer run.
+  test.each([
+    ['deep-round', 'quick', 170],
+    ['thin-round', 'quick', 185],
+    ['mini', 'folded', 200],
+  ] as const)('%s: grid and steps are fine enough', (ironId, batter, setting) => {
+    const coarse = simulate(inputFor(ironId, batter, setting)).trace;
+    const fine = simulate(inputFor(ironId, batter, setting, { cells: 64, refine: 6 })).trace;
+    for (const s of [60, 120, 200, 300]) {
+      expect(Math.abs((coarse.core_C[s] ?? 0) - (fine.core_C[s] ?? 0))).toBeLessThan(1.2);
+      expect(Math.abs((coarse.loss[s] ?? 0) - (fine.loss[s] ?? 0))).toBeLessThan(0.008);
+    }
+    expect(Math.abs(timeTo(coarse, 62) / timeTo(fine, 62) - 1)).toBeLessThan(0.04);
+  });
+});
+
+describe('what a cook knows', () => {
+  test('bit-equal when asked again', () => {
+    expect(simulate(inputFor('deep-round', 'quick', 170)).trace).toEqual(simulate(inputFor('deep-round', 'quick', 170)).trace);
+  });
+
+  test('the core sets before the colour comes, and never gets much over boiling', () => {
+    const { trace } = simulate(inputFor('deep-round', 'quick', 170));
+    const set = trace.core_C.findIndex((value) => value >= 88);
+    expect(set).toBeGreaterThan(20);
+    expect(set).toBeLessThan(timeTo(trace, 62));
+    expect(trace.core_C[timeTo(trace, 62)] ?? 0).toBeLessThan(108);
+  });
+
+  test.each([
+    ['hotter plates brown sooner', { setting_C: 190, plates: recoveredPlates(plateMachine(presetIron('deep-round')), 190, 22) }],
+    ['less batter browns sooner', { portion_kg: 0.15 }],
+    ['better contact browns sooner', { scales: { contact: 1.2, crust: 1, browning: 1 } }],
+    ['a faster batter browns sooner', { scales: { contact: 1, crust: 1, browning: 1.3 } }],
+  ] as const)('%s', (_, changes) => {
+    const usual = timeTo(simulate(inputFor('deep-round', 'quick', 170)).trace, 62);
+    expect(timeTo(simulate(inputFor('deep-round', 'quick', 170, changes)).trace, 62)).toBeLessThan(usual);
+  });
+
+  test('two unequal plates make two unequal faces', () => {
+    const plates = { lower_C: 185, upper_C: 160, lowerSensor_C: 185, upperSensor_C: 160 };
+    const { trace } = simulate(inputFor('deep-round', 'quick', 170, { plates }));
+    expect(last(trace.lowerLightness)).toBeLessThan(last(trace.upperLightness));
+  });
+
+  test('plates dip under a cold load and come back', () => {
+    const { trace } = simulate(inputFor('deep-round', 'quick', 170));
+    const lowest = Math.min(...trace.lowerPlate_C);
+    expect(170 - lowest).toBeGreaterThan(8);
+    expect(last(trace.lowerPlate_C)).toBeGreaterThan(lowest + 3);
+  });
+});

@@ -1,0 +1,12 @@
+/** Core, words, command line, server and the interface's own logic; the screens are tested in a real browser. */
+export default {
+  roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/bench'],
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } }],
+  },
+  // Vite gives the address of a file for these; tests that need the file read it themselves.
+  moduleNameMapper: { '^(.*)\\.json\\?url$': '$1.json' },
+  setupFiles: ['<rootDir>/app/store/testing/setup.js'],
+};
