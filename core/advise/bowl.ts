@@ -5,9 +5,8 @@ import { gasAtThePlate_molPerKg, LIFT_FACTS } from '../formula/index.ts';
 import type { BatterProperties } from '../plate/index.ts';
 import { batterProperties } from '../plate/index.ts';
 
-/** Less of these and it isn't a batter: nothing to boil, or nothing that sets. */
-const LEAST = { water: 0.08, polymer: 0.03 } as const;
-/** Millieq of base per gram of batter become equivalents per kg one to one. */
+/** Less of these and it isn't a batter: only the flour's own moisture (some 12 %), or nothing that sets. */
+const LEAST = { water: 0.16, polymer: 0.03 } as const;
 
 /**
  * The batter that a reading's bowl holds. Errors: `bowl-empty`, `bowl-without-water`, `bowl-without-starch`
@@ -27,6 +26,7 @@ export const batterOf = (
       composition,
       airFraction: lift.airFraction,
       gas_molPerKg: gasAtThePlate_molPerKg(leavening, totalMass_g) + lift.yeastGas_molPerKg,
+      // Milliequivalents per gram are equivalents per kilogram.
       alkali_eqPerKg: leavening.leftover_meq / totalMass_g,
       tint: reading.tint,
       temperature_C: conditions.batter_C,

@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals';
+import { CODES, nearestScoop, circuitFindings, DEFAULT_KIT } from '../kit/index.ts';
+import { presetIron } from '../testing/batters.ts';
+import { KEEP_FORMS, keepLimits, placesFor } from './index.ts';
+
+const FROM = Date.UTC(2026, 5, 1, 8);
+const HOUR = 3_600_000;
+const ask = (changes: Partial<Parameters<typeof keepLimits>[0]> = {}) => keepLimits({ form: 'pieces', place: 'refrigerator', from: FROM, code: 'us-food-code-2022', refrigerator_C: 4, ...changes });
+
+describe('limits', () => {
+  // FDA Food Code 2022, 3-501.17: seven days at 41 °F, the day of preparation being day 1 (from memory).
+  test('kept cold: six times 24 hours after the first day', () => {
+    expect(ask()).toContainEqual(expect.objectContaining({ code: 'cold-storage', until: FROM + 6 * 24 * HOUR }));
+  });
+
+  // FDA Food Code 2022, 3-501.19(B): four hours; USDA FSIS home rule: two hours (from memory).
+  test('out of the cold: four hours by the code, two at home', () => {
+    expect(ask({ place: 'room' })).toContainEqual(expect.objectContaining({ code: 'out-of-cold', until: FROM + 4 * HOUR }));
+    expect(ask({ place: 'room', code: 'us-home' })[0]).toMatchObject({ until: FROM + 2 * HOUR });
+  });
+
+  test('a refrigerator at 6 °C is not cold for a code that says 5 °C, but is in England', () => {
+    expect(ask({ refrigerator_C: 6 })[0]).toMatchObject({ code: 'out-of-cold', kind: 'safety' });
+    expect(ask({ refrigerator_C: 6, code: 'england-2013' }).map((l) => l.code)).toEqual(['quality']);
+  });
+
+  test('the strictest first, each with its source', () => {
+    for (const form of KEEP_FORMS)
+      for (const place of placesFor(form)) {
+        const limits = ask({ form, place });
+        expect(limits.length).toBeGreaterThan(0);
+        expect([...limits].sort((a, b) => a.until - b.until)).toEqual(limits);
+        for (const limit of limits) expect(limit.source).not.toBe('');
+      }
+  });
+
+  // *Common practice*: yeasted batter 24 h, egg-waffle batter three days at most, wafers about two weeks in a tin.
+  test.each([
+    ['yeasted-batter', 'refrigerator', 24],
+    ['batter', 'refrigerator', 72],
+    ['wafers', 'tin', 14 * 24],
+  ] as const)('%s, %s: at its best for %d h', (form, place, hours) => {
+    expect(ask({ form, place })).toContainEqual(expect.objectContaining({ code: 'quality', until: FROM + hours * HOUR, source: 'common practice' }));
+  });
+
+  test('dry wafers have no safety clock', () => expect(ask({ form: 'wafers', place: 'room' }).every((l) => l.kind === 'quality')).toBe(true));
+  test('every code names its sources', () => {
+    for (const code of Object.values(CODES)) expect(code.coldSource.length * code.outOfColdSource.length).toBeGreaterThan(0);
+  });
+});
+
+describe('kit', () => {
+  test('the scoop that comes nearest, and how far off it is', () => {
+    expect(nearestScoop(118, DEFAULT_KIT.scoops)).toMatchObject({ scoopId: 'half-cup', count: 1 });
+    expect(nearestScoop(240, DEFAULT_KIT.scoops)).toMatchObject({ count: 2, off: 0 });
+    expect(nearestScoop(100, [])).toBeNull();
+  });
+
+  // NFPA 70 210.20(A): 80 % of a circuit for loads of three hours and more (from memory); watts = ampere × volt.
+  test('irons on one circuit are added up against it', () => {
+    const circuits = [{ id: 'c', name: 'C', current_A: 16, voltage_V: 230 }];
+    const iron = (power_W: number) => ({ ...presetIron('deep-round'), circuitId: 'c', plates: { mass_kg: 1, power_W, loss_WPerK: 2 } });
+    expect(circuitFindings([iron(1000), iron(1000)], circuits)).toEqual([]);
+    expect(circuitFindings([iron(1500), iron(1500)], circuits)).toMatchObject([{ code: 'circuit-nearly-full', level: 'warning' }]);
+    expect(circuitFindings([iron(2000), iron(2000)], circuits)).toMatchObject([{ code: 'circuit-overloaded', level: 'hazard' }]);
+    expect(circuitFindings([{ ...iron(2000), circuitId: null }, iron(2000)], circuits)).toEqual([]);
+  });
+});

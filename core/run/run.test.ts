@@ -1,0 +1,114 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { advise, DEFAULT_CONDITIONS } from '../advise/index.ts';
+import { presetIron, readBatter } from '../testing/batters.ts';
+import type { PlannedIron, RunRequest } from './index.ts';
+import { instantOf, plannedIron, planRun, wallTime } from './index.ts';
+
+const SERVE = Date.UTC(2026, 5, 1, 7, 15);
+const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({ ironId: 'a', piecesPerLoad: 1, portion_g: 200, leastPortion_g: 188, preheat_s: 300, cook_s: 300, open_s: 25, recovery_s: 20, ...changes });
+const plan = (changes: Partial<RunRequest> = {}) => planRun({ people: 6, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron()], batter_g: null, ...changes });
+
+describe('a plan', () => {
+  test('served together: the last plate is out when they sit down', () => {
+    const p = plan();
+    expect(p.loads).toHaveLength(6);
+    expect(p.lastPlateAt).toBe(SERVE);
+    expect(p.firstPourAt).toBe(SERVE - (60 + 5 * 345 + 300) * 1000);
+    expect(p.startAt).toBe(p.firstPourAt - 300_000);
+  });
+
+  test('as they come: the first plate is out when the first sits down', () => {
+    const p = plan({ mode: 'as-they-come' });
+    expect((p.loads[0]?.openAt ?? 0) + 60_000).toBe(SERVE);
+    expect(p.lastPlateAt).toBeGreaterThan(SERVE);
+  });
+
+  test('loads on an iron never overlap, and leave it time to recover', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.array(fc.record({ cook_s: fc.integer({ min: 20, max: 600 }), recovery_s: fc.integer({ min: 0, max: 120 }), piecesPerLoad: fc.integer({ min: 1, max: 4 }) }), { minLength: 1, maxLength: 4 }), (people, irons) => {
+        const all = irons.map((changes, i) => iron({ ...changes, ironId: String(i) }));
+        const p = plan({ people, irons: all });
+        expect(p.pieces).toBeGreaterThanOrEqual(Math.min(people, p.pieces));
+        for (const one of all) {
+          const mine = p.loads.filter((load) => load.ironId === one.ironId).sort((a, b) => a.pourAt - b.pourAt);
+          mine.slice(1).forEach((load, i) => expect(load.pourAt - (mine[i]?.openAt ?? 0)).toBeGreaterThanOrEqual((one.recovery_s + one.open_s) * 1000 - 1));
+        }
+      }),
+      { numRuns: 80, seed: 5 },
+    );
+  });
+
+  test('is as quick as the best of all ways to share the loads (all of them tried, small cases)', () => {
+    for (const [people, cookA, cookB] of [
+      [5, 300, 200],
+      [7, 240, 420],
+      [4, 100, 500],
+    ] as const) {
+      const irons = [iron({ ironId: 'a', cook_s: cookA }), iron({ ironId: 'b', cook_s: cookB })];
+      const end = (n: number, i: PlannedIron, start: number): number => (n === 0 ? 0 : start + n * (i.open_s + i.cook_s + i.recovery_s) - i.open_s - i.recovery_s);
+      let shortest = Infinity;
+      for (let a = 0; a <= people; a++) shortest = Math.min(shortest, Math.max(end(a, irons[0] as PlannedIron, 0), end(people - a, irons[1] as PlannedIron, 25)));
+      const p = plan({ people, irons });
+      expect((p.lastPlateAt - p.firstPourAt) / 1000 - 60).toBeLessThanOrEqual(shortest + 1);
+    }
+  });
+
+  test('a bowl a little short is evened out; one far short is said, with how much more', () => {
+    const even = plan({ batter_g: 6 * 195 });
+    expect(even.loads.every((load) => Math.abs(load.portion_g - (0.98 * 6 * 195) / 6) < 1e-9)).toBe(true);
+    expect(even.findings.map((f) => f.code)).toContain('portions-evened');
+    expect(plan({ batter_g: 600 }).findings).toContainEqual(expect.objectContaining({ code: 'batter-short' }));
+  });
+
+  test.each([
+    [{ irons: [] }, 'no-irons'],
+    [{ people: 0 }, 'nothing-to-cook'],
+    [{ people: 2000 }, 'run-too-long'],
+    [{ people: 20 }, 'hold-long'],
+    [{ irons: [iron({ piecesPerLoad: 4 })] }, 'pieces-over'],
+  ] as const)('%# is said: %s', (changes, code) => expect(plan(changes as Partial<RunRequest>).findings.map((f) => f.code)).toContain(code));
+
+  test('an advice brings its own times', () => {
+    const result = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round') });
+    if (!result.ok) throw new Error(result.failure.code);
+    const planned = plannedIron(result.value);
+    expect(planned.cook_s).toBe(Math.round(result.value.cooked.window.best_s));
+    expect(planned.preheat_s).toBeGreaterThan(120);
+    expect(planned.recovery_s).toBeGreaterThan(0);
+    expect(planned.leastPortion_g).toBeCloseTo(0.94 * planned.portion_g, 6);
+  });
+});
+
+describe('clock times of a place', () => {
+  test.each(['UTC', 'Europe/London', 'America/New_York', 'Asia/Kolkata', 'Australia/Lord_Howe'])('%s: there and back', (zone) => {
+    fc.assert(
+      fc.property(fc.integer({ min: Date.UTC(2024, 0), max: Date.UTC(2030, 0) }), (at) => {
+        const minute = Math.floor(at / 60_000) * 60_000;
+        const back = instantOf(wallTime(minute, zone), zone);
+        // In the hour that comes twice the first is meant.
+        expect(back === minute || back === minute - 3_600_000 || back === minute - 1_800_000).toBe(true);
+        expect(wallTime(back ?? 0, zone)).toBe(wallTime(minute, zone));
+      }),
+      { numRuns: 150, seed: 6 },
+    );
+  });
+
+  // Europe/London 2027: clocks go forward on 28 March at 01:00 UTC and back on 31 October at 01:00 UTC (tz database).
+  test('the night that loses an hour, and the one that has it twice', () => {
+    expect(instantOf('2027-03-28T07:15', 'Europe/London')).toBe(Date.UTC(2027, 2, 28, 6, 15));
+    expect(instantOf('2027-03-27T23:30', 'Europe/London')).toBe(Date.UTC(2027, 2, 27, 23, 30));
+    expect(wallTime(instantOf('2027-03-28T01:30', 'Europe/London') ?? 0, 'Europe/London')).toBe('2027-03-28T02:30');
+    expect(instantOf('2027-10-31T01:30', 'Europe/London')).toBe(Date.UTC(2027, 9, 31, 0, 30));
+    expect(instantOf('2027-10-31T07:15', 'Europe/London')).toBe(Date.UTC(2027, 9, 31, 7, 15));
+  });
+
+  test('a plan over midnight and over the change keeps its lengths', () => {
+    const serveAt = instantOf('2027-03-28T02:05', 'Europe/London') ?? 0;
+    const p = planRun({ people: 6, piecesPerPerson: 1, serveAt, mode: 'together', irons: [iron()], batter_g: null });
+    expect(p.lastPlateAt - p.firstPourAt).toBe((60 + 5 * 345 + 300) * 1000);
+    expect(wallTime(p.startAt, 'Europe/London')).toBe('2027-03-28T00:25');
+  });
+
+  test.each(['', '2027-03-28', 'soon', '2027-13-40T99:99'])('%j is no time', (text) => expect(instantOf(text, 'UTC')).toBeNull());
+});
