@@ -1,0 +1,38 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Formula } from '../../core/formula/index.ts';
+import { gramsTyped } from './amounts.ts';
+import { emptyFormula, revised, undone, withLine, withoutLine } from './revise.ts';
+
+describe('grams as they are typed', () => {
+  test.each([
+    ['210', 210],
+    [' 210 g', 210],
+    ['1,5 kg', 1500],
+    ['0', 0],
+    ['22.5', 22.5],
+  ])('%j is %d', (text, grams) => expect(gramsTyped(text)).toBe(grams));
+  test.each(['', '-3', '1e9', '12345678901', '2 cups', 'NaN', '1 000', '2000 kg'])('%j is not', (text) => expect(gramsTyped(text)).toBeNull());
+});
+
+describe('revisions', () => {
+  const line = { id: 'a', text: '1 cup flour', edited_g: null, chosenIngredientId: null };
+  const first: Formula = { ...emptyFormula('f', 'F'), lines: [line] };
+
+  test('an edit makes the next one and leaves the last as it was', () => {
+    const second = withLine(first, 'a', { edited_g: 200 });
+    expect([second.rev, second.parentRev]).toEqual([2, 1]);
+    expect(first.lines[0]?.edited_g).toBeNull();
+    expect(withoutLine(second, 'a').lines).toEqual([]);
+  });
+
+  test('undo goes back step by step, and is itself a revision', () => {
+    const second = revised(first, { name: 'G' });
+    const third = revised(second, { name: 'H' });
+    const all = [first, second, third];
+    const back = undone(third, all);
+    expect(back).toMatchObject({ rev: 4, name: 'G', parentRev: 1 });
+    const further = undone(back as Formula, [...all, back as Formula]);
+    expect(further).toMatchObject({ rev: 5, name: 'F', parentRev: null });
+    expect(undone(further as Formula, [...all, back as Formula, further as Formula])).toBeNull();
+  });
+});

@@ -1,0 +1,98 @@
+import { describe, expect, test } from '@jest/globals';
+import { AdviceAnswer } from '../core/advise/index.ts';
+import { demoKitchen } from '../demo/kitchen.ts';
+import { runCommand } from './run.ts';
+
+const FILES: Record<string, string> = {
+  'batter.txt': '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs\n1 3/4 cups milk\n113 g butter, melted\n',
+  'odd.txt': '250 g flour\n\n300 g milk\na pinch\n8 g baking powder\n<script>alert(1)</script>\n',
+  'empty.txt': '\n\n',
+  'dry.txt': '300 g flour\n',
+  'kitchen.json': JSON.stringify(demoKitchen()),
+  'recipe.json': JSON.stringify({ '@context': 'https://schema.org', '@type': 'Recipe', name: 'Plain', recipeIngredient: ['250 g flour', '300 g milk', '2 eggs', '8 g baking powder'] }),
+  'foreign.json': '{"hello": 1}',
+  'cut.json': '{"schema": "tawny-lattice/kit',
+  'newer.json': JSON.stringify({ ...demoKitchen(), version: 99 }),
+};
+const run = (...argv: string[]) => runCommand(argv, (file) => FILES[file] ?? null);
+const json = (...argv: string[]): AdviceAnswer => {
+  const { code, stdout, stderr } = run('advise', ...argv, '--json');
+  if (code !== 0) throw new Error(stderr);
+  return AdviceAnswer.parse(JSON.parse(stdout));
+};
+
+describe('lattice advise', () => {
+  test('an ingredient list, with the stated defaults', () => {
+    const a = json('batter.txt', '--iron', 'deep-round');
+    expect(a.schema).toBe('tawny-lattice/advice@1');
+    expect(a.lines).toHaveLength(6);
+    expect(a.lines[0]).toMatchObject({ ingredientId: 'wheat-flour', grams: 218.75, status: 'read' });
+    expect(a.boiling_C).toBeCloseTo(100, 0);
+    expect(a.tawnyStep).toBeCloseTo(4, 1);
+  });
+
+  test('every non-empty line comes back in order; what has no grams is named on standard error', () => {
+    const { code, stdout, stderr } = run('advise', 'odd.txt', '--iron', 'thin-round', '--json');
+    expect(code).toBe(0);
+    const a = AdviceAnswer.parse(JSON.parse(stdout));
+    expect(a.lines.map((line) => line.text)).toEqual(['250 g flour', '300 g milk', 'a pinch', '8 g baking powder', '<script>alert(1)</script>']);
+    expect(a.unresolved).toEqual(['a pinch', '<script>alert(1)</script>']);
+    expect(stderr).toContain('a pinch');
+    expect(a.warnings.map((w) => w.code)).toContain('lines-unresolved');
+  });
+
+  test('a recipe, and a kitchen file with its own irons, altitude and formulas', () => {
+    expect(json('recipe.json', '--iron', 'mini').lines).toHaveLength(4);
+    const a = json('kitchen.json', '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18');
+    expect(a.boiling_C).toBeCloseTo(95.8, 0);
+    expect(json('kitchen.json', '--iron', 'deep-a', '--formula', 'oat-rye', '--altitude', '0').boiling_C).toBeCloseTo(100, 0);
+  });
+
+  test('options move the answer', () => {
+    const usual = json('batter.txt', '--iron', 'deep-round');
+    expect(json('batter.txt', '--iron', 'deep-round', '--cup', 'metric').totalMass_g).toBeGreaterThan(usual.totalMass_g);
+    expect(json('batter.txt', '--iron', 'deep-round', '--tawny', '5').setting.temperature_C).toBeGreaterThan(usual.setting.temperature_C);
+    expect(json('batter.txt', '--iron', 'deep-round', '--altitude=-200').boiling_C).toBeGreaterThan(100);
+    expect(json('batter.txt', '--iron', 'deep-round', '--setting', '150').setting).toMatchObject({ temperature_C: 150, chosen: 'given' });
+    expect(json('batter.txt', '--iron', 'wafer', '--setting', '150').warnings.map((w) => w.code)).toContain('setting-ignored');
+  });
+
+  test('in words for a person', () => {
+    const { stdout, code } = run('advise', 'batter.txt', '--iron', 'deep-round');
+    expect(code).toBe(0);
+    expect(stdout).toMatch(/Pour .* g .*\nHeat .* °C, dial/);
+  });
+
+  test('--help says all of it', () => {
+    const { stdout, code } = run('--help');
+    expect(code).toBe(0);
+    for (const word of ['--iron', '--formula', '--altitude', '--setting', '--batter', '--cup', '--tawny', '--crisp', '--load', '--json', 'Exit codes']) expect(stdout).toContain(word);
+  });
+
+  test.each([
+    [2, [], 'command'],
+    [2, ['advise'], 'file'],
+    [2, ['advise', 'batter.txt'], '--iron'],
+    [2, ['advise', 'batter.txt', '--iron', 'none-such'], 'deep-round'],
+    [2, ['advise', 'nowhere.txt', '--iron', 'mini'], 'read'],
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--wat'], '--wat'],
+    [2, ['advise', 'batter.txt', '--iron='], 'value'],
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--altitude', 'high'], 'number'],
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--altitude', '9000'], 'between'],
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--cup', 'big'], 'one of'],
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--load', '1.5'], 'number'],
+    [2, ['advise', 'foreign.json', '--iron', 'mini'], 'kitchen file'],
+    [2, ['advise', 'cut.json', '--iron', 'mini'], 'JSON'],
+    [2, ['advise', 'newer.json', '--iron', 'mini'], 'version'],
+    [2, ['advise', 'kitchen.json', '--iron', 'deep-a'], '--formula'],
+    [2, ['advise', 'kitchen.json', '--iron', 'deep-a', '--formula', 'nope'], 'oat-rye'],
+    [1, ['advise', 'empty.txt', '--iron', 'mini'], 'bowl'],
+    [1, ['advise', 'dry.txt', '--iron', 'mini'], 'water'],
+  ] as const)('exit %d for %j', (code, argv, word) => {
+    const outcome = run(...argv, ...(argv.length > 0 ? ['--json'] : []));
+    expect(outcome.code).toBe(code);
+    expect(outcome.stdout).toBe('');
+    expect(outcome.stderr.trim().split('\n')).toHaveLength(1);
+    expect(outcome.stderr).toContain(word);
+  });
+});

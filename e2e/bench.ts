@@ -1,0 +1,31 @@
+import type { Page } from '@playwright/test';
+import { expect } from '@playwright/test';
+
+/** Opens a station and waits until it is ready for touches. */
+export const open = async (page: Page, station: string): Promise<void> => {
+  await page.goto(`/${station}`);
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+};
+
+/** From the demo to the cook's own, empty kitchen. */
+export const toOwnKitchen = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: /to mine/ }).click();
+  await expect(page.getByRole('button', { name: /to the demo/ })).toBeVisible();
+};
+
+/** Waits for the Iron station's answer to settle. */
+export const settled = async (page: Page): Promise<void> => {
+  await expect(page.locator('[data-ready="true"][data-busy="false"]')).toBeVisible({ timeout: 20_000 });
+};
+
+export const figure = async (page: Page, name: string): Promise<number> => Number(await page.locator(`[data-figure="${name}"]`).first().getAttribute('data-exact'));
+
+export const column = (page: Page, iron: string) => page.locator(`section[data-iron="${iron}"]`);
+
+/** The exported file of the kitchen that is open, through the real button. */
+export const exported = async (page: Page): Promise<string> => {
+  await page.goto('/kit');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('region', { name: 'Data' }).getByRole('button', { name: 'Export everything' }).click();
+  return await (await waiting).path();
+};

@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4179;
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  fullyParallel: false,
+  // A flaky test is a failure.
+  retries: 0,
+  timeout: 60_000,
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/London',
+    locale: 'en-GB',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-quic', '--autoplay-policy=no-user-gesture-required'],
+    },
+  },
+  webServer: {
+    command: 'node --import ./node_modules/tsx/dist/loader.mjs server/main.ts',
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    env: { PORT: String(PORT) },
+    reuseExistingServer: false,
+  },
+});
