@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { AdviceAnswer } from '../core/advise/index.ts';
-import { demoKitchen } from '../demo/kitchen.ts';
+import { demoFile } from '../demo/file.ts';
 import { runCommand } from './run.ts';
 
 const FILES: Record<string, string> = {
@@ -8,11 +8,11 @@ const FILES: Record<string, string> = {
   'odd.txt': '250 g flour\n\n300 g milk\na pinch\n8 g baking powder\n<script>alert(1)</script>\n',
   'empty.txt': '\n\n',
   'dry.txt': '300 g flour\n',
-  'kitchen.json': JSON.stringify(demoKitchen()),
+  'kitchen.json': JSON.stringify(demoFile()),
   'recipe.json': JSON.stringify({ '@context': 'https://schema.org', '@type': 'Recipe', name: 'Plain', recipeIngredient: ['250 g flour', '300 g milk', '2 eggs', '8 g baking powder'] }),
   'foreign.json': '{"hello": 1}',
   'cut.json': '{"schema": "tawny-lattice/kit',
-  'newer.json': JSON.stringify({ ...demoKitchen(), version: 99 }),
+  'newer.json': JSON.stringify({ ...demoFile(), version: 99 }),
 };
 const run = (...argv: string[]) => runCommand(argv, (file) => FILES[file] ?? null);
 const json = (...argv: string[]): AdviceAnswer => {

@@ -66,6 +66,7 @@ export class Kitchen {
 
   /** Tries to write what waits; goes on trying until it is stored. */
   async writeWaiting(): Promise<void> {
+    if (this.retry !== null) clearTimeout(this.retry);
     this.retry = null;
     const entries = [...this.waitingRoom.waiting];
     try {

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { demoKitchen } from '../../demo/kitchen.ts';
+import { demoFile } from '../../demo/file.ts';
 import type { NewLoadEvent } from '../../core/line/index.ts';
 import { seededRandom } from '../../core/basis/index.ts';
 import { KitchenDatabase } from './database.ts';
@@ -7,7 +7,7 @@ import { exportKitchen, importKitchen, replaceKitchen } from './exchange.ts';
 import { Kitchen, openKitchen } from './kitchen.ts';
 import { movedToYesterday } from './rebase.ts';
 
-const file = demoKitchen();
+const file = demoFile();
 const NOW = file.exportedAt;
 let count = 0;
 let kitchen: Kitchen;

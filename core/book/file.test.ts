@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { demoKitchen } from '../../demo/kitchen.ts';
+import { demoFile } from '../../demo/file.ts';
 import { checkKitchenFile, FILE_VERSION, MOST_FILE_BYTES, readKitchenFile } from './index.ts';
 
-const file = demoKitchen();
+const file = demoFile();
 
 describe('kitchen files', () => {
   test('what is written is read again, deep-equal', () => {

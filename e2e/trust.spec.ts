@@ -1,0 +1,176 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { seededRandom } from '../core/basis/index.ts';
+import { column, open, toOwnKitchen } from './bench.ts';
+
+const button = (page: Page, iron: string, name: string) => column(page, iron).getByRole('button', { name, exact: true });
+
+const startLoad = async (page: Page, iron: string): Promise<void> => {
+  await expect(button(page, iron, 'Poured')).toBeEnabled({ timeout: 20_000 });
+  await button(page, iron, 'Poured').click();
+  await button(page, iron, 'Closed').click();
+  await expect(column(page, iron)).toHaveAttribute('data-phase', 'cooking');
+};
+
+const left_s = async (page: Page, iron: string): Promise<number> => {
+  const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';
+  const [, sign, minutes, seconds] = /^(−?)(\d+):(\d+)$/.exec(text) ?? [];
+  return (sign === '−' ? -1 : 1) * (60 * Number(minutes) + Number(seconds));
+};
+
+test('the countdown is right after a reload', async ({ page }) => {
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  await page.waitForTimeout(1500);
+  const before = await left_s(page, 'deep-a');
+  const at = Date.now();
+  await page.reload();
+  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible({ timeout: 20_000 });
+  const expected = before - (Date.now() - at) / 1000;
+  expect(Math.abs((await left_s(page, 'deep-a')) - expected)).toBeLessThanOrEqual(2);
+});
+
+test('a jump of the clock is told, the countdown goes on, also after a reload', async ({ page }) => {
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  const before = await left_s(page, 'deep-a');
+  // From now on the wall clock shows an hour more; the monotonic clock goes on.
+  await page.addInitScript(() => {
+    const real = Date.now.bind(Date);
+    Date.now = () => real() + 3_600_000;
+  });
+  await page.evaluate(() => {
+    const real = Date.now.bind(Date);
+    Date.now = () => real() + 3_600_000;
+  });
+  await expect(page.getByRole('alert')).toContainText('jumped by 3600 s');
+  expect(before - (await left_s(page, 'deep-a'))).toBeLessThan(8);
+  await page.reload();
+  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible({ timeout: 20_000 });
+  expect(before - (await left_s(page, 'deep-a'))).toBeLessThan(25);
+});
+
+test('cues are seen, and said once', async ({ page }) => {
+  await page.clock.install();
+  await open(page, 'line');
+  await page.clock.runFor(3000);
+  await startLoad(page, 'deep-a');
+  const left = await left_s(page, 'deep-a');
+  await page.clock.runFor((left - 15) * 1000);
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-stage', 'cue');
+  await expect(page.locator('[aria-live="assertive"]')).toContainText('Deep A: open in 20 seconds');
+  await page.clock.runFor(18_000);
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-stage', 'open');
+  await expect(page.locator('[aria-live="assertive"]')).toContainText('Open Deep A now');
+  await page.clock.runFor(60_000);
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-stage', 'late');
+});
+
+test('crashed at 20 seeded moments of a load: the log is what had been acknowledged', async ({ context }) => {
+  test.setTimeout(240_000);
+  const random = seededRandom(20261124);
+  let page = await context.newPage();
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  const touches = ['steam is down', 'it smells', 'it beeped', 'looked'];
+  for (let round = 0; round < 20; round++) {
+    const iron = column(page, 'deep-a');
+    await expect(iron).toHaveAttribute('data-phase', 'cooking', { timeout: 20_000 });
+    await expect(iron.getByRole('button', { name: 'looked' })).toBeEnabled();
+    const known = Number(await iron.getAttribute('data-events'));
+    const count = random.below(4);
+    for (let i = 0; i < count; i++) await iron.getByRole('button', { name: touches[random.below(4)]! }).click();
+    // Acknowledged is what the screen has taken over from the store.
+    await expect(iron).toHaveAttribute('data-events', String(known + count));
+    if (random.next() < 0.5) void iron.getByRole('button', { name: 'looked' }).click({ noWaitAfter: true, timeout: 1000 }).catch(() => undefined);
+    await page.waitForTimeout(random.below(30));
+    const dead = page;
+    const crash = dead.waitForEvent('crash', { timeout: 10_000 }).catch(() => undefined);
+    void dead.goto('chrome://crash').catch(() => undefined);
+    await crash;
+    page = await context.newPage();
+    await open(page, 'line');
+    await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'cooking', { timeout: 20_000 });
+    const after = Number(await column(page, 'deep-a').getAttribute('data-events'));
+    // A touch that was under way may have been stored; none that was acknowledged may be missing.
+    expect(after - known - count).toBeGreaterThanOrEqual(0);
+    expect(after - known - count).toBeLessThanOrEqual(1);
+    await dead.close().catch(() => undefined);
+  }
+});
+
+test('offline after the first load: page, stations, worker, fonts', async ({ page, context }) => {
+  await open(page, 'run');
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await context.setOffline(true);
+  await page.goto('/iron');
+  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('link', { name: 'Book' }).click();
+  await expect(page.locator('tr[data-load]').first()).toBeVisible();
+  expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
+  await context.setOffline(false);
+});
+
+test('storage full: the load goes on, export is offered, writing is tried again', async ({ page }) => {
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  await page.evaluate(() => {
+    const real = IDBObjectStore.prototype.add;
+    Object.assign(window, { realAdd: real });
+    IDBObjectStore.prototype.add = function () {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await column(page, 'deep-a').getByRole('button', { name: 'it smells' }).click();
+  await expect(page.getByRole('alert')).toContainText('storage is full');
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-events', '3');
+  await button(page, 'deep-a', 'Opened').click();
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export now' }).click();
+  await download;
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.add = (window as unknown as { realAdd: typeof IDBObjectStore.prototype.add }).realAdd;
+  });
+  await expect(page.getByRole('alert')).toBeHidden({ timeout: 15_000 });
+  await page.reload();
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened', { timeout: 20_000 });
+});
+
+test('storage forbidden: everything lives in memory, and that is said', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'indexedDB', { get: () => undefined });
+  });
+  await open(page, 'iron');
+  await expect(page.getByRole('alert')).toContainText('lives in memory');
+  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible({ timeout: 20_000 });
+});
+
+test('hostile pastes: markup stays text, megabytes and number lines don’t hold up the page', async ({ page }) => {
+  await open(page, 'formula');
+  await toOwnKitchen(page);
+  await page.getByRole('button', { name: 'Paste a batter' }).click();
+  const box = page.getByLabel('Ingredient list');
+  await box.evaluate((element, text) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', text);
+    element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+  }, '1 cup flour\n'.repeat(180_000));
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('alert')).toContainText('only the first 200 lines');
+  await page.getByRole('button', { name: 'Clear' }).click();
+  await box.fill(`<img src=x onerror="document.title='hacked'">\n<script>alert(1)</script>\n250 g flour\n300 g milk\n${'1 '.repeat(140)}flour\n-5 g salt\n9999999 kg sugar`);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(7);
+  expect(await page.title()).toBe('Formula · Tawny Lattice');
+  await expect(page.locator('img[src="x"]')).toHaveCount(0);
+  await expect(page.getByText('An amount below zero', { exact: false }).or(page.getByText('an amount below zero'))).toBeVisible();
+  // Nonsense in an amount is refused at its place and the line is as it was.
+  await page.getByLabel('Grams of 300 g milk').fill('-7');
+  await page.getByLabel('Grams of 300 g milk').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('grams from 0');
+});
