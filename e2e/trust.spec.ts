@@ -76,13 +76,13 @@ test('crashed at 20 seeded moments of a load: the log is what had been acknowled
   for (let round = 0; round < 20; round++) {
     const iron = column(page, 'deep-a');
     await expect(iron).toHaveAttribute('data-phase', 'cooking', { timeout: 20_000 });
-    await expect(iron.getByRole('button', { name: 'looked' })).toBeEnabled();
+    await expect(iron.getByRole('button', { name: 'looked', exact: true })).toBeEnabled();
     const known = Number(await iron.getAttribute('data-events'));
     const count = random.below(4);
-    for (let i = 0; i < count; i++) await iron.getByRole('button', { name: touches[random.below(4)]! }).click();
+    for (let i = 0; i < count; i++) await iron.getByRole('button', { name: touches[random.below(4)]!, exact: true }).click();
     // Acknowledged is what the screen has taken over from the store.
     await expect(iron).toHaveAttribute('data-events', String(known + count));
-    if (random.next() < 0.5) void iron.getByRole('button', { name: 'looked' }).click({ noWaitAfter: true, timeout: 1000 }).catch(() => undefined);
+    if (random.next() < 0.5) void iron.getByRole('button', { name: 'looked', exact: true }).click({ noWaitAfter: true, timeout: 1000 }).catch(() => undefined);
     await page.waitForTimeout(random.below(30));
     const dead = page;
     const crash = dead.waitForEvent('crash', { timeout: 10_000 }).catch(() => undefined);
@@ -161,7 +161,7 @@ test('hostile pastes: markup stays text, megabytes and number lines don’t hold
     element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
   }, '1 cup flour\n'.repeat(180_000));
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByRole('alert')).toContainText('only the first 200 lines');
+  await expect(page.getByRole('alert')).toContainText('Only the first 200 lines');
   await page.getByRole('button', { name: 'Clear' }).click();
   await box.fill(`<img src=x onerror="document.title='hacked'">\n<script>alert(1)</script>\n250 g flour\n300 g milk\n${'1 '.repeat(140)}flour\n-5 g salt\n9999999 kg sugar`);
   await page.getByRole('button', { name: 'Read it' }).click();

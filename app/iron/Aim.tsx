@@ -17,13 +17,13 @@ export const Aim = ({ target, onDrag, onSettle }: Props) => (
       least={1}
       most={8}
       text={`step ${target.tawny.toFixed(1)}, ${nearestStep(target.tawny).name}`}
-      className="min-w-72 flex-[3]"
+      className="min-w-[min(18rem,100%)] flex-[3]"
       onDrag={(tawny) => onDrag({ ...target, tawny })}
       onSettle={(tawny) => onSettle({ ...target, tawny })}
     >
       {TAWNY_STEPS.map(({ step, name }) => (
-        <span key={step} className="grid flex-1 place-items-center rounded-sm text-[13px] leading-none font-semibold" style={{ background: tawnyCss(step), color: inkOn(step) }}>
-          {step} {name}
+        <span key={step} className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[13px] leading-none font-semibold" style={{ background: tawnyCss(step), color: inkOn(step) }}>
+          {step} <span className="max-sm:hidden">{name}</span>
         </span>
       ))}
     </Scale>
@@ -33,7 +33,7 @@ export const Aim = ({ target, onDrag, onSettle }: Props) => (
       least={1}
       most={5}
       text={`crisp ${target.crisp.toFixed(1)} of 5`}
-      className="min-w-60 flex-[2]"
+      className="min-w-[min(15rem,100%)] flex-[2]"
       onDrag={(crisp) => onDrag({ ...target, crisp })}
       onSettle={(crisp) => onSettle({ ...target, crisp })}
     >

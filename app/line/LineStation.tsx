@@ -6,6 +6,7 @@ import { circuitFindings } from '../../core/kit/index.ts';
 import { Findings, grams } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
+import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { Column } from './Column.tsx';
 import { wakeSound } from './sound.ts';
@@ -78,6 +79,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   if (!line.ready) return null;
   return (
     <div className="on-dark flex h-full flex-col bg-bench text-white">
+      <h1 className="sr-only">The line</h1>
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
           Another tab holds the line; here it is only shown.
@@ -108,7 +110,7 @@ const Line = ({ session }: { readonly session: Session }) => {
 
 /** p, c, o and u act on the iron that they make sense for: the first in that phase. */
 const useLineKeys = (places: readonly LinePlace[], held: boolean, pour: (place: LinePlace) => void, say: (place: LinePlace, kind: 'closed' | 'opened' | 'undone') => void): void => {
-  const options = { enabled: held };
+  const options = { ...STATION_KEYS, enabled: held };
   useHotkeys('p', () => {
     const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
     if (place !== undefined) pour(place);

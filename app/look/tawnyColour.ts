@@ -26,5 +26,5 @@ export const css = ([r, g, b]: Rgb): string => `rgb(${r} ${g} ${b})`;
 
 export const tawnyCss = (step: number, rawLightness?: number): string => css(tawnyRgb(step, rawLightness));
 
-/** Ink that reads on a swatch of this step. */
-export const inkOn = (step: number): string => (step < 5.2 ? '#20262a' : '#ffffff');
+/** Ink that reads on a swatch of this step, 4.5 : 1 at least. */
+export const inkOn = (step: number): string => (step < 5.5 ? '#000000' : '#ffffff');

@@ -90,7 +90,7 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
     onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
   };
   return (
-    <div className="no-print grid grid-cols-[auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2">
+    <div className="no-print grid grid-cols-[auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
       <NumberEntry big label="People" value={run.people} min={1} max={2000} whole onChange={(people) => people !== null && onChange({ people })} />
       <NumberEntry big label="Pieces each" value={run.piecesPerPerson} min={0.1} max={20} onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })} />
       <label className="flex flex-col gap-1 text-[15px]">
@@ -105,9 +105,9 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
           }}
         />
       </label>
-      <fieldset className="flex flex-col gap-1 text-[15px]">
+      <fieldset className="flex min-w-0 flex-col gap-1 text-[15px]">
         <legend className="mb-1">How</legend>
-        <div className="flex gap-2">
+        <div className="flex gap-2 max-sm:flex-col">
           {(
             [
               ['together', 'all served together'],
@@ -125,7 +125,7 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
         <span className="text-xl">
           <Listing label="Formula" value={run.formulaId} choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => onChange({ formulaId })} />
         </span>
-        <fieldset className="flex flex-wrap items-center gap-2">
+        <fieldset className="flex min-w-0 flex-wrap items-center gap-2">
           <legend className="sr-only">Irons</legend>
           <span className="text-quiet">on</span>
           {session.irons.map((iron) => (
@@ -167,6 +167,7 @@ const Answers = ({ planned, plan }: PlanProps) => {
 
 /** The run sheet: iron by iron, with everything the hand needs. */
 const IronSheet = ({ planned, plan }: PlanProps) => (
+  <div className="overflow-x-auto">
   <table className="w-full text-left">
     <caption className="sr-only">Run sheet, iron by iron</caption>
     <thead className="text-[15px] text-quiet">
@@ -207,4 +208,5 @@ const IronSheet = ({ planned, plan }: PlanProps) => (
       })}
     </tbody>
   </table>
+  </div>
 );

@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Banners } from './Banners.tsx';
+import { STATION_KEYS } from './keys.ts';
 import { Rail } from './Rail.tsx';
 import { STATIONS } from './stations.ts';
 import { Strip } from './strip/Strip.tsx';
@@ -19,8 +20,9 @@ export const Shell = () => {
       const station = STATIONS.find(({ key }) => key === event.key.toLowerCase());
       if (station !== undefined) void navigate(station.path);
     },
+    STATION_KEYS,
   );
-  useHotkeys('?', () => setKeysOpen(true), { useKey: true });
+  useHotkeys('?', () => setKeysOpen(true), { ...STATION_KEYS, useKey: true });
   const name = STATIONS.find(({ path }) => path === pathname)?.name ?? '';
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;

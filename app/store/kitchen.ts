@@ -1,3 +1,4 @@
+import { Dexie } from 'dexie';
 import type { LoadEvent, NewLoadEvent } from '../../core/line/index.ts';
 import type { LoadEventRow, Rows, TableName } from './database.ts';
 import { KitchenDatabase } from './database.ts';
@@ -95,7 +96,10 @@ export const openKitchen = async (name: string): Promise<Kitchen> => {
     return kitchen;
   } catch {
     const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
-    const inMemory = new Kitchen(name, new KitchenDatabase(name, { indexedDB: new IDBFactory(), IDBKeyRange }));
+    const indexedDB = new IDBFactory();
+    // Live queries look here whether there is a database at all.
+    Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange });
+    const inMemory = new Kitchen(name, new KitchenDatabase(name, { indexedDB, IDBKeyRange }));
     await inMemory.database.open();
     inMemory.waitingRoom.setTrouble('storage-forbidden');
     return inMemory;
