@@ -19,7 +19,17 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-quic', '--autoplay-policy=no-user-gesture-required'],
+      args: [
+        '--no-sandbox',
+        '--disable-dev-shm-usage',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+        '--disable-quic',
+        '--autoplay-policy=no-user-gesture-required',
+      ],
     },
   },
   webServer: {

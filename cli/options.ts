@@ -62,14 +62,26 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
   if (!help && file === undefined) return failure('usage-no-file');
   if (surplus !== undefined) return failure('usage-unknown-option', { option: surplus });
   const cup = words.get('cup') ?? null;
-  if (cup !== null && !isOneOf(CUP_STANDARD_IDS, cup)) return failure('usage-bad-choice', { option: '--cup', choices: CUP_STANDARD_IDS.join(', ') });
+  if (cup !== null && !isOneOf(CUP_STANDARD_IDS, cup))
+    return failure('usage-bad-choice', { option: '--cup', choices: CUP_STANDARD_IDS.join(', ') });
   const numbers = readNumbers(words);
   if ('code' in numbers) return { ok: false, failure: numbers };
-  return success({ help, file: file ?? null, iron: words.get('iron') ?? null, formula: words.get('formula') ?? null, cup, json: flags.has('json'), ...numbers });
+  return success({
+    help,
+    file: file ?? null,
+    iron: words.get('iron') ?? null,
+    formula: words.get('formula') ?? null,
+    cup,
+    json: flags.has('json'),
+    ...numbers,
+  });
 };
 
 const readNumbers = (words: ReadonlyMap<string, string>): Record<NumberOption, number | null> | Failure => {
-  const numbers = { altitude: null, setting: null, batter: null, tawny: null, crisp: null, load: null, preheat: null } as Record<NumberOption, number | null>;
+  const numbers = { altitude: null, setting: null, batter: null, tawny: null, crisp: null, load: null, preheat: null } as Record<
+    NumberOption,
+    number | null
+  >;
   for (const name of Object.keys(NUMBERS) as NumberOption[]) {
     const text = words.get(name);
     if (text === undefined) continue;

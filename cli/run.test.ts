@@ -9,7 +9,12 @@ const FILES: Record<string, string> = {
   'empty.txt': '\n\n',
   'dry.txt': '300 g flour\n',
   'kitchen.json': JSON.stringify(demoFile()),
-  'recipe.json': JSON.stringify({ '@context': 'https://schema.org', '@type': 'Recipe', name: 'Plain', recipeIngredient: ['250 g flour', '300 g milk', '2 eggs', '8 g baking powder'] }),
+  'recipe.json': JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: 'Plain',
+    recipeIngredient: ['250 g flour', '300 g milk', '2 eggs', '8 g baking powder'],
+  }),
   'foreign.json': '{"hello": 1}',
   'cut.json': '{"schema": "tawny-lattice/kit',
   'newer.json': JSON.stringify({ ...demoFile(), version: 99 }),
@@ -35,7 +40,13 @@ describe('lattice advise', () => {
     const { code, stdout, stderr } = run('advise', 'odd.txt', '--iron', 'thin-round', '--json');
     expect(code).toBe(0);
     const a = AdviceAnswer.parse(JSON.parse(stdout));
-    expect(a.lines.map((line) => line.text)).toEqual(['250 g flour', '300 g milk', 'a pinch', '8 g baking powder', '<script>alert(1)</script>']);
+    expect(a.lines.map((line) => line.text)).toEqual([
+      '250 g flour',
+      '300 g milk',
+      'a pinch',
+      '8 g baking powder',
+      '<script>alert(1)</script>',
+    ]);
     expect(a.unresolved).toEqual(['a pinch', '<script>alert(1)</script>']);
     expect(stderr).toContain('a pinch');
     expect(a.warnings.map((w) => w.code)).toContain('lines-unresolved');
@@ -66,7 +77,20 @@ describe('lattice advise', () => {
   test('--help says all of it', () => {
     const { stdout, code } = run('--help');
     expect(code).toBe(0);
-    for (const word of ['--iron', '--formula', '--altitude', '--setting', '--batter', '--cup', '--tawny', '--crisp', '--load', '--json', 'Exit codes']) expect(stdout).toContain(word);
+    for (const word of [
+      '--iron',
+      '--formula',
+      '--altitude',
+      '--setting',
+      '--batter',
+      '--cup',
+      '--tawny',
+      '--crisp',
+      '--load',
+      '--json',
+      'Exit codes',
+    ])
+      expect(stdout).toContain(word);
   });
 
   test.each([

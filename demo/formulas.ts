@@ -1,7 +1,15 @@
 import type { Formula, Lift } from '../core/formula/index.ts';
 import { linesFromText } from '../core/formula/index.ts';
 
-type Sketch = { readonly id: string; readonly name: string; readonly family: string; readonly lift: Lift | null; readonly text: string; readonly steps: readonly string[]; readonly yieldHint: string | null };
+type Sketch = {
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly lift: Lift | null;
+  readonly text: string;
+  readonly steps: readonly string[];
+  readonly yieldHint: string | null;
+};
 
 /** The Bunkhouse's own formulas: round, invented numbers. */
 const SKETCHES: readonly Sketch[] = [
@@ -65,5 +73,16 @@ export const demoFormulas = (): Formula[] =>
   SKETCHES.map(({ id, name, family, lift, text, steps, yieldHint }) => {
     let n = 0;
     const { lines } = linesFromText(text, () => `${id}-${++n}`);
-    return { id, rev: 1, parentRev: null, name, family, lift, lines, steps: [...steps], yieldHint, provenance: 'Quillfell Bunkhouse (invented)' };
+    return {
+      id,
+      rev: 1,
+      parentRev: null,
+      name,
+      family,
+      lift,
+      lines,
+      steps: [...steps],
+      yieldHint,
+      provenance: 'Quillfell Bunkhouse (invented)',
+    };
   });

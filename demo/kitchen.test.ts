@@ -25,12 +25,19 @@ describe('the demo kitchen', () => {
 
   test('every formula is a batter; one line is left open on purpose', () => {
     const readings = file.formulas.map((formula) => readFormula(formula, file.kit));
-    expect(readings.flatMap((r) => r.lines).filter((line) => line.status === 'unresolved').map((line) => line.text)).toEqual(['vanilla to taste']);
+    expect(
+      readings
+        .flatMap((r) => r.lines)
+        .filter((line) => line.status === 'unresolved')
+        .map((line) => line.text),
+    ).toEqual(['vanilla to taste']);
     for (const reading of readings) expect(reading.composition?.water ?? 0).toBeGreaterThan(0.2);
   });
 
   test('some weeks, with scatter, failures and one wrong entry', () => {
-    const logs = file.loads.map((load) => loadProgress(file.loadEvents.filter(({ loadId }) => loadId === load.id).map(({ event }) => event)));
+    const logs = file.loads.map((load) =>
+      loadProgress(file.loadEvents.filter(({ loadId }) => loadId === load.id).map(({ event }) => event)),
+    );
     expect(logs.every((log) => log.phase === 'opened')).toBe(true);
     const said = logs.flatMap((log) => log.observations);
     const steps = said.flatMap((o) => (o.kind === 'tawny' ? [o.value] : []));

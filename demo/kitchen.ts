@@ -6,7 +6,7 @@ import type { KitchenFile, Lot, Prediction } from '../core/book/index.ts';
 import { FILE_SCHEMA, FILE_VERSION } from '../core/book/index.ts';
 import type { Formula } from '../core/formula/index.ts';
 import { readFormula } from '../core/formula/index.ts';
-import type { Load, LoadEvent, NewLoadEvent } from '../core/line/index.ts';
+import type { Load, NewLoadEvent } from '../core/line/index.ts';
 import type { Iron } from '../core/plate/index.ts';
 import { demoFormulas } from './formulas.ts';
 import { DEMO_IRONS, DEMO_KIT } from './kit.ts';
@@ -26,7 +26,12 @@ const TRUTHS: Readonly<Record<string, HiddenTruth>> = {
 };
 
 /** What was cooked on which morning, counted back from the last. */
-const MORNINGS: readonly { readonly back: number; readonly formulaId: string; readonly ironIds: readonly string[]; readonly loads: number }[] = [
+const MORNINGS: readonly {
+  readonly back: number;
+  readonly formulaId: string;
+  readonly ironIds: readonly string[];
+  readonly loads: number;
+}[] = [
   { back: 20, formulaId: 'oat-rye', ironIds: ['deep-a', 'deep-b'], loads: 3 },
   { back: 18, formulaId: 'folded-tarn', ironIds: ['deep-a'], loads: 4 },
   { back: 15, formulaId: 'orange-wafer', ironIds: ['wafers'], loads: 4 },
@@ -74,20 +79,59 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
       },
     ],
     keepItems: [
-      { id: 'kept-wafers', lotId: history.lots[2]?.id ?? null, name: 'Orange-cardamom wafers', form: 'wafers', place: 'tin', from: LAST_MORNING - 15 * DAY_MS + DAY_MS / 6, amount: '60 pieces', allergens: ['wheat', 'gluten', 'egg', 'milk'], codeOfPractice: DEMO_KIT.codeOfPractice, refrigerator_C: 6, usedAt: null },
-      { id: 'kept-deep', lotId: history.lots[7]?.id ?? null, name: 'Fellside oat and rye', form: 'pieces', place: 'freezer', from: LAST_MORNING - 2 * DAY_MS + DAY_MS / 8, amount: '9 pieces', allergens: ['wheat', 'gluten', 'egg', 'milk'], codeOfPractice: DEMO_KIT.codeOfPractice, refrigerator_C: 6, usedAt: null },
+      {
+        id: 'kept-wafers',
+        lotId: history.lots[2]?.id ?? null,
+        name: 'Orange-cardamom wafers',
+        form: 'wafers',
+        place: 'tin',
+        from: LAST_MORNING - 15 * DAY_MS + DAY_MS / 6,
+        amount: '60 pieces',
+        allergens: ['wheat', 'gluten', 'egg', 'milk'],
+        codeOfPractice: DEMO_KIT.codeOfPractice,
+        refrigerator_C: 6,
+        usedAt: null,
+      },
+      {
+        id: 'kept-deep',
+        lotId: history.lots[7]?.id ?? null,
+        name: 'Fellside oat and rye',
+        form: 'pieces',
+        place: 'freezer',
+        from: LAST_MORNING - 2 * DAY_MS + DAY_MS / 8,
+        amount: '9 pieces',
+        allergens: ['wheat', 'gluten', 'egg', 'milk'],
+        codeOfPractice: DEMO_KIT.codeOfPractice,
+        refrigerator_C: 6,
+        usedAt: null,
+      },
     ],
   };
 };
 
-const cookMorning = (morning: (typeof MORNINGS)[number], index: number, formulas: readonly Formula[], history: History, random: Random): void => {
+const cookMorning = (
+  morning: (typeof MORNINGS)[number],
+  index: number,
+  formulas: readonly Formula[],
+  history: History,
+  random: Random,
+): void => {
   const formula = formulas.find((candidate) => candidate.id === morning.formulaId);
   if (formula === undefined) throw new RangeError(morning.formulaId);
   const reading = readFormula(formula, DEMO_KIT);
   const start = LAST_MORNING - morning.back * DAY_MS;
   const lotId = `lot-${index + 1}`;
   const batter_C = 14 + Math.round(5 * random.next());
-  history.lots.push({ id: lotId, formulaId: formula.id, formulaRev: 1, name: formula.name, madeAt: start - 25 * 60_000, mass_g: Math.round(reading.totalMass_g), temperature_C: batter_C, events: [] });
+  history.lots.push({
+    id: lotId,
+    formulaId: formula.id,
+    formulaRev: 1,
+    name: formula.name,
+    madeAt: start - 25 * 60_000,
+    mass_g: Math.round(reading.totalMass_g),
+    temperature_C: batter_C,
+    events: [],
+  });
   morning.ironIds.forEach((ironId, lane) => {
     const iron = DEMO_IRONS.find((candidate) => candidate.id === ironId);
     if (iron === undefined) throw new RangeError(ironId);
@@ -117,14 +161,24 @@ const cookLoad = ({ advice, iron, formula, lotId, n, at, history, random }: Load
   const truth = TRUTHS[iron.id];
   if (truth === undefined) throw new RangeError(iron.id);
   history.predictions.push(predictionOf(advice, { id: `prediction-${id}`, formulaId: formula.id, formulaRev: formula.rev }));
-  history.loads.push({ id, runId: null, lotId, ironId: iron.id, ironRev: iron.rev, n, isTrial: n === 1, predictionId: `prediction-${id}`, startedAt: Math.round(at) });
+  history.loads.push({
+    id,
+    runId: null,
+    lotId,
+    ironId: iron.id,
+    ironRev: iron.rev,
+    n,
+    isTrial: n === 1,
+    predictionId: `prediction-${id}`,
+    startedAt: Math.round(at),
+  });
   const opened_s = advice.cooked.window.best_s * (1 + 0.06 * random.normal());
   const { observations } = cookForReal(advice, truth, opened_s, random);
   let clock = at;
   let seq = 0;
   const note = (after_s: number, event: NewLoadEvent): void => {
     clock += after_s * 1000;
-    history.loadEvents.push({ loadId: id, event: { ...event, seq: seq++, at: Math.round(clock) } as LoadEvent });
+    history.loadEvents.push({ loadId: id, event: { ...event, seq: seq++, at: Math.round(clock) } });
   };
   note(0, { kind: 'poured', data: {} });
   note(3 + 3 * random.next(), { kind: 'closed', data: {} });
@@ -138,8 +192,13 @@ const cookLoad = ({ advice, iron, formula, lotId, n, at, history, random }: Load
 
 /** Somebody logged a leak where a corner was missing, as people do. */
 const spoilOneEntry = (history: History): void => {
-  const index = history.loadEvents.findLastIndex(({ event }) => event.kind === 'logged' && event.data.kind === 'fill' && event.data.value === 'missing');
+  const index = history.loadEvents.findLastIndex(
+    ({ event }) => event.kind === 'logged' && event.data.kind === 'fill' && event.data.value === 'missing',
+  );
   const entry = history.loadEvents[index];
   if (entry === undefined || entry.event.kind !== 'logged') return;
-  history.loadEvents[index] = { ...entry, event: { ...entry.event, data: { kind: 'fill', mould: entry.event.data.mould, value: 'leaked' } } };
+  history.loadEvents[index] = {
+    ...entry,
+    event: { ...entry.event, data: { kind: 'fill', mould: entry.event.data.mould, value: 'leaked' } },
+  };
 };

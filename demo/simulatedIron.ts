@@ -16,7 +16,12 @@ export type HiddenTruth = {
 };
 
 /** Words of a cook who looks at what came out of a finer simulation with these truths, with human scatter. */
-export const cookForReal = (advice: Advice, truth: HiddenTruth, openedAfter_s: number, random: Random): { observations: Observation[]; tawny: number } => {
+export const cookForReal = (
+  advice: Advice,
+  truth: HiddenTruth,
+  openedAfter_s: number,
+  random: Random,
+): { observations: Observation[]; tawny: number } => {
   const { iron, room_C } = advice.request;
   const hotter = advice.setting.temperature_C + truth.plates_K + 3 * random.normal();
   const plates = { lower_C: hotter, upper_C: hotter + 1, lowerSensor_C: hotter, upperSensor_C: hotter + 1 };
@@ -33,18 +38,28 @@ export const cookForReal = (advice: Advice, truth: HiddenTruth, openedAfter_s: n
     refine: 2,
   });
   const second = Math.min(trace.seconds, Math.round(openedAfter_s));
-  const seen = (lightness: number, extra: number): number => tawnyStepOf(lightness, advice.batter.rawLightness) + extra + 0.25 * random.normal();
+  const seen = (lightness: number, extra: number): number =>
+    tawnyStepOf(lightness, advice.batter.rawLightness) + extra + 0.25 * random.normal();
   const lower = seen(trace.lowerLightness[second] ?? 80, 0);
   const upper = seen(trace.upperLightness[second] ?? 80, truth.upperDarker);
   const share = 1 / truth.cavity + 0.03 * random.normal();
   const observations: Observation[] = [];
-  for (let mould = 0; mould < iron.geometry.moulds; mould++) observations.push(...mouldWords(mould, share, lower, upper, advice, second, random));
+  for (let mould = 0; mould < iron.geometry.moulds; mould++)
+    observations.push(...mouldWords(mould, share, lower, upper, advice, second, random));
   return { observations, tawny: (lower + upper) / 2 };
 };
 
 const step = (value: number): number => clamp(Math.round(value), 1, 8);
 
-const mouldWords = (mould: number, share: number, lower: number, upper: number, advice: Advice, second: number, random: Random): Observation[] => {
+const mouldWords = (
+  mould: number,
+  share: number,
+  lower: number,
+  upper: number,
+  advice: Advice,
+  second: number,
+  random: Random,
+): Observation[] => {
   const fill = share < 0.93 ? 'missing' : share > 1.12 ? 'leaked' : 'full';
   const words: Observation[] = [
     { kind: 'fill', mould, value: fill },
@@ -54,7 +69,8 @@ const mouldWords = (mould: number, share: number, lower: number, upper: number, 
     { kind: 'stuck', mould, value: random.next() < 0.04 ? 'upper' : 'no' },
   ];
   if (fill === 'missing') words.push({ kind: 'missing_share', mould, value: clamp(Math.round((1 - share) * 20) / 20, 0.05, 0.5) });
-  if (fill === 'leaked') words.push({ kind: 'leaked_g', mould, value: 5 * Math.max(1, Math.round((share - 1.1) * advice.portion.dose_g * 0.2)) });
+  if (fill === 'leaked')
+    words.push({ kind: 'leaked_g', mould, value: 5 * Math.max(1, Math.round((share - 1.1) * advice.portion.dose_g * 0.2)) });
   if (random.next() < 0.3) {
     const loss = advice.waterLoss * (0.9 + 0.2 * random.next());
     words.push({ kind: 'mass_g', mould, value: Math.round(advice.portion.dose_g * Math.min(1, share) * (1 - loss)) });

@@ -15,9 +15,12 @@ test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy o
     await open(page, station);
     if (station === 'iron') await settled(page);
     if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible({ timeout: 20_000 });
-    if (station === 'line') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+    if (station === 'line')
+      await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
     await page.waitForTimeout(400);
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+      .analyze();
     expect(violations.map(({ id, nodes }) => `${station}: ${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
   }
   expect(errors).toEqual([]);
@@ -92,7 +95,7 @@ test('at 320 px nothing runs out of the page sideways; bench targets are large',
     await open(page, station);
     await page.waitForTimeout(1500);
     const [wide, all] = await page.evaluate(() => [document.documentElement.scrollWidth, document.querySelector('main')!.scrollWidth]);
-    expect([station, wide! <= 320, all! <= 320]).toEqual([station, true, true]);
+    expect([station, wide <= 320, all <= 320]).toEqual([station, true, true]);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
   await open(page, 'line');
@@ -100,7 +103,8 @@ test('at 320 px nothing runs out of the page sideways; bench targets are large',
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
-  for (const name of ['Opened', 'it smells', 'looked']) expect((await iron.getByRole('button', { name, exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(64);
+  for (const name of ['Opened', 'it smells', 'looked'])
+    expect((await iron.getByRole('button', { name, exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(64);
   const size = await iron.getByRole('timer').evaluate((element) => parseFloat(getComputedStyle(element).fontSize));
   expect(size).toBeGreaterThanOrEqual(96);
 });

@@ -18,7 +18,8 @@ export const settled = async (page: Page): Promise<void> => {
   await expect(page.locator('[data-ready="true"][data-busy="false"]')).toBeVisible({ timeout: 20_000 });
 };
 
-export const figure = async (page: Page, name: string): Promise<number> => Number(await page.locator(`[data-figure="${name}"]`).first().getAttribute('data-exact'));
+export const figure = async (page: Page, name: string): Promise<number> =>
+  Number(await page.locator(`[data-figure="${name}"]`).first().getAttribute('data-exact'));
 
 export const column = (page: Page, iron: string) => page.locator(`section[data-iron="${iron}"]`);
 

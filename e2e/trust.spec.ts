@@ -82,7 +82,11 @@ test('crashed at 20 seeded moments of a load: the log is what had been acknowled
     for (let i = 0; i < count; i++) await iron.getByRole('button', { name: touches[random.below(4)]!, exact: true }).click();
     // Acknowledged is what the screen has taken over from the store.
     await expect(iron).toHaveAttribute('data-events', String(known + count));
-    if (random.next() < 0.5) void iron.getByRole('button', { name: 'looked', exact: true }).click({ noWaitAfter: true, timeout: 1000 }).catch(() => undefined);
+    if (random.next() < 0.5)
+      void iron
+        .getByRole('button', { name: 'looked', exact: true })
+        .click({ noWaitAfter: true, timeout: 1000 })
+        .catch(() => undefined);
     await page.waitForTimeout(random.below(30));
     const dead = page;
     const crash = dead.waitForEvent('crash', { timeout: 10_000 }).catch(() => undefined);
@@ -163,7 +167,9 @@ test('hostile pastes: markup stays text, megabytes and number lines don’t hold
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('alert')).toContainText('Only the first 200 lines');
   await page.getByRole('button', { name: 'Clear' }).click();
-  await box.fill(`<img src=x onerror="document.title='hacked'">\n<script>alert(1)</script>\n250 g flour\n300 g milk\n${'1 '.repeat(140)}flour\n-5 g salt\n9999999 kg sugar`);
+  await box.fill(
+    `<img src=x onerror="document.title='hacked'">\n<script>alert(1)</script>\n250 g flour\n300 g milk\n${'1 '.repeat(140)}flour\n-5 g salt\n9999999 kg sugar`,
+  );
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(7);
   expect(await page.title()).toBe('Formula · Tawny Lattice');

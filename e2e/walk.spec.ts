@@ -4,7 +4,8 @@ import { expect, test } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
 import { column, exported, figure, open, settled, toOwnKitchen } from './bench.ts';
 
-const LIST = '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
+const LIST =
+  '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
 
 test('from a batter on paper to a logged load, in an empty kitchen', async ({ page }) => {
   await open(page, 'formula');
@@ -37,7 +38,8 @@ test('from a batter on paper to a logged load, in an empty kitchen', async ({ pa
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await iron.getByRole('button', { name: 'it smells' }).click();
   await iron.getByRole('button', { name: 'Opened', exact: true }).click();
-  for (const answer of ['corner missing', 'a tenth', 'step 4', 'step 5', '3 crisp', 'airy', 'no']) await iron.getByRole('button', { name: answer, exact: true }).click();
+  for (const answer of ['corner missing', 'a tenth', 'step 4', 'step 5', '3 crisp', 'airy', 'no'])
+    await iron.getByRole('button', { name: answer, exact: true }).click();
   await iron.getByLabel('Piece weighs, g').fill('42');
   await iron.getByLabel('Note').fill('good');
   await iron.getByLabel('Note').blur();
@@ -48,18 +50,32 @@ test('from a batter on paper to a logged load, in an empty kitchen', async ({ pa
   await expect(page.locator('tr[data-load]')).toContainText('corner missing');
   await page.locator('tr[data-load] button').first().click();
   const sheet = page.getByRole('dialog');
-  for (const word of ['it smells', 'fill: missing', 'missing: 10 %', 'colour above: step 4', 'colour below: step 5', 'piece weighed: 42 g', 'note: good']) await expect(sheet).toContainText(word);
+  for (const word of [
+    'it smells',
+    'fill: missing',
+    'missing: 10 %',
+    'colour above: step 4',
+    'colour below: step 5',
+    'piece weighed: 42 g',
+    'note: good',
+  ])
+    await expect(sheet).toContainText(word);
 });
 
 test('screen against command line: every figure on the Iron station', async ({ page }, info) => {
   await open(page, 'iron');
   await settled(page);
   const shown: Record<string, number> = {};
-  for (const element of await page.locator('[data-figure][data-exact]').all()) shown[(await element.getAttribute('data-figure')) ?? ''] = Number(await element.getAttribute('data-exact'));
+  for (const element of await page.locator('[data-figure][data-exact]').all())
+    shown[(await element.getAttribute('data-figure')) ?? ''] = Number(await element.getAttribute('data-exact'));
   const file = info.outputPath('kitchen.json');
   const { writeFileSync } = await import('node:fs');
   writeFileSync(file, readFileSync(await exported(page)));
-  const printed = execFileSync('npm', ['run', '-s', 'lattice', '--', 'advise', file, '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18', '--json'], { encoding: 'utf8' });
+  const printed = execFileSync(
+    'npm',
+    ['run', '-s', 'lattice', '--', 'advise', file, '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18', '--json'],
+    { encoding: 'utf8' },
+  );
   const answer = JSON.parse(printed) as AdviceAnswer;
   expect(shown).toEqual({
     dial: answer.setting.dial,
@@ -120,7 +136,16 @@ test('while the wish is dragged the answer follows', async ({ page }) => {
     const slider = document.querySelector('[aria-label="Aim: tawny step"]')!;
     const figure = (): string | null => document.querySelector('[data-figure="tawnyStep"]')!.getAttribute('data-exact');
     const box = slider.getBoundingClientRect();
-    const say = (type: string, share: number): void => void slider.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: box.left + box.width * share, clientY: box.top + 20, isPrimary: true }));
+    const say = (type: string, share: number): void =>
+      void slider.dispatchEvent(
+        new PointerEvent(type, {
+          bubbles: true,
+          pointerId: 1,
+          clientX: box.left + box.width * share,
+          clientY: box.top + 20,
+          isPrimary: true,
+        }),
+      );
     slider.setPointerCapture = () => undefined;
     slider.hasPointerCapture = () => true;
     const tasks: number[] = [];
@@ -138,7 +163,9 @@ test('while the wish is dragged the answer follows', async ({ page }) => {
     return { times: taken.sort((a, b) => a - b), longest: Math.max(0, ...tasks) };
   });
   const p95 = times[Math.floor(times.length * 0.95)]!;
-  console.log(`input to answer: median ${Math.round(times[20]!)} ms, 95th percentile ${Math.round(p95)} ms; longest main-thread task ${Math.round(longest)} ms (wall)`);
+  console.log(
+    `input to answer: median ${Math.round(times[20]!)} ms, 95th percentile ${Math.round(p95)} ms; longest main-thread task ${Math.round(longest)} ms (wall)`,
+  );
   // Budget 100 ms; tests gate at three times the budget, on shared machines.
   expect(p95).toBeLessThan(300);
   const aim = page.getByRole('slider', { name: 'Aim: tawny step' });
@@ -156,7 +183,9 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
   const fresh = await other.newPage();
   await open(fresh, 'kit');
   await toOwnKitchen(fresh);
-  await fresh.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(first)) });
+  await fresh
+    .getByLabel('Kitchen file to import')
+    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(first)) });
   await expect(fresh.getByRole('status')).toContainText('Taken over');
   const second = JSON.parse(readFileSync(await exported(fresh), 'utf8')) as Record<string, unknown>;
   expect({ ...second, exportedAt: 0 }).toEqual({ ...first, exportedAt: 0 });
@@ -166,7 +195,9 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
     ['{"a":1}', 'not a Tawny Lattice'],
     [JSON.stringify({ ...first, version: 99 }), 'version 99'],
   ] as const) {
-    await fresh.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await fresh
+      .getByLabel('Kitchen file to import')
+      .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(text) });
     await expect(fresh.getByRole('alert')).toContainText(word);
   }
   const third = JSON.parse(readFileSync(await exported(fresh), 'utf8')) as Record<string, unknown>;
@@ -199,7 +230,7 @@ test('leftovers get a use-by with its source, and a label', async ({ page }) => 
   await page.getByRole('button', { name: 'Put away', exact: true }).click();
   await expect(page.getByRole('listitem').filter({ hasText: '6 pieces' })).toContainText('3-501.19');
   await page.evaluate(() => {
-    window.print = () => document.body.setAttribute('data-printed', String(document.querySelector('.print\\:block')?.textContent ?? ''));
+    window.print = () => document.body.setAttribute('data-printed', document.querySelector('.print\\:block')?.textContent ?? '');
   });
   await page.getByRole('listitem').filter({ hasText: '6 pieces' }).getByRole('button', { name: 'Label' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', /6 pieces.*Use by.*Contains: /);

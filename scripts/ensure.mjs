@@ -27,7 +27,10 @@ export const ensureInstalled = () => {
     tell(`Tawny Lattice needs Node 20 or later; this is ${process.versions.node}.`);
     process.exit(1);
   }
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).update(readFileSync(join(ROOT, 'package.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .update(readFileSync(join(ROOT, 'package.json')))
+    .digest('hex');
   if (existsSync(join(ROOT, 'node_modules', '.package-lock.json')) && stampOf('installed') === lock) return;
   tell('Installing packages (a minute or two the first time) …');
   // `npm ci` refuses this lock file where optional packages of other platforms are missing from the registry.
@@ -36,7 +39,10 @@ export const ensureInstalled = () => {
     tell('npm install failed: see above.');
     process.exit(1);
   }
-  const after = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).update(readFileSync(join(ROOT, 'package.json'))).digest('hex');
+  const after = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .update(readFileSync(join(ROOT, 'package.json')))
+    .digest('hex');
   stamp('installed', after);
 };
 
@@ -53,10 +59,16 @@ const newest = (folder) => {
 
 /** The built application in dist/, made anew when a source is newer. */
 export const ensureBuilt = () => {
-  const sources = Math.max(...BUILT_FROM.map((folder) => newest(join(ROOT, folder))), ...['vite.config.ts', 'package-lock.json'].map((file) => statSync(join(ROOT, file)).mtimeMs));
+  const sources = Math.max(
+    ...BUILT_FROM.map((folder) => newest(join(ROOT, folder))),
+    ...['vite.config.ts', 'package-lock.json'].map((file) => statSync(join(ROOT, file)).mtimeMs),
+  );
   if (existsSync(join(ROOT, 'dist', 'index.html')) && stampOf('built') === String(sources)) return;
   tell('Building …');
-  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
+    cwd: ROOT,
+    stdio: ['ignore', 2, 2],
+  });
   if (status !== 0) {
     tell('The build failed: see above.');
     process.exit(1);

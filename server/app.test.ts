@@ -25,11 +25,14 @@ describe('the server', () => {
     expect((await request(app).get('/sw.js')).headers['cache-control']).toBe('no-cache');
   });
 
-  test.each(['/assets/missing.js', '/nothing.png', '/api/nothing', '/../package.json', '/%2e%2e/package.json'])('%s is not found', async (path) => {
-    const response = await request(app).get(path);
-    expect(response.status).toBe(404);
-    expect(response.text).not.toContain('tawny-lattice"');
-  });
+  test.each(['/assets/missing.js', '/nothing.png', '/api/nothing', '/../package.json', '/%2e%2e/package.json'])(
+    '%s is not found',
+    async (path) => {
+      const response = await request(app).get(path);
+      expect(response.status).toBe(404);
+      expect(response.text).not.toContain('tawny-lattice"');
+    },
+  );
 
   test('headers: only our own scripts, no framing, no sniffing', async () => {
     const { headers } = await request(app).get('/');

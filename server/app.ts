@@ -45,7 +45,7 @@ export const createServer = (dist: string): Express => {
       index: false,
       setHeaders: (response, file) => {
         // Built assets carry a hash in their name; everything else must be asked for again.
-        response.setHeader('Cache-Control', file.includes(`${join(dist, 'assets')}`) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+        response.setHeader('Cache-Control', file.includes(join(dist, 'assets')) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
       },
     }),
   );

@@ -33,7 +33,8 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'nothing-said': () => 'not understood',
 
   // Formula
-  'lines-unresolved': (f) => `${count(f['count'], 'line has', 'lines have')} no grams yet and ${f['count'] === 1 ? 'is' : 'are'} left out of the reckoning`,
+  'lines-unresolved': (f) =>
+    `${count(f['count'], 'line has', 'lines have')} no grams yet and ${f['count'] === 1 ? 'is' : 'are'} left out of the reckoning`,
   'ingredient-unknown-mass': (f) => `${f['grams']} g of something unknown counts as weight only`,
   'no-flour': () => "no flour or meal: baker's percentages need one",
   'gas-far-above': (f) => `very much gas: ${f['gas']} mmol per 100 g flour, usual is ${f['low']}–${f['high']}`,
@@ -48,9 +49,11 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'batter-too-thick': () => 'too thick to spread in this iron',
   'batter-too-thin': () => 'very thin for this iron: it may run out before it sets',
   'colour-cannot-guide': () => 'a dark batter: colour can’t guide. Go by the steam, the smell and the time',
-  'tawny-out-of-reach': (f) => `step ${f['wanted']} is out of reach here: ${f['reached']} is the nearest. Crispness was kept in view, colour given up`,
+  'tawny-out-of-reach': (f) =>
+    `step ${f['wanted']} is out of reach here: ${f['reached']} is the nearest. Crispness was kept in view, colour given up`,
   'colour-before-set': (f) => `it will be at step ${f['reached']} by the time it has set: colour was given up for a set core`,
-  'crisp-out-of-reach': (f) => `crispness ${f['wanted']} doesn’t come together with that colour here: ${f['reached']} is the nearest. Colour was kept, crispness given up`,
+  'crisp-out-of-reach': (f) =>
+    `crispness ${f['wanted']} doesn’t come together with that colour here: ${f['reached']} is the nearest. Colour was kept, crispness given up`,
   'too-dry-before-colour': (f) => `it dries out (after ${f['after_s']} s) before it has that colour`,
   'sets-late': (f) => `so much sugar sets only at ${f['set_C']} °C, and water boils at ${f['boiling_C']} °C here: it may stay soft inside`,
   'setting-ignored': () => 'this iron has nothing to set: the wished temperature is left aside',
@@ -65,7 +68,8 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'out-of-range': (f) => `${QUANTITIES[String(f['what'])] ?? f['what']} must lie between ${f['min']} and ${f['max']} (got ${f['value']})`,
 
   // Circuits and the run
-  'circuit-overloaded': (f) => `${f['circuit']}: ${f['power_W']} W on a circuit of ${f['limit_W']} W. Don’t run these together; ask a licensed electrician`,
+  'circuit-overloaded': (f) =>
+    `${f['circuit']}: ${f['power_W']} W on a circuit of ${f['limit_W']} W. Don’t run these together; ask a licensed electrician`,
   'circuit-nearly-full': (f) =>
     `${f['circuit']}: ${f['share']} % of ${f['limit_W']} W. For three hours and more 80 % is the limit (NFPA 70 210.20(A)); keep kettle and toaster off it. Local code decides`,
   'nothing-to-cook': () => 'nobody to cook for yet',
@@ -88,7 +92,7 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'file-forbidden-key': () => 'this file holds names that could do harm, so it was not read',
   'file-foreign': () => 'this is not a Tawny Lattice kitchen file',
   'file-newer': (f) => `this file is of version ${f['version']}; this application reads up to ${f['known']}. Nothing was changed`,
-  'file-broken': (f) => `this file is damaged at ${f['where'] || 'its start'}: ${f['why']}`,
+  'file-broken': (f) => `this file is damaged at ${f['where'] === '' ? 'its start' : f['where']}: ${f['why']}`,
   'file-unlinked': (f) => `this file is incomplete: ${f['what']} ${f['id']} is missing`,
   'recipe-missing': () => 'no Recipe was found in it',
   'recipe-broken': (f) => `the Recipe in it is damaged at ${f['where']}`,

@@ -12,7 +12,12 @@ const sources = (folder: string): string[] =>
   });
 
 /** Codes as the core writes them: as first argument of its own helpers, or as a code in a literal. */
-const codesIn = (text: string): string[] => [...text.matchAll(/(?:says|failure|warning|add)(?:<\w+>)?\(\s*(?:[\w.!\s>?]+\? )?'([a-z]+(?:-[a-z]+)+)'|\{ code: '([a-z]+(?:-[a-z]+)+)', level/g)].flatMap((m) => m[1] ?? m[2] ?? []);
+const codesIn = (text: string): string[] =>
+  [
+    ...text.matchAll(
+      /(?:says|failure|warning|add)(?:<\w+>)?\(\s*(?:[\w.!\s>?]+\? )?'([a-z]+(?:-[a-z]+)+)'|\{ code: '([a-z]+(?:-[a-z]+)+)', level/g,
+    ),
+  ].flatMap((m) => m[1] ?? m[2] ?? []);
 
 describe('the catalogue of words', () => {
   const codes = [...new Set(sources(new URL('../core', import.meta.url).pathname).flatMap(codesIn))];

@@ -27,7 +27,13 @@ export const BookStation = () => {
     if (logs === undefined || lots === undefined || predictions === undefined || ironRows === undefined) return [];
     const irons = newestRevisions(ironRows);
     return shown.map((load) =>
-      entryOf(load, logOf(logs, load.id), lots.find((lot) => lot.id === load.lotId) ?? null, irons.find((iron) => iron.id === load.ironId) ?? null, predictions.find((p) => p.id === load.predictionId) ?? null),
+      entryOf(
+        load,
+        logOf(logs, load.id),
+        lots.find((lot) => lot.id === load.lotId) ?? null,
+        irons.find((iron) => iron.id === load.ironId) ?? null,
+        predictions.find((p) => p.id === load.predictionId) ?? null,
+      ),
     );
   }, [shown, logs, lots, predictions, ironRows]);
   if (loads === undefined || logs === undefined || lots === undefined) return null;
@@ -39,7 +45,13 @@ export const BookStation = () => {
         <div className="flex gap-2">
           <div role="group" aria-label="Show" className="flex overflow-hidden rounded-md border-2 border-act">
             {(['Loads', 'Bowls'] as const).map((name) => (
-              <button key={name} type="button" aria-pressed={bowls === (name === 'Bowls')} className={`min-h-11 px-4 font-semibold ${bowls === (name === 'Bowls') ? 'bg-act text-white' : 'text-act'}`} onClick={() => setBowls(name === 'Bowls')}>
+              <button
+                key={name}
+                type="button"
+                aria-pressed={bowls === (name === 'Bowls')}
+                className={`min-h-11 px-4 font-semibold ${bowls === (name === 'Bowls') ? 'bg-act text-white' : 'text-act'}`}
+                onClick={() => setBowls(name === 'Bowls')}
+              >
                 {name}
               </button>
             ))}
@@ -50,7 +62,10 @@ export const BookStation = () => {
         </div>
       </div>
       {entries.length === 0 ? (
-        <p className="max-w-xl text-lg">Nothing is written down yet. Every load that is poured on the Line comes in here by itself, with what was promised and what came out.</p>
+        <p className="max-w-xl text-lg">
+          Nothing is written down yet. Every load that is poured on the Line comes in here by itself, with what was promised and what came
+          out.
+        </p>
       ) : bowls ? (
         <ul className="flex flex-col">
           {[...lots]

@@ -1,11 +1,24 @@
-import { createColumnHelper, createSortedRowModel, rowSortingFeature, sortFns, tableFeatures, useTable } from '@tanstack/react-table';
+import {
+  createColumnHelper,
+  createSortedRowModel,
+  rowSortingFeature,
+  sortFn_alphanumeric,
+  sortFn_basic,
+  sortFn_text,
+  tableFeatures,
+  useTable,
+} from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { dayAndTime } from '../look/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from './entries.ts';
 import { colourMiss } from './entries.ts';
 
-const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel(), sortFns });
+const features = tableFeatures({
+  rowSortingFeature,
+  sortedRowModel: createSortedRowModel(),
+  sortFns: { alphanumeric: sortFn_alphanumeric, basic: sortFn_basic, text: sortFn_text },
+});
 const helper = createColumnHelper<typeof features, Entry>();
 
 const FILL_WORDS: Readonly<Record<string, string>> = { missing: 'corner missing', full: 'full', leaked: 'leaked' };
@@ -16,25 +29,59 @@ const columnsFor = (zone: string, onOpen: (entry: Entry) => void) =>
       id: 'when',
       header: 'When',
       cell: ({ row, getValue }) => (
-        <button type="button" className="min-h-11 text-left font-semibold whitespace-nowrap text-act underline underline-offset-2" onClick={() => onOpen(row.original)}>
+        <button
+          type="button"
+          className="min-h-11 text-left font-semibold whitespace-nowrap text-act underline underline-offset-2"
+          onClick={() => onOpen(row.original)}
+        >
           {dayAndTime(getValue(), zone)}
         </button>
       ),
     }),
-    helper.accessor((entry) => entry.iron?.name ?? entry.load.ironId, { id: 'iron', header: 'Iron', cell: ({ row, getValue }) => `${getValue()}, load ${row.original.load.n}` }),
+    helper.accessor((entry) => entry.iron?.name ?? entry.load.ironId, {
+      id: 'iron',
+      header: 'Iron',
+      cell: ({ row, getValue }) => `${getValue()}, load ${row.original.load.n}`,
+    }),
     helper.accessor((entry) => entry.lot?.name ?? '', { id: 'batter', header: 'Batter', cell: ({ getValue }) => getValue() }),
     helper.accessor((entry) => entry.cooked_s ?? -1, { id: 'time', header: 'Time', cell: ({ row }) => <TimeMark entry={row.original} /> }),
-    helper.accessor((entry) => Math.abs(colourMiss(entry) ?? -1), { id: 'colour', header: 'Promised → above, below', cell: ({ row }) => <ColourMark entry={row.original} /> }),
+    helper.accessor((entry) => Math.abs(colourMiss(entry) ?? -1), {
+      id: 'colour',
+      header: 'Promised → above, below',
+      cell: ({ row }) => <ColourMark entry={row.original} />,
+    }),
     helper.accessor((entry) => entry.fill ?? '', { id: 'fill', header: 'Fill', cell: ({ getValue }) => FILL_WORDS[getValue()] ?? '–' }),
-    helper.accessor((entry) => entry.crisp ?? -1, { id: 'crisp', header: 'Crisp', cell: ({ row }) => row.original.crisp?.toFixed(0) ?? '–' }),
-    helper.accessor((entry) => entry.mass_g ?? -1, { id: 'mass', header: 'Piece', cell: ({ row }) => (row.original.mass_g === null ? '–' : `${Math.round(row.original.mass_g)}\u00a0g`) }),
+    helper.accessor((entry) => entry.crisp ?? -1, {
+      id: 'crisp',
+      header: 'Crisp',
+      cell: ({ row }) => row.original.crisp?.toFixed(0) ?? '–',
+    }),
+    helper.accessor((entry) => entry.mass_g ?? -1, {
+      id: 'mass',
+      header: 'Piece',
+      cell: ({ row }) => (row.original.mass_g === null ? '–' : `${Math.round(row.original.mass_g)}\u00a0g`),
+    }),
   ]);
 
 const SORTS = { asc: 'ascending', desc: 'descending' } as const;
 
 /** Loads, newest first; any column sorts. */
-export const BookTable = ({ entries, zone, onOpen }: { readonly entries: Entry[]; readonly zone: string; readonly onOpen: (entry: Entry) => void }) => {
-  const table = useTable({ features, columns: columnsFor(zone, onOpen), data: entries, initialState: { sorting: [{ id: 'when', desc: true }] }, getRowId: (entry) => entry.load.id });
+export const BookTable = ({
+  entries,
+  zone,
+  onOpen,
+}: {
+  readonly entries: Entry[];
+  readonly zone: string;
+  readonly onOpen: (entry: Entry) => void;
+}) => {
+  const table = useTable({
+    features,
+    columns: columnsFor(zone, onOpen),
+    data: entries,
+    initialState: { sorting: [{ id: 'when', desc: true }] },
+    getRowId: (entry) => entry.load.id,
+  });
   return (
     <table className="w-full text-left text-[15px]">
       <thead className="sticky top-0 z-10 bg-page">
@@ -43,8 +90,17 @@ export const BookTable = ({ entries, zone, onOpen }: { readonly entries: Entry[]
             {group.headers.map((header) => {
               const sorted = header.column.getIsSorted();
               return (
-                <th key={header.id} scope="col" aria-sort={sorted === false ? 'none' : SORTS[sorted]} className="border-b-2 border-ink py-1 pr-3 font-normal">
-                  <button type="button" className="flex min-h-9 items-center gap-1 text-left hover:text-act" onClick={header.column.getToggleSortingHandler()}>
+                <th
+                  key={header.id}
+                  scope="col"
+                  aria-sort={sorted === false ? 'none' : SORTS[sorted]}
+                  className="border-b-2 border-ink py-1 pr-3 font-normal"
+                >
+                  <button
+                    type="button"
+                    className="flex min-h-9 items-center gap-1 text-left hover:text-act"
+                    onClick={header.column.getToggleSortingHandler()}
+                  >
                     <table.FlexRender header={header} />
                     {sorted === 'asc' && <ArrowUp aria-hidden className="size-4" />}
                     {sorted === 'desc' && <ArrowDown aria-hidden className="size-4" />}

@@ -29,7 +29,11 @@ const Swatch = ({ step, label }: { readonly step: number | null; readonly label:
   step === null ? (
     <span className="grid h-7 w-9 place-items-center rounded-sm border border-dashed border-quiet text-sm">?</span>
   ) : (
-    <span title={label} className="grid h-7 w-9 place-items-center rounded-sm text-sm font-bold" style={{ background: tawnyCss(step), color: inkOn(step) }}>
+    <span
+      title={label}
+      className="grid h-7 w-9 place-items-center rounded-sm text-sm font-bold"
+      style={{ background: tawnyCss(step), color: inkOn(step) }}
+    >
       {Number.isInteger(step) ? step : step.toFixed(1)}
     </span>
   );

@@ -5,12 +5,22 @@ import { ColourMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from './entries.ts';
 
 const SIDE_WORDS = { upper: 'above', lower: 'below' } as const;
-const KIND_WORDS: Readonly<Record<string, string>> = { missing_share: 'missing', leaked_g: 'leaked', mass_g: 'piece weighed', crumb: 'crumb', crisp: 'crisp', stuck: 'stuck', fill: 'fill', note: 'note' };
+const KIND_WORDS: Readonly<Record<string, string>> = {
+  missing_share: 'missing',
+  leaked_g: 'leaked',
+  mass_g: 'piece weighed',
+  crumb: 'crumb',
+  crisp: 'crisp',
+  stuck: 'stuck',
+  fill: 'fill',
+  note: 'note',
+};
 
 const observationWords = (o: Observation, moulds: number): string => {
   const where = moulds > 1 ? `mould ${o.mould + 1}, ` : '';
   if (o.kind === 'tawny') return `${where}colour ${SIDE_WORDS[o.side]}: step ${o.value}`;
-  const value = o.kind === 'missing_share' ? percent(o.value) : o.kind === 'leaked_g' || o.kind === 'mass_g' ? `${grams(o.value)} g` : String(o.value);
+  const value =
+    o.kind === 'missing_share' ? percent(o.value) : o.kind === 'leaked_g' || o.kind === 'mass_g' ? `${grams(o.value)} g` : String(o.value);
   return `${where}${KIND_WORDS[o.kind] ?? o.kind}: ${value}`;
 };
 
@@ -50,9 +60,15 @@ export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; rea
           <section>
             <h3 className="text-lg">Promised</h3>
             <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-              <Row term="Setting" value={`${prediction.setting.dial === null ? '' : `dial ${dialMarkText(prediction.setting.dial)}, `}${temperature(prediction.setting.temperature_C, kit.temperatureUnit)}`} />
+              <Row
+                term="Setting"
+                value={`${prediction.setting.dial === null ? '' : `dial ${dialMarkText(prediction.setting.dial)}, `}${temperature(prediction.setting.temperature_C, kit.temperatureUnit)}`}
+              />
               <Row term="Portion" value={`${grams(prediction.portion_g)} g`} />
-              <Row term="Open after" value={`${clock(prediction.cookTime_s.best)} (good ${clock(prediction.cookTime_s.from)}–${clock(prediction.cookTime_s.to)})`} />
+              <Row
+                term="Open after"
+                value={`${clock(prediction.cookTime_s.best)} (good ${clock(prediction.cookTime_s.from)}–${clock(prediction.cookTime_s.to)})`}
+              />
               <Row term="Crisp" value={prediction.crisp.toFixed(1)} />
               <Row term="Piece" value={`${grams(prediction.pieceMass_g)} g, ${percent(prediction.waterLoss_fraction)} lost`} />
               <Row term="Model" value={`${prediction.modelVersion}, inputs ${prediction.inputsHash.slice(0, 8)}`} />

@@ -19,11 +19,22 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
   }
   const lanes = [...byIron.values()];
   if (lanes.length === 0) return null;
-  const x = (miss: number): number => LEFT + ((WIDTH - LEFT - 20) * (Math.max(-MOST_MISS, Math.min(MOST_MISS, miss)) + MOST_MISS)) / (2 * MOST_MISS);
+  const x = (miss: number): number =>
+    LEFT + ((WIDTH - LEFT - 20) * (Math.max(-MOST_MISS, Math.min(MOST_MISS, miss)) + MOST_MISS)) / (2 * MOST_MISS);
   const height = 22 + lanes.length * LANE;
   return (
     <figure aria-label="Colour against the promise, by iron">
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full max-w-[1000px]" role="img" aria-label={lanes.map(({ name, misses }) => `${name}: ${misses.length} loads, on average ${(misses.reduce((sum, m) => sum + m.miss, 0) / misses.length).toFixed(1)} steps off`).join('; ')}>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        className="w-full max-w-[1000px]"
+        role="img"
+        aria-label={lanes
+          .map(
+            ({ name, misses }) =>
+              `${name}: ${misses.length} loads, on average ${(misses.reduce((sum, m) => sum + m.miss, 0) / misses.length).toFixed(1)} steps off`,
+          )
+          .join('; ')}
+      >
         <rect x={x(-0.5)} y={18} width={x(0.5) - x(-0.5)} height={height - 18} fill="#dfe7e3" />
         {[-2, -1, 0, 1, 2].map((miss) => (
           <g key={miss}>
@@ -39,7 +50,16 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
               {name}
             </text>
             {misses.map(({ miss, step }, i) => (
-              <circle key={i} cx={x(miss)} cy={18 + lane * LANE + 15 + ((i % 5) - 2) * 2.4} r={7} fill={tawnyCss(step)} stroke="#20262a" strokeWidth={i >= misses.length - 2 ? 2 : 0.8} opacity={0.45 + (0.55 * (i + 1)) / misses.length} />
+              <circle
+                key={i}
+                cx={x(miss)}
+                cy={18 + lane * LANE + 15 + ((i % 5) - 2) * 2.4}
+                r={7}
+                fill={tawnyCss(step)}
+                stroke="#20262a"
+                strokeWidth={i >= misses.length - 2 ? 2 : 0.8}
+                opacity={0.45 + (0.55 * (i + 1)) / misses.length}
+              />
             ))}
           </g>
         ))}

@@ -20,10 +20,13 @@ export type Entry = {
   readonly notes: readonly string[];
 };
 
-const mean = (values: readonly number[]): number | null => (values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length);
+const mean = (values: readonly number[]): number | null =>
+  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
 
-const numbers = (observations: readonly Observation[], kind: 'crisp' | 'mass_g'): number[] => observations.flatMap((o) => (o.kind === kind ? [o.value] : []));
-const sideOf = (observations: readonly Observation[], side: 'upper' | 'lower'): number | null => mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
+const numbers = (observations: readonly Observation[], kind: 'crisp' | 'mass_g'): number[] =>
+  observations.flatMap((o) => (o.kind === kind ? [o.value] : []));
+const sideOf = (observations: readonly Observation[], side: 'upper' | 'lower'): number | null =>
+  mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
 
 /** The worst that was said counts: one leaking mould is a leaking load. */
 const worstFill = (observations: readonly Observation[]): string | null => {
@@ -31,7 +34,13 @@ const worstFill = (observations: readonly Observation[]): string | null => {
   return said.find((value) => value === 'leaked') ?? said.find((value) => value === 'missing') ?? said[0] ?? null;
 };
 
-export const entryOf = (load: Load, log: readonly LoadEvent[], lot: Lot | null, iron: Iron | null, prediction: Prediction | null): Entry => {
+export const entryOf = (
+  load: Load,
+  log: readonly LoadEvent[],
+  lot: Lot | null,
+  iron: Iron | null,
+  prediction: Prediction | null,
+): Entry => {
   const progress = loadProgress(log);
   const { observations } = progress;
   return {

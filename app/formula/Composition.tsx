@@ -46,7 +46,11 @@ export const Composition = ({ composition }: { readonly composition: Parts }) =>
       <div className="relative mt-2" style={{ height: HEIGHT_PX }}>
         <div className="absolute inset-y-0 left-0 w-20 overflow-hidden rounded-md border-2 border-ink" aria-hidden>
           {placed.map((layer) => (
-            <div key={layer.name} className="border-b border-ink/50 last:border-0" style={{ height: layer.share * HEIGHT_PX, background: layer.fill }} />
+            <div
+              key={layer.name}
+              className="border-b border-ink/50 last:border-0"
+              style={{ height: layer.share * HEIGHT_PX, background: layer.fill }}
+            />
           ))}
         </div>
         <svg aria-hidden className="absolute inset-y-0 left-20" width="16" height={HEIGHT_PX}>
@@ -56,7 +60,11 @@ export const Composition = ({ composition }: { readonly composition: Parts }) =>
         </svg>
         <dl>
           {placed.map((layer) => (
-            <div key={layer.name} className="absolute left-[100px] flex gap-1.5 text-[15px] leading-none whitespace-nowrap" style={{ top: layer.label + 3 }}>
+            <div
+              key={layer.name}
+              className="absolute left-[100px] flex gap-1.5 text-[15px] leading-none whitespace-nowrap"
+              style={{ top: layer.label + 3 }}
+            >
               <dt>{layer.name}</dt>
               <dd className="font-bold">{(100 * layer.share).toFixed(1)}</dd>
             </div>

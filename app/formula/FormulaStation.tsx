@@ -39,7 +39,8 @@ export const FormulaStation = () => {
   };
   const take = ({ lines, name, steps }: Pasted): void => {
     setPasting(false);
-    if (formula !== null && formula.lines.length === 0) save(revised(formula, { lines: [...lines], steps: [...steps], name: name ?? formula.name }));
+    if (formula !== null && formula.lines.length === 0)
+      save(revised(formula, { lines: [...lines], steps: [...steps], name: name ?? formula.name }));
     else void start({ ...emptyFormula(newId(), name ?? 'Pasted batter'), lines: [...lines], steps: [...steps] });
   };
   return (
@@ -47,7 +48,10 @@ export const FormulaStation = () => {
       {formula === null ? (
         <section className="max-w-xl p-8">
           <h1 className="text-3xl">Write down a batter</h1>
-          <p className="mt-3 text-lg">Paste an ingredient list as people write it. Out come grams, baker’s percentages and what it will do on your iron; a line that isn’t understood stays and asks.</p>
+          <p className="mt-3 text-lg">
+            Paste an ingredient list as people write it. Out come grams, baker’s percentages and what it will do on your iron; a line that
+            isn’t understood stays and asks.
+          </p>
           <div className="mt-5 flex gap-3">
             <button type="button" className="button-act" onClick={() => setPasting(true)}>
               <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
@@ -58,14 +62,26 @@ export const FormulaStation = () => {
           </div>
         </section>
       ) : (
-        <Ledger session={session} formula={formula} onRevise={save} onPaste={() => setPasting(true)} onNew={() => void start(emptyFormula(newId(), 'New batter'))} />
+        <Ledger
+          session={session}
+          formula={formula}
+          onRevise={save}
+          onPaste={() => setPasting(true)}
+          onNew={() => void start(emptyFormula(newId(), 'New batter'))}
+        />
       )}
       {pasting && <PasteSheet readSettings={kit} onDone={take} onClose={() => setPasting(false)} />}
     </>
   );
 };
 
-type LedgerProps = { readonly session: Session; readonly formula: Formula; readonly onRevise: (next: Formula) => void; readonly onPaste: () => void; readonly onNew: () => void };
+type LedgerProps = {
+  readonly session: Session;
+  readonly formula: Formula;
+  readonly onRevise: (next: Formula) => void;
+  readonly onPaste: () => void;
+  readonly onNew: () => void;
+};
 
 const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => {
   const { kit, iron, formulas, setBench } = session;
@@ -79,8 +95,18 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
           <h1 className="sr-only">{formula.name}</h1>
-          <Listing label="Formula" value={formula.id} choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => setBench({ formulaId })} />
-          <Listing label="Lift" value={formula.lift} choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]} onChange={(lift) => onRevise(revised(formula, { lift }))} />
+          <Listing
+            label="Formula"
+            value={formula.id}
+            choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+            onChange={(formulaId) => setBench({ formulaId })}
+          />
+          <Listing
+            label="Lift"
+            value={formula.lift}
+            choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
+            onChange={(lift) => onRevise(revised(formula, { lift }))}
+          />
         </div>
         <div className="flex items-baseline gap-4 text-[15px]">
           <span>
@@ -89,7 +115,12 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
             </b>{' '}
             g in the bowl
           </span>
-          <Listing label="Cup" value={kit.cupStandard} choices={CUPS} onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })} />
+          <Listing
+            label="Cup"
+            value={kit.cupStandard}
+            choices={CUPS}
+            onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })}
+          />
         </div>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
@@ -101,7 +132,9 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               if (read === undefined) return null;
               const id = ingredientOf(read)?.id;
               const percent = id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
-              return <LedgerLine key={line.id} formula={formula} line={line} read={read} percent={percent} most_g={most_g} onRevise={onRevise} />;
+              return (
+                <LedgerLine key={line.id} formula={formula} line={line} read={read} percent={percent} most_g={most_g} onRevise={onRevise} />
+              );
             })}
           </ol>
           <AddLine onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))} />
@@ -116,9 +149,15 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               <Undo2 aria-hidden className="size-5" /> Undo
             </button>
           </div>
-          <p className="mt-3 text-sm text-quiet">Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).</p>
+          <p className="mt-3 text-sm text-quiet">
+            Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
+          </p>
         </div>
-        {reading.composition === null ? <p className="text-quiet">Its make-up appears here once a line has a weight.</p> : <Composition composition={reading.composition} />}
+        {reading.composition === null ? (
+          <p className="text-quiet">Its make-up appears here once a line has a weight.</p>
+        ) : (
+          <Composition composition={reading.composition} />
+        )}
         <div className="flex flex-col gap-4">
           <Gauges reading={reading} iron={iron} kit={kit} />
           <OnTheIron session={session} formula={formula} />
@@ -139,7 +178,9 @@ const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly o
         value={name}
         maxLength={120}
         onChange={(event) => setName(event.target.value)}
-        onBlur={() => (name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise(revised(formula, { name: name.trim() })))}
+        onBlur={() =>
+          name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise(revised(formula, { name: name.trim() }))
+        }
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
     </label>
@@ -161,7 +202,14 @@ const AddLine = ({ onAdd }: { readonly onAdd: (text: string) => void }) => {
         add();
       }}
     >
-      <input aria-label="Another line" className="entry flex-1" placeholder="another line, such as 2½ dl milk" maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} />
+      <input
+        aria-label="Another line"
+        className="entry flex-1"
+        placeholder="another line, such as 2½ dl milk"
+        maxLength={2000}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
       <button type="submit" className="button-plain" disabled={text.trim() === ''}>
         Add
       </button>

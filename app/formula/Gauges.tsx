@@ -27,8 +27,16 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
         <span className="text-[15px]">{value}</span>
       </p>
       <div className="relative mt-1 h-4 rounded-full bg-[#dde2df]" role="img" aria-label={`${name}: ${value}. ${about}`}>
-        <span className="absolute inset-y-0 rounded-full bg-band" style={{ left: `${place(usual[0])}%`, width: `${place(usual[1]) - place(usual[0])}%` }} />
-        {range !== undefined && <span className="absolute inset-y-1.5 bg-ink/60" style={{ left: `${place(range[0])}%`, width: `${place(range[1]) - place(range[0])}%` }} />}
+        <span
+          className="absolute inset-y-0 rounded-full bg-band"
+          style={{ left: `${place(usual[0])}%`, width: `${place(usual[1]) - place(usual[0])}%` }}
+        />
+        {range !== undefined && (
+          <span
+            className="absolute inset-y-1.5 bg-ink/60"
+            style={{ left: `${place(range[0])}%`, width: `${place(range[1]) - place(range[0])}%` }}
+          />
+        )}
         <span className="absolute -inset-y-1 w-2 -translate-x-1/2 rounded bg-ink" style={{ left: `${place(at)}%` }} />
       </div>
       <p className="mt-1 flex justify-between text-sm text-quiet" aria-hidden>
@@ -41,7 +49,8 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
 };
 
 /** Liquid over what swells: the words a spoon can check. */
-const thicknessWord = (looseness: number): string => (looseness < 1.2 ? 'dollop' : looseness < 1.9 ? 'ribbon' : looseness < 2.9 ? 'pourable' : 'runny');
+const thicknessWord = (looseness: number): string =>
+  looseness < 1.2 ? 'dollop' : looseness < 1.9 ? 'ribbon' : looseness < 2.9 ? 'pourable' : 'runny';
 
 export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReading; readonly iron: Iron | null; readonly kit: Kit }) => {
   const batter = batterOf(reading, { batter_C: 20, altitude_m: kit.altitude_m });
@@ -77,7 +86,16 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReadin
         />
       )}
       {gas !== null && (
-        <Gauge name="Gas" value={`${gas.toFixed(1)} mmol per 100 g flour`} least={0} most={45} at={gas} usual={[USUAL_GAS_MMOL.low, USUAL_GAS_MMOL.high]} words={['flat', 'usual', 'coarse, bitter']} about="Carbon dioxide from powder, soda and acid. Band: common practice." />
+        <Gauge
+          name="Gas"
+          value={`${gas.toFixed(1)} mmol per 100 g flour`}
+          least={0}
+          most={45}
+          at={gas}
+          usual={[USUAL_GAS_MMOL.low, USUAL_GAS_MMOL.high]}
+          words={['flat', 'usual', 'coarse, bitter']}
+          about="Carbon dioxide from powder, soda and acid. Band: common practice."
+        />
       )}
       {leavening.soda_meq > 0 && (
         <Gauge
@@ -92,7 +110,16 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReadin
         />
       )}
       {batter.ok && (
-        <Gauge name="Browning" value={batter.value.rawLightness < 55 ? 'too dark to see' : `×${batter.value.browningFactor.toFixed(1)} of a bread crust`} least={2} most={9} at={batter.value.browningFactor} usual={[3, 6]} words={['slow', 'usual', 'fast']} about="How fast this batter browns on the same plate; sugars and milk most of all. Calibrated to common practice." />
+        <Gauge
+          name="Browning"
+          value={batter.value.rawLightness < 55 ? 'too dark to see' : `×${batter.value.browningFactor.toFixed(1)} of a bread crust`}
+          least={2}
+          most={9}
+          at={batter.value.browningFactor}
+          usual={[3, 6]}
+          words={['slow', 'usual', 'fast']}
+          about="How fast this batter browns on the same plate; sugars and milk most of all. Calibrated to common practice."
+        />
       )}
     </section>
   );

@@ -31,7 +31,8 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: P
   const mark = MARKS[read.status];
   const isHeading = read.how.some((how) => how.code === 'heading');
   const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(say);
-  if (read.ingredientId !== null && line.chosenIngredientId !== null) notes.unshift(`taken as ${ingredientById(read.ingredientId)?.name ?? read.ingredientId}`);
+  if (read.ingredientId !== null && line.chosenIngredientId !== null)
+    notes.unshift(`taken as ${ingredientById(read.ingredientId)?.name ?? read.ingredientId}`);
   const changeGrams = (typed: string): void => {
     if (typed.trim() === '') {
       setProblem(null);
@@ -44,9 +45,23 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: P
     if (value !== line.edited_g && Math.abs(value - (read.grams ?? -1)) > 0.049) onRevise(withLine(formula, line.id, { edited_g: value }));
   };
   return (
-    <li className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_2.5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]" data-status={read.status}>
+    <li
+      className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_2.5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]"
+      data-status={read.status}
+    >
       <div className="min-w-0">
-        <Writing key={line.text} text={line.text} heading={isHeading} onWrite={(text) => onRevise(text.trim() === '' ? withoutLine(formula, line.id) : withLine(formula, line.id, { text: text.slice(0, 2000), edited_g: null, chosenIngredientId: null }))} />
+        <Writing
+          key={line.text}
+          text={line.text}
+          heading={isHeading}
+          onWrite={(text) =>
+            onRevise(
+              text.trim() === ''
+                ? withoutLine(formula, line.id)
+                : withLine(formula, line.id, { text: text.slice(0, 2000), edited_g: null, chosenIngredientId: null }),
+            )
+          }
+        />
         {(notes.length > 0 || mark !== null) && !isHeading && (
           <p className={clsx('flex items-center gap-1 pl-1 text-sm', mark === null ? 'text-quiet' : 'text-ink')}>
             {mark !== null && <mark.icon aria-label={mark.label} className="size-3.5 shrink-0" />}
@@ -59,31 +74,58 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: P
           </p>
         )}
         {read.status === 'unresolved' && read.ingredientId === null && !isHeading && (
-          <IngredientPicker about={line.text.slice(0, 40)} onPick={(ingredient) => onRevise(withLine(formula, line.id, { chosenIngredientId: ingredient.id }))} />
+          <IngredientPicker
+            about={line.text.slice(0, 40)}
+            onPick={(ingredient) => onRevise(withLine(formula, line.id, { chosenIngredientId: ingredient.id }))}
+          />
         )}
       </div>
       {isHeading ? (
         <span className="col-span-3" />
       ) : (
         <>
-          <GramsEntry key={String(read.grams)} label={`Grams of ${line.text.slice(0, 40)}`} value={read.grams} edited={line.edited_g !== null} onCommit={changeGrams} />
-          <span className="text-right text-[15px] text-quiet">{percent === null ? '' : `${percent < 9.95 ? percent.toFixed(1) : Math.round(percent)} %`}</span>
+          <GramsEntry
+            key={String(read.grams)}
+            label={`Grams of ${line.text.slice(0, 40)}`}
+            value={read.grams}
+            edited={line.edited_g !== null}
+            onCommit={changeGrams}
+          />
+          <span className="text-right text-[15px] text-quiet">
+            {percent === null ? '' : `${percent < 9.95 ? percent.toFixed(1) : Math.round(percent)} %`}
+          </span>
           <MassBar read={read} most_g={most_g} />
         </>
       )}
-      <button type="button" aria-label={`Remove ${line.text.slice(0, 40)}`} className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden" onClick={() => onRevise(withoutLine(formula, line.id))}>
+      <button
+        type="button"
+        aria-label={`Remove ${line.text.slice(0, 40)}`}
+        className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
+        onClick={() => onRevise(withoutLine(formula, line.id))}
+      >
         <Trash2 aria-hidden className="size-4" />
       </button>
     </li>
   );
 };
 
-const Writing = ({ text, heading, onWrite }: { readonly text: string; readonly heading: boolean; readonly onWrite: (text: string) => void }) => {
+const Writing = ({
+  text,
+  heading,
+  onWrite,
+}: {
+  readonly text: string;
+  readonly heading: boolean;
+  readonly onWrite: (text: string) => void;
+}) => {
   const [typed, setTyped] = useState(text);
   return (
     <input
       aria-label="Line as written"
-      className={clsx('min-h-9 w-full truncate rounded border-b border-transparent bg-transparent px-1 hover:border-band focus:bg-white', heading ? 'font-display font-bold' : '')}
+      className={clsx(
+        'min-h-9 w-full truncate rounded border-b border-transparent bg-transparent px-1 hover:border-band focus:bg-white',
+        heading ? 'font-display font-bold' : '',
+      )}
       value={typed}
       maxLength={2000}
       onChange={(event) => setTyped(event.target.value)}
@@ -96,14 +138,28 @@ const Writing = ({ text, heading, onWrite }: { readonly text: string; readonly h
   );
 };
 
-const GramsEntry = ({ label, value, edited, onCommit }: { readonly label: string; readonly value: number | null; readonly edited: boolean; readonly onCommit: (typed: string) => void }) => {
+const GramsEntry = ({
+  label,
+  value,
+  edited,
+  onCommit,
+}: {
+  readonly label: string;
+  readonly value: number | null;
+  readonly edited: boolean;
+  readonly onCommit: (typed: string) => void;
+}) => {
   const shown = value === null ? '' : grams(value).replace(/,/g, '');
   const [typed, setTyped] = useState(shown);
   return (
     <label className="flex items-baseline justify-end gap-1">
       <span className="sr-only">{label}</span>
       <input
-        className={clsx('figure min-h-10 w-[4.6rem] rounded border-b-2 bg-transparent px-1 text-right text-[22px] hover:border-act focus:bg-white', edited ? 'border-act' : 'border-transparent', value === null && 'border-dashed border-ink bg-white')}
+        className={clsx(
+          'figure min-h-10 w-[4.6rem] rounded border-b-2 bg-transparent px-1 text-right text-[22px] hover:border-act focus:bg-white',
+          edited ? 'border-act' : 'border-transparent',
+          value === null && 'border-dashed border-ink bg-white',
+        )}
         inputMode="decimal"
         placeholder="?"
         value={typed}
@@ -127,7 +183,12 @@ const MassBar = ({ read, most_g }: { readonly read: ReadLine; readonly most_g: n
   return (
     <span aria-hidden className="relative h-3 max-sm:hidden">
       <span className="absolute inset-y-0 left-0 rounded-r-sm bg-[#8ea49c]" style={{ width: share(read.grams ?? 0) }} />
-      {high - low > 0.02 * high && <span className="absolute inset-y-1 border-x border-t border-ink/70" style={{ left: share(low), width: `calc(${share(high)} - ${share(low)})` }} />}
+      {high - low > 0.02 * high && (
+        <span
+          className="absolute inset-y-1 border-x border-t border-ink/70"
+          style={{ left: share(low), width: `calc(${share(high)} - ${share(low)})` }}
+        />
+      )}
     </span>
   );
 };

@@ -35,12 +35,18 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
   };
   return (
     <Sheet title="Paste a batter" open onClose={onClose} wide>
-      <p className="text-[15px] text-quiet">One ingredient a line, as you would write it: cups, spoons, decilitres, grams, ranges. A schema.org Recipe (JSON-LD) works too.</p>
+      <p className="text-[15px] text-quiet">
+        One ingredient a line, as you would write it: cups, spoons, decilitres, grams, ranges. A schema.org Recipe (JSON-LD) works too.
+      </p>
       <textarea
         aria-label="Ingredient list"
         className="entry mt-2 h-64 w-full py-2 font-sans"
         placeholder={'1 3/4 cups flour\n2 tsp baking powder\n3 large eggs, separated\n2½ dl milk\n113 g butter, melted'}
-        value={text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}\n… and ${(text.length - MOST_SHOWN).toLocaleString('en-GB')} more characters` : text}
+        value={
+          text.length > MOST_SHOWN
+            ? `${text.slice(0, MOST_SHOWN)}\n… and ${(text.length - MOST_SHOWN).toLocaleString('en-GB')} more characters`
+            : text
+        }
         readOnly={text.length > MOST_SHOWN}
         onChange={(event) => setText(event.target.value)}
         onPaste={(event) => {

@@ -11,7 +11,9 @@ describe('grams as they are typed', () => {
     ['0', 0],
     ['22.5', 22.5],
   ])('%j is %d', (text, grams) => expect(gramsTyped(text)).toBe(grams));
-  test.each(['', '-3', '1e9', '12345678901', '2 cups', 'NaN', '1 000', '2000 kg'])('%j is not', (text) => expect(gramsTyped(text)).toBeNull());
+  test.each(['', '-3', '1e9', '12345678901', '2 cups', 'NaN', '1 000', '2000 kg'])('%j is not', (text) =>
+    expect(gramsTyped(text)).toBeNull(),
+  );
 });
 
 describe('revisions', () => {
@@ -31,8 +33,8 @@ describe('revisions', () => {
     const all = [first, second, third];
     const back = undone(third, all);
     expect(back).toMatchObject({ rev: 4, name: 'G', parentRev: 1 });
-    const further = undone(back as Formula, [...all, back as Formula]);
+    const further = undone(back!, [...all, back!]);
     expect(further).toMatchObject({ rev: 5, name: 'F', parentRev: null });
-    expect(undone(further as Formula, [...all, back as Formula, further as Formula])).toBeNull();
+    expect(undone(further!, [...all, back!, further!])).toBeNull();
   });
 });

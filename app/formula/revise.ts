@@ -17,8 +17,21 @@ export const undone = (formula: Formula, revisions: readonly Formula[]): Formula
 export const withLine = (formula: Formula, id: string, changes: Partial<FormulaLine>): Formula =>
   revised(formula, { lines: formula.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) });
 
-export const withoutLine = (formula: Formula, id: string): Formula => revised(formula, { lines: formula.lines.filter((line) => line.id !== id) });
+export const withoutLine = (formula: Formula, id: string): Formula =>
+  revised(formula, { lines: formula.lines.filter((line) => line.id !== id) });
 
-export const withLines = (formula: Formula, added: readonly FormulaLine[]): Formula => revised(formula, { lines: [...formula.lines, ...added] });
+export const withLines = (formula: Formula, added: readonly FormulaLine[]): Formula =>
+  revised(formula, { lines: [...formula.lines, ...added] });
 
-export const emptyFormula = (id: string, name: string): Formula => ({ id, rev: 1, parentRev: null, name, family: '', lift: null, lines: [], steps: [], yieldHint: null, provenance: 'written here' });
+export const emptyFormula = (id: string, name: string): Formula => ({
+  id,
+  rev: 1,
+  parentRev: null,
+  name,
+  family: '',
+  lift: null,
+  lines: [],
+  steps: [],
+  yieldHint: null,
+  provenance: 'written here',
+});

@@ -22,7 +22,11 @@ export const Aim = ({ target, onDrag, onSettle }: Props) => (
       onSettle={(tawny) => onSettle({ ...target, tawny })}
     >
       {TAWNY_STEPS.map(({ step, name }) => (
-        <span key={step} className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[13px] leading-none font-semibold" style={{ background: tawnyCss(step), color: inkOn(step) }}>
+        <span
+          key={step}
+          className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[13px] leading-none font-semibold"
+          style={{ background: tawnyCss(step), color: inkOn(step) }}
+        >
           {step} <span className="max-sm:hidden">{name}</span>
         </span>
       ))}
@@ -99,7 +103,11 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, c
         onPointerUp={(event) => onSettle(valueAt(event))}
       >
         {children}
-        <span aria-hidden className="absolute -top-1.5 -bottom-1.5 w-3 -translate-x-1/2" style={{ left: `${(100 * (value - least + 0.5)) / fields}%` }}>
+        <span
+          aria-hidden
+          className="absolute -top-1.5 -bottom-1.5 w-3 -translate-x-1/2"
+          style={{ left: `${(100 * (value - least + 0.5)) / fields}%` }}
+        >
           <svg viewBox="0 0 12 12" className="absolute top-0 size-3 fill-ink stroke-white">
             <path d="M0 0h12L6 11z" />
           </svg>

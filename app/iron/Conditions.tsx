@@ -16,12 +16,39 @@ export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
       <SlidersHorizontal aria-hidden className="size-4 text-act" />
       <span className="sr-only">change</span>
     </PopoverButton>
-    <PopoverPanel anchor="bottom end" className="z-40 flex w-80 flex-col gap-3 rounded-lg border border-line bg-white p-4 shadow-lg [--anchor-gap:6px]">
-      <NumberEntry label="Batter temperature, °C" value={bench.batter_C} {...LIMITS.batter_C} onChange={(value) => onChange({ batter_C: value ?? 20 })} />
-      <NumberEntry label="Load number in a row" value={bench.load} {...LIMITS.load} whole onChange={(value) => onChange({ load: value ?? 1 })} />
-      <NumberEntry label="Preheated for, min (empty: long enough)" value={bench.preheat_s === null ? null : bench.preheat_s / 60} min={0} max={120} mayBeEmpty onChange={(value) => onChange({ preheat_s: value === null ? null : value * 60 })} />
+    <PopoverPanel
+      anchor="bottom end"
+      className="z-40 flex w-80 flex-col gap-3 rounded-lg border border-line bg-white p-4 shadow-lg [--anchor-gap:6px]"
+    >
+      <NumberEntry
+        label="Batter temperature, °C"
+        value={bench.batter_C}
+        {...LIMITS.batter_C}
+        onChange={(value) => onChange({ batter_C: value ?? 20 })}
+      />
+      <NumberEntry
+        label="Load number in a row"
+        value={bench.load}
+        {...LIMITS.load}
+        whole
+        onChange={(value) => onChange({ load: value ?? 1 })}
+      />
+      <NumberEntry
+        label="Preheated for, min (empty: long enough)"
+        value={bench.preheat_s === null ? null : bench.preheat_s / 60}
+        min={0}
+        max={120}
+        mayBeEmpty
+        onChange={(value) => onChange({ preheat_s: value === null ? null : value * 60 })}
+      />
       {settingRange(iron) !== null && (
-        <NumberEntry label="Own setting, °C (empty: find it)" value={bench.setting_C} {...LIMITS.setting_C} mayBeEmpty onChange={(value) => onChange({ setting_C: value })} />
+        <NumberEntry
+          label="Own setting, °C (empty: find it)"
+          value={bench.setting_C}
+          {...LIMITS.setting_C}
+          mayBeEmpty
+          onChange={(value) => onChange({ setting_C: value })}
+        />
       )}
     </PopoverPanel>
   </Popover>

@@ -9,7 +9,13 @@ const CurveChart = lazy(() => import('./CurveChart.tsx'));
 /** Right margin kept for the curves' names; the band and the scrubber end there too. */
 const NAMES_PX = 64;
 
-type Props = { readonly picture: Picture; readonly answer: AdviceAnswer; readonly kit: Kit; readonly second: number; readonly onSecond: (second: number) => void };
+type Props = {
+  readonly picture: Picture;
+  readonly answer: AdviceAnswer;
+  readonly kit: Kit;
+  readonly second: number;
+  readonly onSecond: (second: number) => void;
+};
 
 /** Curves, tawny band and scrubber on one axis of time. */
 export const Curves = ({ picture, answer, kit, second, onSecond }: Props) => {
@@ -21,10 +27,18 @@ export const Curves = ({ picture, answer, kit, second, onSecond }: Props) => {
   return (
     <section aria-label="The cook over time" className="relative">
       <Suspense fallback={<div className="h-[178px]" />}>
-        <CurveChart options={options} label={`Temperatures, steam, loss, colour and density over ${clock(picture.seconds)}; a table is behind the button`} />
+        <CurveChart
+          options={options}
+          label={`Temperatures, steam, loss, colour and density over ${clock(picture.seconds)}; a table is behind the button`}
+        />
       </Suspense>
       {labelPlaces(curves, picture.seconds).map(({ curve, top }) => (
-        <span key={curve.name} aria-hidden className="absolute right-0 w-[60px] -translate-y-1/2 text-[13px] leading-none" style={{ top, color: curve.colour }}>
+        <span
+          key={curve.name}
+          aria-hidden
+          className="absolute right-0 w-[60px] -translate-y-1/2 text-[13px] leading-none"
+          style={{ top, color: curve.colour }}
+        >
           {curve.name}
         </span>
       ))}
@@ -42,15 +56,27 @@ export const Curves = ({ picture, answer, kit, second, onSecond }: Props) => {
           onChange={(event) => onSecond(Number(event.target.value))}
         />
       </div>
-      <div aria-hidden className="pointer-events-none absolute top-0 h-[206px] w-0.5 bg-act" style={{ left: `calc((100% - ${NAMES_PX}px - 20px) * ${share} + 9px)` }} />
+      <div
+        aria-hidden
+        className="pointer-events-none absolute top-0 h-[206px] w-0.5 bg-act"
+        style={{ left: `calc((100% - ${NAMES_PX}px - 20px) * ${share} + 9px)` }}
+      />
       <div className="relative h-5 text-sm text-quiet" style={{ width: `calc(100% - ${NAMES_PX}px)` }} aria-hidden>
         {Array.from({ length: Math.floor(picture.seconds / step) + 1 }, (_, i) => i * step).map((at) => (
-          <span key={at} className="absolute -translate-x-1/2 first:translate-x-0" style={{ left: at === 0 ? 0 : `calc((100% - 20px) * ${at / picture.seconds} + 10px)` }}>
+          <span
+            key={at}
+            className="absolute -translate-x-1/2 first:translate-x-0"
+            style={{ left: at === 0 ? 0 : `calc((100% - 20px) * ${at / picture.seconds} + 10px)` }}
+          >
             {clock(at)}
           </span>
         ))}
       </div>
-      <button type="button" className="absolute right-0 bottom-5 w-16 pl-2 text-left text-sm font-semibold text-act underline underline-offset-2" onClick={() => setTableOpen(true)}>
+      <button
+        type="button"
+        className="absolute right-0 bottom-5 w-16 pl-2 text-left text-sm font-semibold text-act underline underline-offset-2"
+        onClick={() => setTableOpen(true)}
+      >
         as table
       </button>
       <Sheet title="The cook, every quarter minute" open={tableOpen} onClose={() => setTableOpen(false)} wide>
@@ -72,7 +98,10 @@ const TawnyBand = ({ picture, answer }: { readonly picture: Picture; readonly an
   const { from, to } = answer.cookTime_s;
   return (
     <div className="relative h-[26px]" style={{ width: `calc(100% - ${NAMES_PX}px)` }}>
-      <div className="absolute inset-x-[10px] inset-y-0 overflow-hidden rounded-sm" style={{ background: `linear-gradient(to right, ${stops.join(', ')})` }}>
+      <div
+        className="absolute inset-x-[10px] inset-y-0 overflow-hidden rounded-sm"
+        style={{ background: `linear-gradient(to right, ${stops.join(', ')})` }}
+      >
         <div className="absolute inset-y-0 border-x-2 border-ink/80" style={{ left: at(from), width: `calc(${at(to)} - ${at(from)})` }} />
         <div className="absolute bottom-0 h-1 bg-ink/50" style={{ left: at(p10), width: `calc(${at(p90)} - ${at(p10)})` }} />
       </div>

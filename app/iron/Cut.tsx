@@ -31,8 +31,8 @@ export const Cut = ({ picture, second, webShare }: { readonly picture: Picture; 
       <div className="flex items-baseline justify-between gap-3 text-[15px]">
         <p>
           <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
-          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core <span data-figure="core_C">{Math.round(core_C)}</span> °C, {state} ·{' '}
-          {percent(picture.loss[second] ?? 0)} lost
+          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core <span data-figure="core_C">{Math.round(core_C)}</span> °C,{' '}
+          {state} · {percent(picture.loss[second] ?? 0)} lost
         </p>
         <CutLegend rawLightness={picture.rawLightness} mean_mm={picture.columns.reduce((sum, c) => sum + c.share * c.thickness_mm, 0)} />
       </div>
@@ -54,14 +54,14 @@ export const Cut = ({ picture, second, webShare }: { readonly picture: Picture; 
 const CutLegend = ({ rawLightness, mean_mm }: { readonly rawLightness: number; readonly mean_mm: number }) => {
   const { wet, crumb } = crumbColours(rawLightness);
   return (
-  <p className="flex items-center gap-3 text-sm text-quiet max-md:hidden">
-    <span className="flex items-center gap-1">
-      <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(wet) }} /> still wet
-    </span>
-    <span className="flex items-center gap-1">
-      <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(crumb) }} /> crumb
-    </span>
-    <span>{mean_mm.toFixed(1)} mm between plates</span>
-  </p>
+    <p className="flex items-center gap-3 text-sm text-quiet max-md:hidden">
+      <span className="flex items-center gap-1">
+        <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(wet) }} /> still wet
+      </span>
+      <span className="flex items-center gap-1">
+        <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(crumb) }} /> crumb
+      </span>
+      <span>{mean_mm.toFixed(1)} mm between plates</span>
+    </p>
   );
 };

@@ -23,11 +23,33 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
     <>
       <div className="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-3">
         {setting.chosen === 'fixed' ? (
-          <Block title="Nothing to set" value={temperature(answer.plateTemperature_C, unit)} figure="plateTemperature_C" exact={answer.plateTemperature_C} note="when its light goes out" band="portion, wait and preheat are all there is" />
+          <Block
+            title="Nothing to set"
+            value={temperature(answer.plateTemperature_C, unit)}
+            figure="plateTemperature_C"
+            exact={answer.plateTemperature_C}
+            note="when its light goes out"
+            band="portion, wait and preheat are all there is"
+          />
         ) : setting.dial !== null ? (
-          <Block title="Set the dial to" value={dialMarkText(setting.dial)} figure="dial" exact={setting.dial} note={`≈ ${temperature(setting.temperature_C, unit)}`} band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`} onWhy={ask('dial')} />
+          <Block
+            title="Set the dial to"
+            value={dialMarkText(setting.dial)}
+            figure="dial"
+            exact={setting.dial}
+            note={`≈ ${temperature(setting.temperature_C, unit)}`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`}
+            onWhy={ask('dial')}
+          />
         ) : (
-          <Block title="Set the iron to" value={temperature(setting.temperature_C, unit)} figure="setting_C" exact={setting.temperature_C} note="" band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`} />
+          <Block
+            title="Set the iron to"
+            value={temperature(setting.temperature_C, unit)}
+            figure="setting_C"
+            exact={setting.temperature_C}
+            note=""
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`}
+          />
         )}
         <Block
           title={moulds > 1 ? `Pour, into each of ${moulds}` : 'Pour'}
@@ -60,7 +82,15 @@ const scoopWords = ({ count, name, off }: ScoopAdvice): string => {
   return `${count} × ${name.toLowerCase()}${difference}`;
 };
 
-type BlockProps = { readonly title: string; readonly value: string; readonly figure: string; readonly exact: number; readonly note: string; readonly band: string; readonly onWhy?: () => void };
+type BlockProps = {
+  readonly title: string;
+  readonly value: string;
+  readonly figure: string;
+  readonly exact: number;
+  readonly note: string;
+  readonly band: string;
+  readonly onWhy?: () => void;
+};
 
 const Block = ({ title, value, figure, exact, note, band, onWhy }: BlockProps) => (
   <div className="border-l-3 border-ink pl-4">
@@ -74,7 +104,12 @@ const Block = ({ title, value, figure, exact, note, band, onWhy }: BlockProps) =
     <p className="text-[15px]">
       {band}{' '}
       {onWhy !== undefined && (
-        <button type="button" className="min-h-6 font-semibold text-act underline underline-offset-2" aria-label={`Why ${title.toLowerCase()} ${value}?`} onClick={onWhy}>
+        <button
+          type="button"
+          className="min-h-6 font-semibold text-act underline underline-offset-2"
+          aria-label={`Why ${title.toLowerCase()} ${value}?`}
+          onClick={onWhy}
+        >
           why?
         </button>
       )}

@@ -52,16 +52,32 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
     [setBench],
   );
   const reply = advice.data?.ok === true ? advice.data.value : null;
-  const summary = [metres(kit.altitude_m), reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`, `batter ${temperature(bench.batter_C, kit.temperatureUnit)}`, `load ${bench.load}`, bench.preheat_s === null ? null : `preheated ${clock(bench.preheat_s)}`]
+  const summary = [
+    metres(kit.altitude_m),
+    reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`,
+    `batter ${temperature(bench.batter_C, kit.temperatureUnit)}`,
+    `load ${bench.load}`,
+    bench.preheat_s === null ? null : `preheated ${clock(bench.preheat_s)}`,
+  ]
     .filter((part) => part !== null)
     .join(' · ');
   return (
     <div className="flex flex-col gap-3 px-5 py-3" data-busy={advice.isFetching} data-ready={reply !== null}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="flex flex-wrap items-baseline gap-x-2 text-2xl">
-          <Listing label="Iron" value={iron.id} choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))} onChange={(ironId) => setBench({ ironId, setting_C: null })} />
+          <Listing
+            label="Iron"
+            value={iron.id}
+            choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))}
+            onChange={(ironId) => setBench({ ironId, setting_C: null })}
+          />
           <span className="font-normal text-quiet">with</span>
-          <Listing label="Formula" value={formula.id} choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => setBench({ formulaId })} />
+          <Listing
+            label="Formula"
+            value={formula.id}
+            choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+            onChange={(formulaId) => setBench({ formulaId })}
+          />
         </h1>
         <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
       </div>
@@ -82,7 +98,9 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
 /** What the figures rest on: nobody's loads are learnt from yet, and that is said. */
 const useBasis = (ironId: string): string => {
   const loads = (useRows('loads') ?? []).filter((load) => load.ironId === ironId).length;
-  return loads === 0 ? 'the model only; no load logged on this iron yet' : `the model only; ${loads} loads are logged on this iron, and not learnt from yet`;
+  return loads === 0
+    ? 'the model only; no load logged on this iron yet'
+    : `the model only; ${loads} loads are logged on this iron, and not learnt from yet`;
 };
 
 const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron }) => {
@@ -99,12 +117,35 @@ const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonl
         </div>
         <div className="flex w-56 shrink-0 flex-col gap-1.5">
           <p className="text-[15px] text-quiet">
-            Expect step <b className="text-ink" data-figure="tawnyStep" data-exact={answer.tawnyStep}>{answer.tawnyStep.toFixed(1)}</b>, crisp{' '}
-            <b className="text-ink" data-figure="crisp" data-exact={answer.crisp}>{answer.crisp.toFixed(1)}</b>;{' '}
-            <span data-figure="pieceMass_g" data-exact={answer.pieceMass_g}>{Math.round(answer.pieceMass_g)}</span> g a piece,{' '}
-            <span data-figure="pieceDensity_gPerMl" data-exact={answer.pieceDensity_gPerMl}>{answer.pieceDensity_gPerMl.toFixed(2)}</span> g/mL. The bowl gives{' '}
-            <b className="text-ink" data-figure="loads" data-exact={answer.loads}>{answer.loads}</b> loads, <span data-figure="pieces" data-exact={answer.pieces}>{answer.pieces}</span> pieces,{' '}
-            <span data-figure="leftover_g" data-exact={answer.leftover_g}>{Math.round(answer.leftover_g)}</span> g over.
+            Expect step{' '}
+            <b className="text-ink" data-figure="tawnyStep" data-exact={answer.tawnyStep}>
+              {answer.tawnyStep.toFixed(1)}
+            </b>
+            , crisp{' '}
+            <b className="text-ink" data-figure="crisp" data-exact={answer.crisp}>
+              {answer.crisp.toFixed(1)}
+            </b>
+            ;{' '}
+            <span data-figure="pieceMass_g" data-exact={answer.pieceMass_g}>
+              {Math.round(answer.pieceMass_g)}
+            </span>{' '}
+            g a piece,{' '}
+            <span data-figure="pieceDensity_gPerMl" data-exact={answer.pieceDensity_gPerMl}>
+              {answer.pieceDensity_gPerMl.toFixed(2)}
+            </span>{' '}
+            g/mL. The bowl gives{' '}
+            <b className="text-ink" data-figure="loads" data-exact={answer.loads}>
+              {answer.loads}
+            </b>{' '}
+            loads,{' '}
+            <span data-figure="pieces" data-exact={answer.pieces}>
+              {answer.pieces}
+            </span>{' '}
+            pieces,{' '}
+            <span data-figure="leftover_g" data-exact={answer.leftover_g}>
+              {Math.round(answer.leftover_g)}
+            </span>{' '}
+            g over.
           </p>
           <Link to={`/line?iron=${iron.id}`} className="button-act">
             Start this load
@@ -137,7 +178,8 @@ const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonl
             </ol>
           </div>
           <p className="text-sm text-quiet">
-            Hot plates and steam burn: bare metal at 65–70 °C in a second (ISO 13732-1). Open away from the face; the maker’s manual comes first.
+            Hot plates and steam burn: bare metal at 65–70 °C in a second (ISO 13732-1). Open away from the face; the maker’s manual comes
+            first.
           </p>
         </aside>
       </div>

@@ -16,7 +16,17 @@ const isInside = (row: number, column: number, rows: number, columns: number, ou
 };
 
 /** One mould from above: walls by the rib's colour, floors by the web's. */
-const Mould = ({ lattice, wall, floor, hollow }: { readonly lattice: Iron['geometry']['lattice']; readonly wall: string; readonly floor: string; readonly hollow: boolean }) => {
+const Mould = ({
+  lattice,
+  wall,
+  floor,
+  hollow,
+}: {
+  readonly lattice: Iron['geometry']['lattice'];
+  readonly wall: string;
+  readonly floor: string;
+  readonly hollow: boolean;
+}) => {
   const { rows, columns, outline } = lattice;
   const cell = SIZE / Math.max(rows, columns);
   const width = cell * columns;
@@ -31,8 +41,21 @@ const Mould = ({ lattice, wall, floor, hollow }: { readonly lattice: Iron['geome
       pockets.push(
         <g key={`${row}/${column}`}>
           <rect x={x + cell * 0.02} y={y + cell * 0.02} width={cell * 0.96} height={cell * 0.96} rx={radius} fill={wall} />
-          <rect x={x + cell * 0.17} y={y + cell * 0.17} width={cell * 0.66} height={cell * 0.66} rx={hollow ? cell / 3 : cell * 0.07} fill={floor} />
-          <path d={`M${x + cell * 0.17} ${y + cell * 0.83}V${y + cell * 0.17}H${x + cell * 0.83}`} fill="none" stroke="#000" strokeOpacity={hollow ? 0 : 0.22} strokeWidth={cell * 0.04} />
+          <rect
+            x={x + cell * 0.17}
+            y={y + cell * 0.17}
+            width={cell * 0.66}
+            height={cell * 0.66}
+            rx={hollow ? cell / 3 : cell * 0.07}
+            fill={floor}
+          />
+          <path
+            d={`M${x + cell * 0.17} ${y + cell * 0.83}V${y + cell * 0.17}H${x + cell * 0.83}`}
+            fill="none"
+            stroke="#000"
+            strokeOpacity={hollow ? 0 : 0.22}
+            strokeWidth={cell * 0.04}
+          />
         </g>,
       );
     }
@@ -61,19 +84,34 @@ export const Lattice = ({ iron, picture, second }: { readonly iron: Iron; readon
         <p className="text-[15px]">
           <strong className="font-display text-[17px]">The lattice</strong> <span className="text-quiet">{side} face</span>
         </p>
-        <button type="button" className="min-h-8 text-sm font-semibold text-act underline underline-offset-2" onClick={() => setSide(side === 'upper' ? 'lower' : 'upper')}>
+        <button
+          type="button"
+          className="min-h-8 text-sm font-semibold text-act underline underline-offset-2"
+          onClick={() => setSide(side === 'upper' ? 'lower' : 'upper')}
+        >
           {side === 'upper' ? 'see lower' : 'see upper'}
         </button>
       </div>
-      <div role="img" aria-label={`Pocket floors at step ${floor.toFixed(1)}, walls at step ${wall.toFixed(1)}`} className="mt-1 grid h-[188px] place-items-center gap-1.5" style={{ gridTemplateColumns: `repeat(${across}, 1fr)` }}>
+      <div
+        role="img"
+        aria-label={`Pocket floors at step ${floor.toFixed(1)}, walls at step ${wall.toFixed(1)}`}
+        className="mt-1 grid h-[188px] place-items-center gap-1.5"
+        style={{ gridTemplateColumns: `repeat(${across}, 1fr)` }}
+      >
         {Array.from({ length: moulds }, (_, i) => (
           <div key={i} className="w-full" style={{ height: moulds > 2 ? 91 : 188 }}>
-            <Mould lattice={lattice} wall={tawnyCss(wall, picture.rawLightness)} floor={tawnyCss(floor, picture.rawLightness)} hollow={iron.pour.rule === 'share-of-cavity'} />
+            <Mould
+              lattice={lattice}
+              wall={tawnyCss(wall, picture.rawLightness)}
+              floor={tawnyCss(floor, picture.rawLightness)}
+              hollow={iron.pour.rule === 'share-of-cavity'}
+            />
           </div>
         ))}
       </div>
       <p className="mt-1 text-sm text-quiet">
-        Floors {nearestStep(floor).step} {nearestStep(floor).name}, walls {nearestStep(wall).step} {nearestStep(wall).name}. Shown even: this plate’s own pattern isn’t known yet.
+        Floors {nearestStep(floor).step} {nearestStep(floor).name}, walls {nearestStep(wall).step} {nearestStep(wall).name}. Shown even:
+        this plate’s own pattern isn’t known yet.
       </p>
     </section>
   );

@@ -27,7 +27,15 @@ const WORDS: Readonly<Record<string, string>> = {
   portion: 'one load takes',
 };
 
-const SIGNS: Readonly<Record<WhyStep['op'], string>> = { start: '', times: '×', divide: '÷', plus: '+', minus: '−', 'at-least': '≥', 'at-most': '≤' };
+const SIGNS: Readonly<Record<WhyStep['op'], string>> = {
+  start: '',
+  times: '×',
+  divide: '÷',
+  plus: '+',
+  minus: '−',
+  'at-least': '≥',
+  'at-most': '≤',
+};
 
 const shown = (value: number, unit: string): string => {
   if (unit === 's') return clock(value);

@@ -4,7 +4,15 @@ import type { Kit } from '../../core/kit/index.ts';
 import { celsiusToFahrenheit } from '../../core/basis/index.ts';
 
 /** Everything on the same seconds: temperatures above; steam, loss, colour and density below, each on its own full scale. */
-export type Curve = { readonly name: string; readonly unit: string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted'; readonly pane: 0 | 1; readonly full: number; readonly values: ArrayLike<number> };
+export type Curve = {
+  readonly name: string;
+  readonly unit: string;
+  readonly colour: string;
+  readonly dash: 'solid' | 'dashed' | 'dotted';
+  readonly pane: 0 | 1;
+  readonly full: number;
+  readonly values: ArrayLike<number>;
+};
 
 export const curvesOf = (picture: Picture, unit: Kit['temperatureUnit']): Curve[] => {
   const warm = (values: Float64Array): Float64Array => (unit === 'F' ? values.map(celsiusToFahrenheit) : values);
@@ -13,7 +21,15 @@ export const curvesOf = (picture: Picture, unit: Kit['temperatureUnit']): Curve[
     { name: 'plate', unit: degrees, colour: '#6d5f57', dash: 'dashed', pane: 0, full: 1, values: warm(picture.plate_C) },
     { name: 'face', unit: degrees, colour: '#14535a', dash: 'dotted', pane: 0, full: 1, values: warm(picture.face_C) },
     { name: 'core', unit: degrees, colour: '#20262a', dash: 'solid', pane: 0, full: 1, values: warm(picture.core_C) },
-    { name: 'steam', unit: 'g/s', colour: '#4d7d93', dash: 'solid', pane: 1, full: Math.max(0.01, ...picture.steam_gPerS), values: picture.steam_gPerS },
+    {
+      name: 'steam',
+      unit: 'g/s',
+      colour: '#4d7d93',
+      dash: 'solid',
+      pane: 1,
+      full: Math.max(0.01, ...picture.steam_gPerS),
+      values: picture.steam_gPerS,
+    },
     { name: 'lost', unit: '% of 40', colour: '#20262a', dash: 'dashed', pane: 1, full: 0.4, values: picture.loss },
     { name: 'tawny', unit: 'step of 8', colour: '#8f5f2c', dash: 'solid', pane: 1, full: 8, values: picture.tawny },
     { name: 'density', unit: 'of 1.2 g/mL', colour: '#5d6770', dash: 'dotted', pane: 1, full: 1.2, values: picture.density_gPerML },
@@ -28,7 +44,9 @@ const LABEL_GAP = 15;
 
 /** Where each curve ends, px from the top, moved apart so that the names can be read. */
 export const labelPlaces = (curves: readonly Curve[], seconds: number): { curve: Curve; top: number }[] => {
-  const warmest = Math.max(...curves.filter((curve) => curve.pane === 0).flatMap((curve) => [...Array.from(curve.values).slice(0, seconds + 1)]));
+  const warmest = Math.max(
+    ...curves.filter((curve) => curve.pane === 0).flatMap((curve) => [...Array.from(curve.values).slice(0, seconds + 1)]),
+  );
   const ceiling = niceCeiling(warmest);
   const wished = curves.map((curve) => {
     const { top, height } = PANES[curve.pane];
@@ -79,7 +97,16 @@ export const curveOptions = (curves: readonly Curve[], answer: AdviceAnswer, sec
     ],
     xAxis: [axis(0), axis(1)],
     yAxis: [
-      { type: 'value', gridIndex: 0, min: 0, max: ({ max }: { max: number }) => niceCeiling(max), axisLabel: { inside: true, fontSize: 12, color: '#566167', showMinLabel: false, verticalAlign: 'top' }, splitNumber: 3, splitLine: { lineStyle: { color: '#e3e7e4' } }, z: 3 },
+      {
+        type: 'value',
+        gridIndex: 0,
+        min: 0,
+        max: ({ max }: { max: number }) => niceCeiling(max),
+        axisLabel: { inside: true, fontSize: 12, color: '#566167', showMinLabel: false, verticalAlign: 'top' },
+        splitNumber: 3,
+        splitLine: { lineStyle: { color: '#e3e7e4' } },
+        z: 3,
+      },
       { type: 'value', gridIndex: 1, min: 0, max: 1, axisLabel: { show: false }, splitLine: { show: false } },
     ],
     series: curves.map((curve, i) => ({
@@ -91,8 +118,19 @@ export const curveOptions = (curves: readonly Curve[], answer: AdviceAnswer, sec
       silent: true,
       lineStyle: { color: curve.colour, width: 2, type: curve.dash },
       itemStyle: { color: curve.colour },
-      data: Array.from({ length: Math.floor(seconds / step) + 1 }, (_, n) => [n * step, Number(((curve.values[n * step] ?? 0) / curve.full).toFixed(3))]),
-      ...(i === 0 || i === 3 ? { markArea: { silent: true, itemStyle: { color: 'rgba(20, 83, 90, 0.1)' }, data: [[{ xAxis: from }, { xAxis: Math.max(from + 1, to) }]] } } : {}),
+      data: Array.from({ length: Math.floor(seconds / step) + 1 }, (_, n) => [
+        n * step,
+        Number(((curve.values[n * step] ?? 0) / curve.full).toFixed(3)),
+      ]),
+      ...(i === 0 || i === 3
+        ? {
+            markArea: {
+              silent: true,
+              itemStyle: { color: 'rgba(20, 83, 90, 0.1)' },
+              data: [[{ xAxis: from }, { xAxis: Math.max(from + 1, to) }]],
+            },
+          }
+        : {}),
     })),
   };
 };

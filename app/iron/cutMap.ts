@@ -86,6 +86,7 @@ export const cutMap = (shape: CutShape): CutMap => {
         const at = py * width + px;
         if (((px - x) / rx) ** 2 + ((py - y) / ry) ** 2 <= 1 && (index[at] ?? -1) >= 0) index[at] = (index[at] ?? 0) | BUBBLE;
       }
-  const ribCentres = thickness_mm.length === 1 ? [Math.floor(width / 2)] : Array.from({ length: RIBS }, (_, i) => Math.floor((i + 0.5) * period));
+  const ribCentres =
+    thickness_mm.length === 1 ? [Math.floor(width / 2)] : Array.from({ length: RIBS }, (_, i) => Math.floor((i + 0.5) * period));
   return { width, height, mmPerPixel: 1 / scale, index, ribCentres };
 };

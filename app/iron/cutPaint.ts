@@ -39,13 +39,19 @@ const mixed = (a: Rgb, b: Rgb, share: number): Rgb => [
 /** Crumb and wet batter of a batter this dark: pale and warm when set, cool and shiny while wet. */
 export const crumbColours = (rawLightness: number): { crumb: Rgb; wet: Rgb; bubble: Rgb } => {
   const darkness = rawLightness / 86;
-  return { crumb: labToRgb(91 * darkness, 1, 12 * darkness), wet: labToRgb(76 * darkness, -5, 3 * darkness), bubble: labToRgb(Math.min(97, 96 * darkness + 2), 0, 6) };
+  return {
+    crumb: labToRgb(91 * darkness, 1, 12 * darkness),
+    wet: labToRgb(76 * darkness, -5, 3 * darkness),
+    bubble: labToRgb(Math.min(97, 96 * darkness + 2), 0, 6),
+  };
 };
 
 /** Colours of every depth of a column at one second, lower face first. */
 export const depthColours = (picture: Picture, column: PictureColumn, second: number): Rgb[] => {
   const { crumb, wet } = crumbColours(picture.rawLightness);
-  const faces = [column.lowerLightness, column.upperLightness].map((row) => tawnyRgb(tawnyStepOf(row[second] ?? 86, picture.rawLightness), picture.rawLightness));
+  const faces = [column.lowerLightness, column.upperLightness].map((row) =>
+    tawnyRgb(tawnyStepOf(row[second] ?? 86, picture.rawLightness), picture.rawLightness),
+  );
   return Array.from({ length: DEPTHS }, (_, i) => {
     const share = (i + 0.5) / DEPTHS;
     const layer = layerAt(picture, column, second, share);
@@ -77,7 +83,7 @@ export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: 
   const plate = packed(PLATE);
   const { index } = map;
   for (let i = 0; i < index.length; i++) {
-    const at = index[i] as number;
-    pixels[i] = at < 0 ? plate : at >= BUBBLE ? (bubbled[at - BUBBLE] as number) : (plain[at] as number);
+    const at = index[i]!;
+    pixels[i] = at < 0 ? plate : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
   }
 };

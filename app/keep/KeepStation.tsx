@@ -13,7 +13,8 @@ import { useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
-const limitsOf = (item: KeepItem): KeepLimit[] => keepLimits({ form: item.form, place: item.place, from: item.from, code: item.codeOfPractice, refrigerator_C: item.refrigerator_C });
+const limitsOf = (item: KeepItem): KeepLimit[] =>
+  keepLimits({ form: item.form, place: item.place, from: item.from, code: item.codeOfPractice, refrigerator_C: item.refrigerator_C });
 
 export const KeepStation = () => {
   const session = useSession();
@@ -27,28 +28,47 @@ export const KeepStation = () => {
   }, [label]);
   if (session === undefined || items === undefined) return null;
   const { kit } = session;
-  const kept = items.filter((item) => item.usedAt === null).sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
+  const kept = items
+    .filter((item) => item.usedAt === null)
+    .sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
   const used = items.filter((item) => item.usedAt !== null).sort((a, b) => (b.usedAt ?? 0) - (a.usedAt ?? 0));
   return (
     <>
       <div className="no-print flex flex-col gap-5 px-5 py-3">
         <h1 className="text-2xl">Keep: what to use first</h1>
-        {kept.length === 0 && <p className="max-w-xl text-lg">Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.</p>}
+        {kept.length === 0 && (
+          <p className="max-w-xl text-lg">
+            Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.
+          </p>
+        )}
         <ul className="flex flex-col gap-3">
           {kept.map((item) => (
-            <Kept key={item.id} item={item} kit={kit} onLabel={() => setLabel(item)} onUsed={() => void kitchen.put('keepItems', { ...item, usedAt: Date.now() })} />
+            <Kept
+              key={item.id}
+              item={item}
+              kit={kit}
+              onLabel={() => setLabel(item)}
+              onUsed={() => void kitchen.put('keepItems', { ...item, usedAt: Date.now() })}
+            />
           ))}
         </ul>
         <PutAway session={session} />
         {used[0] !== undefined && (
           <p>
             Last used: {used[0].name}.{' '}
-            <button type="button" className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2" onClick={() => used[0] !== undefined && void kitchen.put('keepItems', { ...used[0], usedAt: null })}>
+            <button
+              type="button"
+              className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2"
+              onClick={() => used[0] !== undefined && void kitchen.put('keepItems', { ...used[0], usedAt: null })}
+            >
               <Undo2 aria-hidden className="size-4" /> undo
             </button>
           </p>
         )}
-        <p className="text-[15px] text-quiet">Limits are those of {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and of common practice, the strictest first. Your local code decides. Never taste to find out.</p>
+        <p className="text-[15px] text-quiet">
+          Limits are those of {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and of common practice, the strictest first. Your local
+          code decides. Never taste to find out.
+        </p>
       </div>
       {label !== null && <PrintedLabel item={label} kit={kit} />}
     </>
@@ -63,7 +83,17 @@ const remaining = (until: number, now: number): string => {
   return `${Math.floor(hours / 24)} days left`;
 };
 
-const Kept = ({ item, kit, onLabel, onUsed }: { readonly item: KeepItem; readonly kit: Kit; readonly onLabel: () => void; readonly onUsed: () => void }) => {
+const Kept = ({
+  item,
+  kit,
+  onLabel,
+  onUsed,
+}: {
+  readonly item: KeepItem;
+  readonly kit: Kit;
+  readonly onLabel: () => void;
+  readonly onUsed: () => void;
+}) => {
   const [now] = useState(() => Date.now());
   const limits = limitsOf(item);
   const first = limits[0];
@@ -71,7 +101,9 @@ const Kept = ({ item, kit, onLabel, onUsed }: { readonly item: KeepItem; readonl
   const share = first === undefined ? 1 : Math.max(0, Math.min(1, (first.until - now) / Math.max(1, first.until - item.from)));
   const isHazard = isOver && first.kind === 'safety';
   return (
-    <li className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}>
+    <li
+      className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}
+    >
       <div>
         <p className="flex flex-wrap items-baseline gap-x-3">
           <b className="font-display text-xl">{item.name}</b>
@@ -83,7 +115,8 @@ const Kept = ({ item, kit, onLabel, onUsed }: { readonly item: KeepItem; readonl
         {first !== undefined && (
           <>
             <p className={`mt-1 text-lg ${isHazard ? 'font-bold text-hazard' : ''}`}>
-              use by <b className="figure text-2xl">{dayAndTime(first.until, kit.zone)}</b> · {isHazard ? 'over: throw it away' : isOver ? 'past its best' : remaining(first.until, now)}
+              use by <b className="figure text-2xl">{dayAndTime(first.until, kit.zone)}</b> ·{' '}
+              {isHazard ? 'over: throw it away' : isOver ? 'past its best' : remaining(first.until, now)}
             </p>
             <div aria-hidden className="mt-1 h-2 w-full max-w-xl rounded bg-[#dde2df]">
               <div className={`h-2 rounded ${isHazard ? 'bg-hazard' : 'bg-ink/70'}`} style={{ width: `${100 * share}%` }} />
@@ -126,9 +159,27 @@ const PutAway = ({ session }: { readonly session: Session }) => {
   const now = Date.now();
   const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
   const put = (): void => {
-    const allergens = [...new Set(readFormula(chosen, kit).lines.flatMap((line) => (line.ingredientId === null ? [] : (ingredientById(line.ingredientId)?.allergens ?? []))))];
+    const allergens = [
+      ...new Set(
+        readFormula(chosen, kit).lines.flatMap((line) =>
+          line.ingredientId === null ? [] : (ingredientById(line.ingredientId)?.allergens ?? []),
+        ),
+      ),
+    ];
     const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
-    const item = { id: crypto.randomUUID(), lotId: lot?.id ?? null, name: chosen.name, form, place: where, from: Date.now(), amount: amount.trim(), allergens, codeOfPractice: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C, usedAt: null };
+    const item = {
+      id: crypto.randomUUID(),
+      lotId: lot?.id ?? null,
+      name: chosen.name,
+      form,
+      place: where,
+      from: Date.now(),
+      amount: amount.trim(),
+      allergens,
+      codeOfPractice: kit.codeOfPractice,
+      refrigerator_C: kit.refrigerator_C,
+      usedAt: null,
+    };
     void kitchen.put('keepItems', KeepItem.parse(item));
     setAmount('');
   };
@@ -136,11 +187,23 @@ const PutAway = ({ session }: { readonly session: Session }) => {
     <section aria-label="Put away" className="border-t-2 border-ink pt-3">
       <h2 className="text-xl">Put away</h2>
       <div className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-3 text-xl">
-        <Listing label="What" value={formulaId} choices={formulas.map(({ id, name }) => ({ value: id, label: name }))} onChange={setFormulaId} />
+        <Listing
+          label="What"
+          value={formulaId}
+          choices={formulas.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={setFormulaId}
+        />
         <span className="text-quiet">as</span>
         <Listing label="As" value={form} choices={KEEP_FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))} onChange={setForm} />
         <Listing label="Where" value={where} choices={places.map((value) => ({ value, label: PLACE_WORDS[value] }))} onChange={setPlace} />
-        <input aria-label="How much" placeholder="how much, such as 6 pieces" className="entry w-64 text-base" maxLength={60} value={amount} onChange={(event) => setAmount(event.target.value)} />
+        <input
+          aria-label="How much"
+          placeholder="how much, such as 6 pieces"
+          className="entry w-64 text-base"
+          maxLength={60}
+          value={amount}
+          onChange={(event) => setAmount(event.target.value)}
+        />
         <button type="button" className="button-act text-base" onClick={put}>
           Put away
         </button>

@@ -28,7 +28,9 @@ export const DataPanel = () => {
   return (
     <section aria-label="Data">
       <h2 className="text-xl">Data</h2>
-      <p className="mt-1 max-w-2xl text-[15px]">Everything lives in this browser. One JSON file holds it all, with a published schema (docs/kitchen.schema.json).</p>
+      <p className="mt-1 max-w-2xl text-[15px]">
+        Everything lives in this browser. One JSON file holds it all, with a published schema (docs/kitchen.schema.json).
+      </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="button-act" onClick={() => void exportNow()}>
           <Download aria-hidden className="size-5" /> Export everything
@@ -58,7 +60,13 @@ export const DataPanel = () => {
           </button>
         )}
       </div>
-      {kept !== null && <p className="mt-2">{kept ? 'The browser will not clear it by itself.' : 'The browser made no promise: export now and then. Asked because it may otherwise clear this data when the device runs low.'}</p>}
+      {kept !== null && (
+        <p className="mt-2">
+          {kept
+            ? 'The browser will not clear it by itself.'
+            : 'The browser made no promise: export now and then. Asked because it may otherwise clear this data when the device runs low.'}
+        </p>
+      )}
       {failure !== null && (
         <p role="alert" className="mt-2 border-l-3 border-ink bg-sheet p-2">
           {sayAloud(failure)}.
@@ -67,7 +75,11 @@ export const DataPanel = () => {
       {before !== null && (
         <p role="status" className="mt-2 border-l-3 border-act bg-sheet p-2">
           Taken over.{' '}
-          <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => void replaceKitchen(kitchen, before).then(() => setBefore(null))}>
+          <button
+            type="button"
+            className="min-h-11 font-semibold text-act underline underline-offset-2"
+            onClick={() => void replaceKitchen(kitchen, before).then(() => setBefore(null))}
+          >
             Undo: bring back what was here
           </button>
         </p>

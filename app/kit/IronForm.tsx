@@ -24,10 +24,18 @@ const Measured = z.object({
 type Measured = z.infer<typeof Measured>;
 
 const temperaturesOf = ({ control }: Iron): { low_C: number; high_C: number } =>
-  control.type === 'dial' ? { low_C: control.atMin_C, high_C: control.atMax_C } : control.type === 'thermostat' ? { low_C: control.min_C, high_C: control.max_C } : { low_C: control.cutOut_C, high_C: control.cutOut_C };
+  control.type === 'dial'
+    ? { low_C: control.atMin_C, high_C: control.atMax_C }
+    : control.type === 'thermostat'
+      ? { low_C: control.min_C, high_C: control.max_C }
+      : { low_C: control.cutOut_C, high_C: control.cutOut_C };
 
 const withTemperatures = (control: Iron['control'], low: number, high: number): Iron['control'] =>
-  control.type === 'dial' ? { ...control, atMin_C: low, atMax_C: high } : control.type === 'thermostat' ? { ...control, min_C: low, max_C: high } : { ...control, cutOut_C: low };
+  control.type === 'dial'
+    ? { ...control, atMin_C: low, atMax_C: high }
+    : control.type === 'thermostat'
+      ? { ...control, min_C: low, max_C: high }
+      : { ...control, cutOut_C: low };
 
 /** The next revision of an iron with what was measured. */
 const measured = (iron: Iron, m: Measured): Iron => ({
@@ -41,7 +49,17 @@ const measured = (iron: Iron, m: Measured): Iron => ({
   coating: m.coating,
 });
 
-export const IronForm = ({ iron, kit, onSave, onClose }: { readonly iron: Iron; readonly kit: Kit; readonly onSave: (next: Iron) => void; readonly onClose: () => void }) => {
+export const IronForm = ({
+  iron,
+  kit,
+  onSave,
+  onClose,
+}: {
+  readonly iron: Iron;
+  readonly kit: Kit;
+  readonly onSave: (next: Iron) => void;
+  readonly onClose: () => void;
+}) => {
   const { geometry, plates, control } = iron;
   const {
     register,
@@ -74,11 +92,22 @@ export const IronForm = ({ iron, kit, onSave, onClose }: { readonly iron: Iron; 
         <Entry label="Name" error={errors.name} {...register('name')} />
         <Entry label="Plate, cm² (one face)" error={errors.footprint_cm2} inputMode="decimal" {...register('footprint_cm2')} />
         <Entry label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
-        <Entry label="Room between plates, mL" hint="fill it with water or rice" error={errors.cavity_mL} inputMode="decimal" {...register('cavity_mL')} />
+        <Entry
+          label="Room between plates, mL"
+          hint="fill it with water or rice"
+          error={errors.cavity_mL}
+          inputMode="decimal"
+          {...register('cavity_mL')}
+        />
         <Entry label="Thickness in a pocket, mm" error={errors.web_mm} inputMode="decimal" {...register('web_mm')} />
         <Entry label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
         <Entry label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
-        <Entry label={fixed ? 'Its light goes out at, °C' : 'Lowest setting, °C'} error={errors.low_C} inputMode="decimal" {...register('low_C')} />
+        <Entry
+          label={fixed ? 'Its light goes out at, °C' : 'Lowest setting, °C'}
+          error={errors.low_C}
+          inputMode="decimal"
+          {...register('low_C')}
+        />
         {!fixed && <Entry label="Highest setting, °C" error={errors.high_C} inputMode="decimal" {...register('high_C')} />}
         <label className="flex flex-col gap-1 text-[15px]">
           Circuit

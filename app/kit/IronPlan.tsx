@@ -19,7 +19,15 @@ export const IronPlan = ({ iron }: { readonly iron: Iron }) => {
     <svg width={124} height={150} viewBox="0 0 124 150" aria-hidden className="shrink-0">
       <defs>
         <clipPath id={clip}>
-          {isRound ? moulds === 1 ? <circle cx={62} cy={62} r={size / 2} /> : [-1, 1].map((s) => <circle key={s} cx={62 + (s * size) / 4} cy={62} r={size / 4 - 1} />) : <rect x={62 - size / 2} y={62 - size / 2} width={size} height={size} rx={3} />}
+          {isRound ? (
+            moulds === 1 ? (
+              <circle cx={62} cy={62} r={size / 2} />
+            ) : (
+              [-1, 1].map((s) => <circle key={s} cx={62 + (s * size) / 4} cy={62} r={size / 4 - 1} />)
+            )
+          ) : (
+            <rect x={62 - size / 2} y={62 - size / 2} width={size} height={size} rx={3} />
+          )}
         </clipPath>
       </defs>
       <g clipPath={`url(#${clip})`}>

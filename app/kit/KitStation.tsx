@@ -28,12 +28,21 @@ export const KitStation = () => {
               <IronPlan iron={iron} />
               <div className="min-w-0">
                 <h2 className="text-xl">{iron.name}</h2>
-                <p className="text-[15px] text-quiet">{iron.geometry.moulds > 1 ? `${iron.geometry.moulds} moulds, ` : ''}{iron.turned ? 'turned, ' : ''}{iron.coating}</p>
+                <p className="text-[15px] text-quiet">
+                  {iron.geometry.moulds > 1 ? `${iron.geometry.moulds} moulds, ` : ''}
+                  {iron.turned ? 'turned, ' : ''}
+                  {iron.coating}
+                </p>
                 <p>
-                  <b>{iron.geometry.cavity_mL}</b> mL · {(1000 * meanThickness_m(plateMachine(iron))).toFixed(1)} mm · <b>{iron.plates.power_W}</b> W
+                  <b>{iron.geometry.cavity_mL}</b> mL · {(1000 * meanThickness_m(plateMachine(iron))).toFixed(1)} mm ·{' '}
+                  <b>{iron.plates.power_W}</b> W
                 </p>
                 <p>{controlWords(iron, kit)}</p>
-                <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => setEdited(iron)}>
+                <button
+                  type="button"
+                  className="min-h-11 font-semibold text-act underline underline-offset-2"
+                  onClick={() => setEdited(iron)}
+                >
                   Measure {iron.name}
                 </button>
               </div>
@@ -88,11 +97,20 @@ const Scoops = ({ kit, onSave }: PartProps) => {
         {kit.scoops.map((scoop) => (
           <li key={scoop.id} className="flex flex-col items-center text-[15px]">
             <svg aria-hidden width={70} height={54} viewBox="0 0 70 54">
-              <path d={`M${35 - bowl(scoop.volume_mL)} ${52 - bowl(scoop.volume_mL)}a${bowl(scoop.volume_mL)} ${bowl(scoop.volume_mL)} 0 0 0 ${2 * bowl(scoop.volume_mL)} 0z`} fill="#8ea49c" stroke="#20262a" />
+              <path
+                d={`M${35 - bowl(scoop.volume_mL)} ${52 - bowl(scoop.volume_mL)}a${bowl(scoop.volume_mL)} ${bowl(scoop.volume_mL)} 0 0 0 ${2 * bowl(scoop.volume_mL)} 0z`}
+                fill="#8ea49c"
+                stroke="#20262a"
+              />
             </svg>
             {scoop.name}
             <b>{scoop.volume_mL} mL</b>
-            <button type="button" aria-label={`Remove ${scoop.name}`} className="grid size-11 place-items-center text-quiet hover:text-ink" onClick={() => onSave({ ...kit, scoops: kit.scoops.filter((s) => s.id !== scoop.id) })}>
+            <button
+              type="button"
+              aria-label={`Remove ${scoop.name}`}
+              className="grid size-11 place-items-center text-quiet hover:text-ink"
+              onClick={() => onSave({ ...kit, scoops: kit.scoops.filter((s) => s.id !== scoop.id) })}
+            >
               <Trash2 aria-hidden className="size-4" />
             </button>
           </li>
@@ -103,7 +121,12 @@ const Scoops = ({ kit, onSave }: PartProps) => {
             <input className="entry" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
           </label>
           <NumberEntry label="holds, mL" value={volume} min={1} max={2000} mayBeEmpty onChange={setVolume} />
-          <button type="button" className="button-plain" disabled={name.trim() === '' || volume === null || kit.scoops.length >= 20} onClick={add}>
+          <button
+            type="button"
+            className="button-plain"
+            disabled={name.trim() === '' || volume === null || kit.scoops.length >= 20}
+            onClick={add}
+          >
             <Plus aria-hidden className="size-5" /> Add
           </button>
         </li>
@@ -116,8 +139,13 @@ const Scoops = ({ kit, onSave }: PartProps) => {
 const bowl = (volume_mL: number): number => Math.min(34, 4.2 * Math.cbrt((3 * volume_mL) / (2 * Math.PI)));
 
 const Circuits = ({ kit, onSave }: PartProps) => {
-  const add = (): void => onSave({ ...kit, circuits: [...kit.circuits, { id: crypto.randomUUID(), name: `Circuit ${kit.circuits.length + 1}`, current_A: 16, voltage_V: 230 }] });
-  const change = (id: string, changes: Partial<Kit['circuits'][number]>): void => onSave({ ...kit, circuits: kit.circuits.map((circuit) => (circuit.id === id ? { ...circuit, ...changes } : circuit)) });
+  const add = (): void =>
+    onSave({
+      ...kit,
+      circuits: [...kit.circuits, { id: crypto.randomUUID(), name: `Circuit ${kit.circuits.length + 1}`, current_A: 16, voltage_V: 230 }],
+    });
+  const change = (id: string, changes: Partial<Kit['circuits'][number]>): void =>
+    onSave({ ...kit, circuits: kit.circuits.map((circuit) => (circuit.id === id ? { ...circuit, ...changes } : circuit)) });
   return (
     <section aria-label="Circuits">
       <h2 className="text-xl">Circuits</h2>
@@ -126,8 +154,20 @@ const Circuits = ({ kit, onSave }: PartProps) => {
         {kit.circuits.map((circuit) => (
           <li key={circuit.id} className="flex flex-wrap items-end gap-4">
             <b className="w-40 self-center">{circuit.name}</b>
-            <NumberEntry label="Ampere" value={circuit.current_A} min={1} max={125} onChange={(value) => value !== null && change(circuit.id, { current_A: value })} />
-            <NumberEntry label="Volt" value={circuit.voltage_V} min={90} max={480} onChange={(value) => value !== null && change(circuit.id, { voltage_V: value })} />
+            <NumberEntry
+              label="Ampere"
+              value={circuit.current_A}
+              min={1}
+              max={125}
+              onChange={(value) => value !== null && change(circuit.id, { current_A: value })}
+            />
+            <NumberEntry
+              label="Volt"
+              value={circuit.voltage_V}
+              min={90}
+              max={480}
+              onChange={(value) => value !== null && change(circuit.id, { voltage_V: value })}
+            />
           </li>
         ))}
       </ul>

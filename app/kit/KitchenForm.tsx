@@ -26,7 +26,11 @@ const Place = z.object({
   codeOfPractice: Kit.shape.codeOfPractice,
 });
 
-const CODE_WORDS: Readonly<Record<(typeof CODE_IDS)[number], string>> = { 'us-food-code-2022': 'FDA Food Code 2022', 'us-home': 'US home rule (USDA FSIS)', 'england-2013': 'England, 2013 regulations' };
+const CODE_WORDS: Readonly<Record<(typeof CODE_IDS)[number], string>> = {
+  'us-food-code-2022': 'FDA Food Code 2022',
+  'us-home': 'US home rule (USDA FSIS)',
+  'england-2013': 'England, 2013 regulations',
+};
 
 /** Where the kitchen stands and how it measures; kept as soon as every entry makes sense. */
 export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (next: Kit) => void }) => {
@@ -51,7 +55,13 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
       <Entry label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
       <Entry label="Room, °C" error={errors.room_C} inputMode="decimal" {...register('room_C')} />
       <Entry label="Refrigerator, °C" error={errors.refrigerator_C} inputMode="decimal" {...register('refrigerator_C')} />
-      <Entry label="A US cup of your flour, g" hint="115 sifted, 125 spooned, 137 dipped (USDA)" error={errors.flourPerUsCup_g} inputMode="decimal" {...register('flourPerUsCup_g')} />
+      <Entry
+        label="A US cup of your flour, g"
+        hint="115 sifted, 125 spooned, 137 dipped (USDA)"
+        error={errors.flourPerUsCup_g}
+        inputMode="decimal"
+        {...register('flourPerUsCup_g')}
+      />
       <Entry label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...register('cueBefore_s')} />
       <Entry label="Time zone" error={errors.zone} {...register('zone')} />
       <label className="flex flex-col gap-1 text-[15px]">

@@ -28,7 +28,8 @@ export const Column = (props: Props) => {
   const [leftBehind, setLeftBehind] = useState<string | null>(null);
   const current = load !== null && load.id !== leftBehind ? load : null;
   const phase = current === null ? 'ready' : (progress?.phase ?? 'ready');
-  const count = current === null || progress === null || prediction === null ? null : countdown(progress, prediction.cookTime_s, kit.cueBefore_s, now);
+  const count =
+    current === null || progress === null || prediction === null ? null : countdown(progress, prediction.cookTime_s, kit.cueBefore_s, now);
   const share = count === null || prediction === null ? 0 : Math.min(1, Math.max(0, count.elapsed_s / prediction.cookTime_s.best));
   const step = prediction === null ? 1 : 1 + (prediction.tawnyStep - 1) * share;
   const isDue = count !== null && count.stage !== 'early';
@@ -40,12 +41,25 @@ export const Column = (props: Props) => {
       data-load={current?.id ?? ''}
       data-events={current === null ? 0 : place.log.length}
       data-stage={count?.stage ?? ''}
-      className={clsx('relative isolate flex min-w-0 flex-1 flex-col gap-3 border-r-2 border-bench-deep p-5 max-sm:min-h-[70vh]', isDue ? 'text-ink' : 'text-white')}
+      className={clsx(
+        'relative isolate flex min-w-0 flex-1 flex-col gap-3 border-r-2 border-bench-deep p-5 max-sm:min-h-[70vh]',
+        isDue ? 'text-ink' : 'text-white',
+      )}
       // Words over the rising colour stand on their own dark ground until the whole column has it.
       style={{ '--ground': isDue ? 'transparent' : 'rgb(36 41 45 / 0.88)' } as CSSProperties}
     >
-      <div aria-hidden className="absolute inset-x-0 bottom-0 -z-10" style={{ height: `${100 * share}%`, background: tawnyCss(Math.min(step, 4.9)) }} />
-      {isDue && <div aria-hidden className={clsx('absolute inset-0 -z-10 border-8', count.stage === 'late' ? 'border-hazard' : 'border-white')} style={{ background: tawnyCss(Math.min(step, 4.9)) }} />}
+      <div
+        aria-hidden
+        className="absolute inset-x-0 bottom-0 -z-10"
+        style={{ height: `${100 * share}%`, background: tawnyCss(Math.min(step, 4.9)) }}
+      />
+      {isDue && (
+        <div
+          aria-hidden
+          className={clsx('absolute inset-0 -z-10 border-8', count.stage === 'late' ? 'border-hazard' : 'border-white')}
+          style={{ background: tawnyCss(Math.min(step, 4.9)) }}
+        />
+      )}
       <header className="flex items-baseline justify-between gap-2">
         <h2 className="on-ground text-[28px]">{iron.name}</h2>
         <p className="on-ground text-right">
@@ -71,9 +85,24 @@ export const Column = (props: Props) => {
             good {clock(prediction.cookTime_s.from)}–{clock(prediction.cookTime_s.to)} · now {clock(count.elapsed_s)}
           </p>
           <div className="grid grid-cols-2 gap-3">
-            <SignalButton icon={Wind} label="steam is down" disabled={disabled} onClick={() => onSay(current, { kind: 'signal', data: { signal: 'steam-down' } })} />
-            <SignalButton icon={Nose} label="it smells" disabled={disabled} onClick={() => onSay(current, { kind: 'signal', data: { signal: 'smells' } })} />
-            <SignalButton icon={Volume2} label="it beeped" disabled={disabled} onClick={() => onSay(current, { kind: 'signal', data: { signal: 'beeped' } })} />
+            <SignalButton
+              icon={Wind}
+              label="steam is down"
+              disabled={disabled}
+              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'steam-down' } })}
+            />
+            <SignalButton
+              icon={Nose}
+              label="it smells"
+              disabled={disabled}
+              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'smells' } })}
+            />
+            <SignalButton
+              icon={Volume2}
+              label="it beeped"
+              disabled={disabled}
+              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'beeped' } })}
+            />
             <SignalButton icon={Eye} label="looked" disabled={disabled} onClick={() => onSay(current, { kind: 'peeked', data: {} })} />
           </div>
           <Said place={place} />
@@ -83,10 +112,17 @@ export const Column = (props: Props) => {
       {phase === 'opened' && current !== null && progress !== null && (
         <div className="flex min-h-0 flex-1 flex-col gap-3">
           <p className="text-lg">
-            opened after <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>
+            opened after{' '}
+            <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>
             {prediction !== null && <span> · meant {clock(prediction.cookTime_s.best)}</span>}
           </p>
-          <LogPanel key={current.id} moulds={iron.geometry.moulds} observations={progress.observations} disabled={disabled} onSay={(said) => said.forEach((data) => onSay(current, { kind: 'logged', data }))} />
+          <LogPanel
+            key={current.id}
+            moulds={iron.geometry.moulds}
+            observations={progress.observations}
+            disabled={disabled}
+            onSay={(said) => said.forEach((data) => onSay(current, { kind: 'logged', data }))}
+          />
           <div className="mt-auto">
             <BigButton label="Next load" keyHint="" disabled={disabled} onClick={() => setLeftBehind(current.id)} />
           </div>
@@ -116,9 +152,19 @@ const Ready = ({ place, kit, disabled, onPour }: Props) => {
   const { moulds } = iron.geometry;
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
   const { setting } = answer;
-  const heat = setting.chosen === 'fixed' ? 'when its light goes out' : setting.dial !== null ? `dial ${dialMarkText(setting.dial)}` : temperature(setting.temperature_C, kit.temperatureUnit);
+  const heat =
+    setting.chosen === 'fixed'
+      ? 'when its light goes out'
+      : setting.dial !== null
+        ? `dial ${dialMarkText(setting.dial)}`
+        : temperature(setting.temperature_C, kit.temperatureUnit);
   return (
-    <Stage word={moulds > 1 ? `pour into each of ${moulds}` : 'pour'} figure={grams(answer.dose_g)} unit="g" below={scoop === null ? `${Math.round(answer.portion_mL / moulds)} mL` : `${scoop.count} × ${scoop.name.toLowerCase()}`}>
+    <Stage
+      word={moulds > 1 ? `pour into each of ${moulds}` : 'pour'}
+      figure={grams(answer.dose_g)}
+      unit="g"
+      below={scoop === null ? `${Math.round(answer.portion_mL / moulds)} mL` : `${scoop.count} × ${scoop.name.toLowerCase()}`}
+    >
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
@@ -128,12 +174,23 @@ const Ready = ({ place, kit, disabled, onPour }: Props) => {
   );
 };
 
-type StageProps = { readonly word: string; readonly figure: string; readonly unit?: string; readonly below: string; readonly timer?: boolean; readonly children: React.ReactNode };
+type StageProps = {
+  readonly word: string;
+  readonly figure: string;
+  readonly unit?: string;
+  readonly below: string;
+  readonly timer?: boolean;
+  readonly children: React.ReactNode;
+};
 
 const Stage = ({ word, figure, unit, below, timer = false, children }: StageProps) => (
   <div className="flex min-h-0 flex-1 flex-col gap-3">
     <p className="on-ground text-2xl">{word}</p>
-    <p className="figure on-ground text-[clamp(96px,10vw,132px)] leading-[0.9]" role={timer ? 'timer' : undefined} data-countdown={timer ? figure : undefined}>
+    <p
+      className="figure on-ground text-[clamp(96px,10vw,132px)] leading-[0.9]"
+      role={timer ? 'timer' : undefined}
+      data-countdown={timer ? figure : undefined}
+    >
       {figure}
       {unit !== undefined && <span className="ml-2 text-4xl">{unit}</span>}
     </p>
@@ -142,14 +199,45 @@ const Stage = ({ word, figure, unit, below, timer = false, children }: StageProp
   </div>
 );
 
-const BigButton = ({ label, keyHint, disabled, onClick }: { readonly label: string; readonly keyHint: string; readonly disabled: boolean; readonly onClick: () => void }) => (
-  <button type="button" disabled={disabled} aria-keyshortcuts={keyHint === '' ? undefined : keyHint} className="min-h-20 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]" onClick={onClick}>
+const BigButton = ({
+  label,
+  keyHint,
+  disabled,
+  onClick,
+}: {
+  readonly label: string;
+  readonly keyHint: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}) => (
+  <button
+    type="button"
+    disabled={disabled}
+    aria-keyshortcuts={keyHint === '' ? undefined : keyHint}
+    className="min-h-20 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
+    onClick={onClick}
+  >
     {label}
   </button>
 );
 
-const SignalButton = ({ icon: Icon, label, disabled, onClick }: { readonly icon: typeof Wind; readonly label: string; readonly disabled: boolean; readonly onClick: () => void }) => (
-  <button type="button" disabled={disabled} className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white font-semibold text-ink active:scale-[0.98] disabled:opacity-60" onClick={onClick}>
+const SignalButton = ({
+  icon: Icon,
+  label,
+  disabled,
+  onClick,
+}: {
+  readonly icon: typeof Wind;
+  readonly label: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}) => (
+  <button
+    type="button"
+    disabled={disabled}
+    className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
+    onClick={onClick}
+  >
     <Icon aria-hidden className="size-5" />
     {label}
   </button>
@@ -160,7 +248,10 @@ const SIGNAL_WORDS: Readonly<Record<string, string>> = { 'steam-down': 'steam do
 /** What was noticed so far, with its time in the iron. */
 const Said = ({ place: { progress } }: { readonly place: LinePlace }) => {
   const closedAt = progress?.closedAt ?? 0;
-  const said = [...(progress?.signals ?? []).map(({ signal, at }) => ({ word: SIGNAL_WORDS[signal] ?? signal, at })), ...(progress?.peeks ?? []).map((at) => ({ word: 'looked', at }))].sort((a, b) => a.at - b.at);
+  const said = [
+    ...(progress?.signals ?? []).map(({ signal, at }) => ({ word: SIGNAL_WORDS[signal] ?? signal, at })),
+    ...(progress?.peeks ?? []).map((at) => ({ word: 'looked', at })),
+  ].sort((a, b) => a.at - b.at);
   if (said.length === 0) return null;
   return <p className="on-ground text-[15px]">{said.map(({ word, at }) => `${word} ${clock((at - closedAt) / 1000)}`).join(' · ')}</p>;
 };

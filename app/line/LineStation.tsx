@@ -22,7 +22,11 @@ const TICK_MS = 200;
 export const LineStation = () => {
   const session = useSession();
   if (session === undefined) return null;
-  return session.formula === null ? <p className="p-8 text-xl">Write a batter first, then choose an iron: the line begins with a pour.</p> : <Line session={session} />;
+  return session.formula === null ? (
+    <p className="p-8 text-xl">Write a batter first, then choose an iron: the line begins with a pour.</p>
+  ) : (
+    <Line session={session} />
+  );
 };
 
 /** Ticks by the steady clock and tells of jumps of the wall clock. */
@@ -62,7 +66,8 @@ const Line = ({ session }: { readonly session: Session }) => {
   const now = useTicks(clock, (jump_ms) => {
     setJumped(jump_ms);
     // Running loads remember the jump, so that a reload reads their instants rightly.
-    for (const { load, progress } of places) if (held && load !== null && progress?.phase !== 'opened') void say(load, { kind: 'corrected', data: { jump_ms } });
+    for (const { load, progress } of places)
+      if (held && load !== null && progress?.phase !== 'opened') void say(load, { kind: 'corrected', data: { jump_ms } });
   });
   useCues(places, kit.cueBefore_s, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
@@ -70,12 +75,17 @@ const Line = ({ session }: { readonly session: Session }) => {
     wakeSound();
     act();
   };
-  useLineKeys(places, held, (place) => void pour(place), (place, kind) => {
-    wakeSound();
-    if (place.load === null) return;
-    if (kind !== 'undone') void say(place.load, { kind, data: {} });
-    else if (place.progress?.lastUndoable != null) void say(place.load, { kind, data: { seq: place.progress.lastUndoable.seq } });
-  });
+  useLineKeys(
+    places,
+    held,
+    (place) => void pour(place),
+    (place, kind) => {
+      wakeSound();
+      if (place.load === null) return;
+      if (kind !== 'undone') void say(place.load, { kind, data: {} });
+      else if (place.progress?.lastUndoable != null) void say(place.load, { kind, data: { seq: place.progress.lastUndoable.seq } });
+    },
+  );
   if (!line.ready) return null;
   return (
     <div className="on-dark flex h-full flex-col bg-bench text-white">
@@ -90,16 +100,28 @@ const Line = ({ session }: { readonly session: Session }) => {
       )}
       {jumped !== null && (
         <div role="alert" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
-          The device’s clock jumped by {Math.round(jumped / 1000)} s. The countdowns went on as if it hadn’t; opening times are on the new clock.
+          The device’s clock jumped by {Math.round(jumped / 1000)} s. The countdowns went on as if it hadn’t; opening times are on the new
+          clock.
           <button type="button" className="button-plain" onClick={() => setJumped(null)}>
             Good
           </button>
         </div>
       )}
       <div className="flex min-h-0 flex-1 max-sm:flex-col max-sm:overflow-y-auto">
-        {places.length === 0 && <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>}
+        {places.length === 0 && (
+          <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
+        )}
         {places.map((place) => (
-          <Column key={place.iron.id} place={place} kit={kit} zone={run?.zone ?? kit.zone} now={now} disabled={!held} onPour={touch(() => void pour(place))} onSay={(load, event) => touch(() => void say(load, event))()} />
+          <Column
+            key={place.iron.id}
+            place={place}
+            kit={kit}
+            zone={run?.zone ?? kit.zone}
+            now={now}
+            disabled={!held}
+            onPour={touch(() => void pour(place))}
+            onSay={(load, event) => touch(() => void say(load, event))()}
+          />
         ))}
         <Side session={session} places={places} />
       </div>
@@ -109,32 +131,61 @@ const Line = ({ session }: { readonly session: Session }) => {
 };
 
 /** p, c, o and u act on the iron that they make sense for: the first in that phase. */
-const useLineKeys = (places: readonly LinePlace[], held: boolean, pour: (place: LinePlace) => void, say: (place: LinePlace, kind: 'closed' | 'opened' | 'undone') => void): void => {
+const useLineKeys = (
+  places: readonly LinePlace[],
+  held: boolean,
+  pour: (place: LinePlace) => void,
+  say: (place: LinePlace, kind: 'closed' | 'opened' | 'undone') => void,
+): void => {
   const options = { ...STATION_KEYS, enabled: held };
-  useHotkeys('p', () => {
-    const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
-    if (place !== undefined) pour(place);
-  }, options);
-  useHotkeys('c', () => {
-    const place = places.find(({ progress }) => progress?.phase === 'poured');
-    if (place !== undefined) say(place, 'closed');
-  }, options);
-  useHotkeys('o', () => {
-    const cooking = places.filter(({ progress }) => progress?.phase === 'cooking');
-    const place = cooking.sort((a, b) => dueAt(a) - dueAt(b))[0];
-    if (place !== undefined) say(place, 'opened');
-  }, options);
-  useHotkeys('u', () => {
-    const touched = places.filter(({ progress }) => progress?.lastUndoable != null);
-    const place = touched.sort((a, b) => (b.progress?.lastUndoable?.at ?? 0) - (a.progress?.lastUndoable?.at ?? 0))[0];
-    if (place !== undefined) say(place, 'undone');
-  }, options);
+  useHotkeys(
+    'p',
+    () => {
+      const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
+      if (place !== undefined) pour(place);
+    },
+    options,
+  );
+  useHotkeys(
+    'c',
+    () => {
+      const place = places.find(({ progress }) => progress?.phase === 'poured');
+      if (place !== undefined) say(place, 'closed');
+    },
+    options,
+  );
+  useHotkeys(
+    'o',
+    () => {
+      const cooking = places.filter(({ progress }) => progress?.phase === 'cooking');
+      const place = cooking.sort((a, b) => dueAt(a) - dueAt(b))[0];
+      if (place !== undefined) say(place, 'opened');
+    },
+    options,
+  );
+  useHotkeys(
+    'u',
+    () => {
+      const touched = places.filter(({ progress }) => progress?.lastUndoable != null);
+      const place = touched.sort((a, b) => (b.progress?.lastUndoable?.at ?? 0) - (a.progress?.lastUndoable?.at ?? 0))[0];
+      if (place !== undefined) say(place, 'undone');
+    },
+    options,
+  );
 };
 
 const dueAt = ({ progress, prediction }: LinePlace): number => (progress?.closedAt ?? 0) + (prediction?.cookTime_s.best ?? 0) * 1000;
 
 /** Says it once at the cue and once at the time, not every second. */
-const CueAnnouncer = ({ places, cueBefore_s, now }: { readonly places: readonly LinePlace[]; readonly cueBefore_s: number; readonly now: number }) => {
+const CueAnnouncer = ({
+  places,
+  cueBefore_s,
+  now,
+}: {
+  readonly places: readonly LinePlace[];
+  readonly cueBefore_s: number;
+  readonly now: number;
+}) => {
   const words = places.flatMap(({ iron, progress, prediction }) => {
     const stage = progress === null || prediction === null ? null : countdown(progress, prediction.cookTime_s, cueBefore_s, now)?.stage;
     if (stage === 'cue') return [`${iron.name}: open in ${cueBefore_s} seconds`];
@@ -153,7 +204,10 @@ const Side = ({ session, places }: { readonly session: Session; readonly places:
   const loads = useRows('loads') ?? [];
   const predictions = useRows('predictions') ?? [];
   const lotIds = new Set(places.flatMap(({ load }) => (load === null ? [] : [load.lotId])));
-  const findings = circuitFindings(places.map(({ iron }) => iron), session.kit.circuits);
+  const findings = circuitFindings(
+    places.map(({ iron }) => iron),
+    session.kit.circuits,
+  );
   return (
     <aside aria-label="The bowl and the cautions" className="flex w-64 shrink-0 flex-col gap-5 bg-bench-deep p-5 max-sm:w-full">
       {lots
@@ -174,7 +228,9 @@ const Side = ({ session, places }: { readonly session: Session; readonly places:
       <div className="text-ink">
         <Findings findings={findings} />
       </div>
-      <p className="mt-auto text-[15px] text-white/80">Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.</p>
+      <p className="mt-auto text-[15px] text-white/80">
+        Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.
+      </p>
     </aside>
   );
 };

@@ -5,7 +5,12 @@ import { inkOn, tawnyCss } from '../look/index.ts';
 import type { Question } from './questions.ts';
 import { answered, questionsFor } from './questions.ts';
 
-type Props = { readonly moulds: number; readonly observations: readonly Observation[]; readonly disabled: boolean; readonly onSay: (observations: readonly Observation[]) => void };
+type Props = {
+  readonly moulds: number;
+  readonly observations: readonly Observation[];
+  readonly disabled: boolean;
+  readonly onSay: (observations: readonly Observation[]) => void;
+};
 
 /** What came out, one big question at a time; any answer can be touched again. */
 export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
@@ -26,7 +31,17 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
       {moulds > 1 && (
         <div role="radiogroup" aria-label="Which mould" className="flex gap-2">
           {[null, ...Array.from({ length: moulds }, (_, i) => i)].map((which) => (
-            <button key={String(which)} type="button" role="radio" aria-checked={mould === which} className={clsx('min-h-12 flex-1 rounded-md border-2 font-semibold', mould === which ? 'border-white bg-white text-ink' : 'border-white/40')} onClick={() => setMould(which)}>
+            <button
+              key={String(which)}
+              type="button"
+              role="radio"
+              aria-checked={mould === which}
+              className={clsx(
+                'min-h-12 flex-1 rounded-md border-2 font-semibold',
+                mould === which ? 'border-white bg-white text-ink' : 'border-white/40',
+              )}
+              onClick={() => setMould(which)}
+            >
               {which === null ? `all ${moulds}` : which + 1}
             </button>
           ))}
@@ -36,7 +51,13 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
         {questions.map((question) => {
           const said = answered(question, observations, first);
           return said === null ? null : (
-            <button key={question.id} type="button" className="min-h-11 rounded-full border border-white/50 px-3 text-[15px]" aria-label={`${question.ask} ${said}. Change`} onClick={() => setChosen(question.id)}>
+            <button
+              key={question.id}
+              type="button"
+              className="min-h-11 rounded-full border border-white/50 px-3 text-[15px]"
+              aria-label={`${question.ask} ${said}. Change`}
+              onClick={() => setChosen(question.id)}
+            >
               {CHIP_WORDS[question.id] ?? ''} <b>{said}</b>
             </button>
           );
@@ -47,7 +68,12 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
       ) : (
         <fieldset disabled={disabled}>
           <legend className="mb-2 font-display text-2xl font-bold">{open.ask}</legend>
-          <div className={clsx('grid gap-3', open.answers.length === 8 ? 'grid-cols-4' : open.answers.length > 3 ? 'grid-cols-2' : 'grid-cols-1')}>
+          <div
+            className={clsx(
+              'grid gap-3',
+              open.answers.length === 8 ? 'grid-cols-4' : open.answers.length > 3 ? 'grid-cols-2' : 'grid-cols-1',
+            )}
+          >
             {open.answers.map((answer, i) => (
               <button
                 key={answer.label}
@@ -67,12 +93,31 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
   );
 };
 
-const CHIP_WORDS: Readonly<Record<string, string>> = { fill: '', missing_share: 'missing', leaked_g: 'leaked', 'tawny/upper': 'above', 'tawny/lower': 'below', crisp: 'crisp', crumb: 'crumb', stuck: 'stuck' };
+const CHIP_WORDS: Readonly<Record<string, string>> = {
+  fill: '',
+  missing_share: 'missing',
+  leaked_g: 'leaked',
+  'tawny/upper': 'above',
+  'tawny/lower': 'below',
+  crisp: 'crisp',
+  crumb: 'crumb',
+  stuck: 'stuck',
+};
 
 /** When every question is answered: what a scale or a pencil would add. */
-const Extras = ({ mould, observations, disabled, onSay }: { readonly mould: number; readonly observations: readonly Observation[]; readonly disabled: boolean; readonly onSay: Props['onSay'] }) => {
+const Extras = ({
+  mould,
+  observations,
+  disabled,
+  onSay,
+}: {
+  readonly mould: number;
+  readonly observations: readonly Observation[];
+  readonly disabled: boolean;
+  readonly onSay: Props['onSay'];
+}) => {
   const [mass, setMass] = useState(String(observations.find((o) => o.kind === 'mass_g')?.value ?? ''));
-  const [note, setNote] = useState(String(observations.find((o) => o.kind === 'note')?.value ?? ''));
+  const [note, setNote] = useState(observations.find((o) => o.kind === 'note')?.value ?? '');
   const [problem, setProblem] = useState(false);
   const saveMass = (): void => {
     if (mass.trim() === '') return;
@@ -85,12 +130,24 @@ const Extras = ({ mould, observations, disabled, onSay }: { readonly mould: numb
     <fieldset disabled={disabled} className="flex flex-col gap-3">
       <label className="flex items-center justify-between gap-3">
         Piece weighs, g
-        <input className="entry h-14 w-32 text-right text-xl text-ink" inputMode="decimal" value={mass} onChange={(event) => setMass(event.target.value)} onBlur={saveMass} />
+        <input
+          className="entry h-14 w-32 text-right text-xl text-ink"
+          inputMode="decimal"
+          value={mass}
+          onChange={(event) => setMass(event.target.value)}
+          onBlur={saveMass}
+        />
       </label>
       {problem && <p role="alert">Grams from 1 to 2,000</p>}
       <label className="flex flex-col gap-1">
         Note
-        <input className="entry h-14 text-ink" maxLength={500} value={note} onChange={(event) => setNote(event.target.value)} onBlur={() => note.trim() !== '' && onSay([{ kind: 'note', mould, value: note.trim() }])} />
+        <input
+          className="entry h-14 text-ink"
+          maxLength={500}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          onBlur={() => note.trim() !== '' && onSay([{ kind: 'note', mould, value: note.trim() }])}
+        />
       </label>
     </fieldset>
   );

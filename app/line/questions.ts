@@ -6,7 +6,11 @@ export type Question = { readonly id: string; readonly ask: string; readonly ans
 const tawny = (side: 'lower' | 'upper', ask: string): Question => ({
   id: `tawny/${side}`,
   ask,
-  answers: Array.from({ length: 8 }, (_, i) => ({ label: String(i + 1), swatch: i + 1, say: (mould) => ({ kind: 'tawny', mould, side, value: i + 1 }) })),
+  answers: Array.from({ length: 8 }, (_, i) => ({
+    label: String(i + 1),
+    swatch: i + 1,
+    say: (mould) => ({ kind: 'tawny', mould, side, value: i + 1 }),
+  })),
 });
 
 const FILL: Question = {
@@ -41,12 +45,18 @@ const LEAKED: Question = {
 const CRISP: Question = {
   id: 'crisp',
   ask: 'How crisp?',
-  answers: ['soft', 'a little', 'crisp', 'very', 'snaps'].map((label, i) => ({ label: `${i + 1} ${label}`, say: (mould) => ({ kind: 'crisp', mould, value: i + 1 }) })),
+  answers: ['soft', 'a little', 'crisp', 'very', 'snaps'].map((label, i) => ({
+    label: `${i + 1} ${label}`,
+    say: (mould) => ({ kind: 'crisp', mould, value: i + 1 }),
+  })),
 };
 const CRUMB: Question = {
   id: 'crumb',
   ask: 'The crumb?',
-  answers: (['airy', 'soft', 'chewy', 'dense'] as const).map((value) => ({ label: value, say: (mould) => ({ kind: 'crumb', mould, value }) })),
+  answers: (['airy', 'soft', 'chewy', 'dense'] as const).map((value) => ({
+    label: value,
+    say: (mould) => ({ kind: 'crumb', mould, value }),
+  })),
 };
 const STUCK: Question = {
   id: 'stuck',
@@ -66,7 +76,15 @@ export const keyOfObservation = (o: Observation): string => (o.kind === 'tawny' 
 /** The questions for a load, in order; how much was missing or leaked only where something was. */
 export const questionsFor = (observations: readonly Observation[]): Question[] => {
   const fill = observations.find((o) => o.kind === 'fill')?.value;
-  return [FILL, ...(fill === 'missing' ? [MISSING] : fill === 'leaked' ? [LEAKED] : []), tawny('upper', 'Colour above?'), tawny('lower', 'Colour below?'), CRISP, CRUMB, STUCK];
+  return [
+    FILL,
+    ...(fill === 'missing' ? [MISSING] : fill === 'leaked' ? [LEAKED] : []),
+    tawny('upper', 'Colour above?'),
+    tawny('lower', 'Colour below?'),
+    CRISP,
+    CRUMB,
+    STUCK,
+  ];
 };
 
 /** What was said, as the chip shows it. */

@@ -34,7 +34,7 @@ export const ringIn = (tone: Tone, in_s: number): Scheduled | null => {
   gain.gain.value = 0.25;
   gain.connect(context.destination);
   const notes = TONES[tone].map(({ at, hz, length }) => {
-    const note = (context as AudioContext).createOscillator();
+    const note = context!.createOscillator();
     note.type = 'triangle';
     note.frequency.value = hz;
     note.connect(gain);

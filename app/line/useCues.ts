@@ -4,7 +4,9 @@ import { ringIn } from './sound.ts';
 
 /** Sounds for every load in the iron; scheduled anew when a load's moments change, and when the page wakes. */
 export const useCues = (places: readonly LinePlace[], cueBefore_s: number, now: () => number): void => {
-  const key = places.map(({ progress, prediction }) => `${progress?.closedAt ?? ''}/${progress?.openedAt ?? ''}/${prediction?.cookTime_s.best ?? ''}`).join();
+  const key = places
+    .map(({ progress, prediction }) => `${progress?.closedAt ?? ''}/${progress?.openedAt ?? ''}/${prediction?.cookTime_s.best ?? ''}`)
+    .join();
   useEffect(() => {
     const schedule = () =>
       places.flatMap(({ progress, prediction }) => {

@@ -29,7 +29,11 @@ const SAME_MORNING_MS = 12 * 3_600_000;
 
 /** The irons at the line: the run's, and the one from the bench that was asked for. */
 const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
-  const ids = new Set([...(session.run?.ironIds ?? []), ...(session.run === null && session.iron !== null ? [session.iron.id] : []), ...(asked === null ? [] : [asked])]);
+  const ids = new Set([
+    ...(session.run?.ironIds ?? []),
+    ...(session.run === null && session.iron !== null ? [session.iron.id] : []),
+    ...(asked === null ? [] : [asked]),
+  ]);
   return session.irons.filter((iron) => ids.has(iron.id));
 };
 
@@ -50,7 +54,12 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
     const isHistory = running !== undefined && running.progress.phase === 'opened' && at - (running.progress.openedAt ?? 0) > LOGGABLE_MS;
     const current = isHistory ? undefined : running;
     const sameMorning = running !== undefined && at - running.load.startedAt < SAME_MORNING_MS;
-    return { iron, formula: formulaFor(iron), current, n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? (running?.load.n ?? 0) + 1 : 1 };
+    return {
+      iron,
+      formula: formulaFor(iron),
+      current,
+      n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1,
+    };
   });
   const advices = useAdvices(
     upcoming.map(({ iron, formula, n }) => {
@@ -64,15 +73,42 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
     const data = advices[i]?.data;
     return formula === null
       ? []
-      : [{ iron, formula, load: current?.load ?? null, log: current?.log ?? [], progress: current?.progress ?? null, prediction: current?.prediction ?? null, advice: data?.ok === true ? data.value : null, n }];
+      : [
+          {
+            iron,
+            formula,
+            load: current?.load ?? null,
+            log: current?.log ?? [],
+            progress: current?.progress ?? null,
+            prediction: current?.prediction ?? null,
+            advice: data?.ok === true ? data.value : null,
+            n,
+          },
+        ];
   });
 
   const lotFor = useCallback(
     async (formula: Formula, mass_g: number, temperature_C: number, madeAt: number): Promise<Lot> => {
-      const open = (lots ?? []).filter((lot) => lot.formulaId === formula.id && lot.formulaRev === formula.rev && lot.events.length === 0 && madeAt - lot.madeAt < SAME_MORNING_MS && lot.madeAt <= madeAt);
+      const open = (lots ?? []).filter(
+        (lot) =>
+          lot.formulaId === formula.id &&
+          lot.formulaRev === formula.rev &&
+          lot.events.length === 0 &&
+          madeAt - lot.madeAt < SAME_MORNING_MS &&
+          lot.madeAt <= madeAt,
+      );
       const newestLot = open.sort((a, b) => b.madeAt - a.madeAt)[0];
       if (newestLot !== undefined) return newestLot;
-      const lot: Lot = { id: crypto.randomUUID(), formulaId: formula.id, formulaRev: formula.rev, name: formula.name, madeAt, mass_g, temperature_C, events: [] };
+      const lot: Lot = {
+        id: crypto.randomUUID(),
+        formulaId: formula.id,
+        formulaRev: formula.rev,
+        name: formula.name,
+        madeAt,
+        mass_g,
+        temperature_C,
+        events: [],
+      };
       await kitchen.put('lots', lot);
       return lot;
     },
@@ -90,7 +126,17 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
       const id = crypto.randomUUID();
       const prediction = { ...advice.prediction, id: `for-${id}` };
       await kitchen.put('predictions', prediction);
-      const load: Load = { id, runId: run?.id ?? null, lotId: lot.id, ironId: iron.id, ironRev: iron.rev, n, isTrial: false, predictionId: prediction.id, startedAt };
+      const load: Load = {
+        id,
+        runId: run?.id ?? null,
+        lotId: lot.id,
+        ironId: iron.id,
+        ironRev: iron.rev,
+        n,
+        isTrial: false,
+        predictionId: prediction.id,
+        startedAt,
+      };
       await kitchen.put('loads', load);
       await kitchen.append(id, { kind: 'poured', data: {} }, startedAt);
     };

@@ -23,9 +23,16 @@ export const Listing = <T extends string | number | null>({
       {choices.find((choice) => choice.value === value)?.label ?? 'choose'}
       <ChevronDown aria-hidden className="size-4 text-act" />
     </ListboxButton>
-    <ListboxOptions anchor="bottom start" className="z-40 mt-1 max-h-96 min-w-56 rounded-lg border border-line bg-white p-1 shadow-lg [--anchor-gap:4px]">
+    <ListboxOptions
+      anchor="bottom start"
+      className="z-40 mt-1 max-h-96 min-w-56 rounded-lg border border-line bg-white p-1 shadow-lg [--anchor-gap:4px]"
+    >
       {choices.map((choice) => (
-        <ListboxOption key={String(choice.value)} value={choice.value} className="flex min-h-11 items-center justify-between gap-6 rounded px-3 data-focus:bg-act-soft data-selected:font-bold">
+        <ListboxOption
+          key={String(choice.value)}
+          value={choice.value}
+          className="flex min-h-11 items-center justify-between gap-6 rounded px-3 data-focus:bg-act-soft data-selected:font-bold"
+        >
           <span>{choice.label}</span>
           {choice.note !== undefined && <span className="text-sm text-quiet">{choice.note}</span>}
         </ListboxOption>

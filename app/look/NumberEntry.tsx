@@ -1,6 +1,15 @@
 import { useState } from 'react';
 
-type EntryProps = { readonly label: string; readonly value: number | null; readonly min: number; readonly max: number; readonly whole?: boolean; readonly mayBeEmpty?: boolean; readonly big?: boolean; readonly onChange: (value: number | null) => void };
+type EntryProps = {
+  readonly label: string;
+  readonly value: number | null;
+  readonly min: number;
+  readonly max: number;
+  readonly whole?: boolean;
+  readonly mayBeEmpty?: boolean;
+  readonly big?: boolean;
+  readonly onChange: (value: number | null) => void;
+};
 
 /** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
 export const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty = false, big = false, onChange }: EntryProps) => {
@@ -11,14 +20,28 @@ export const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty 
     const parsed = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
     const isMissing = parsed === null && !mayBeEmpty;
     const isOff = parsed !== null && (!Number.isFinite(parsed) || parsed < min || parsed > max || (whole && !Number.isInteger(parsed)));
-    setProblem(isMissing || isOff ? `${whole ? 'A whole number' : 'A number'} from ${min.toLocaleString('en-GB')} to ${max.toLocaleString('en-GB')}` : null);
+    setProblem(
+      isMissing || isOff
+        ? `${whole ? 'A whole number' : 'A number'} from ${min.toLocaleString('en-GB')} to ${max.toLocaleString('en-GB')}`
+        : null,
+    );
     if (!isMissing && !isOff) onChange(parsed);
   };
   return (
     <label className="flex flex-col gap-1 text-[15px]">
       {label}
-      <input className={big ? 'entry figure h-14 w-32 text-3xl' : 'entry'} inputMode="decimal" value={text} aria-invalid={problem !== null} onChange={(event) => change(event.target.value)} />
-      {problem !== null && <span role="alert" className="text-hazard">{problem}</span>}
+      <input
+        className={big ? 'entry figure h-14 w-32 text-3xl' : 'entry'}
+        inputMode="decimal"
+        value={text}
+        aria-invalid={problem !== null}
+        onChange={(event) => change(event.target.value)}
+      />
+      {problem !== null && (
+        <span role="alert" className="text-hazard">
+          {problem}
+        </span>
+      )}
     </label>
   );
 };

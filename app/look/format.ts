@@ -38,7 +38,8 @@ const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTi
   }
 };
 
-export const timeOfDay = (at: number, zone: string): string => partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
+export const timeOfDay = (at: number, zone: string): string =>
+  partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
 export const timeWithSeconds = (at: number, zone: string): string =>
   partsIn(zone, { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).format(at);
 export const dayAndTime = (at: number, zone: string): string =>

@@ -1,11 +1,11 @@
 import type { Lab65 } from 'culori/fn';
-import { clampRgb, modeLab65, modeLrgb, modeRgb, modeXyz65, useMode } from 'culori/fn';
+import { clampRgb, modeLab65, modeLrgb, modeRgb, modeXyz65, useMode as withMode } from 'culori/fn';
 import { labOfStep } from '../../core/matter/index.ts';
 
-useMode(modeXyz65);
-useMode(modeLrgb);
-useMode(modeLab65);
-const toRgb = useMode(modeRgb);
+withMode(modeXyz65);
+withMode(modeLrgb);
+withMode(modeLab65);
+const toRgb = withMode(modeRgb);
 
 export type Rgb = readonly [r: number, g: number, b: number];
 

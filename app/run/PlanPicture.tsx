@@ -25,11 +25,21 @@ export const PlanPicture = ({ planned, plan }: Props) => {
     return { at: load.openAt, before, after: sum };
   });
   const y = (pieces: number): number => floor - (34 * pieces) / Math.max(1, plan.pieces);
-  const path = stairs.map(({ at, before, after }) => `L${x(at).toFixed(1)} ${y(before).toFixed(1)}L${x(at).toFixed(1)} ${y(after).toFixed(1)}`).join('');
+  const path = stairs
+    .map(({ at, before, after }) => `L${x(at).toFixed(1)} ${y(before).toFixed(1)}L${x(at).toFixed(1)} ${y(after).toFixed(1)}`)
+    .join('');
   const step_ms = length > 90 * 60_000 ? 30 * 60_000 : length > 40 * 60_000 ? 10 * 60_000 : 5 * 60_000;
-  const ticks = Array.from({ length: Math.floor(length / step_ms) + 2 }, (_, i) => Math.ceil(plan.startAt / step_ms) * step_ms + i * step_ms).filter((at) => at <= end);
+  const ticks = Array.from(
+    { length: Math.floor(length / step_ms) + 2 },
+    (_, i) => Math.ceil(plan.startAt / step_ms) * step_ms + i * step_ms,
+  ).filter((at) => at <= end);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      className="w-full"
+      role="img"
+      aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}
+    >
       {ticks.map((at) => (
         <g key={at}>
           <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={floor} stroke="#d5dbd7" />
@@ -50,7 +60,15 @@ export const PlanPicture = ({ planned, plan }: Props) => {
             </text>
             {preheat !== undefined && (
               <>
-                <rect x={x(preheat.from)} y={top + 6} width={x(preheat.to) - x(preheat.from)} height={LANE - 14} rx={3} fill="#a3b8b1" opacity={0.6} />
+                <rect
+                  x={x(preheat.from)}
+                  y={top + 6}
+                  width={x(preheat.to) - x(preheat.from)}
+                  height={LANE - 14}
+                  rx={3}
+                  fill="#a3b8b1"
+                  opacity={0.6}
+                />
                 <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="#20262a">
                   heat
                 </text>
@@ -60,8 +78,23 @@ export const PlanPicture = ({ planned, plan }: Props) => {
               .filter((load) => load.ironId === iron.id)
               .map((load) => (
                 <g key={load.n}>
-                  <rect x={x(load.pourAt)} y={top + 6} width={Math.max(2, x(load.openAt) - x(load.pourAt))} height={LANE - 14} rx={3} fill={fill} stroke="#20262a" />
-                  <text x={(x(load.pourAt) + x(load.openAt)) / 2} y={top + 27} fontSize="16" fontWeight="700" textAnchor="middle" fill="#20262a">
+                  <rect
+                    x={x(load.pourAt)}
+                    y={top + 6}
+                    width={Math.max(2, x(load.openAt) - x(load.pourAt))}
+                    height={LANE - 14}
+                    rx={3}
+                    fill={fill}
+                    stroke="#20262a"
+                  />
+                  <text
+                    x={(x(load.pourAt) + x(load.openAt)) / 2}
+                    y={top + 27}
+                    fontSize="16"
+                    fontWeight="700"
+                    textAnchor="middle"
+                    fill="#20262a"
+                  >
                     {load.n}
                   </text>
                 </g>
@@ -72,7 +105,12 @@ export const PlanPicture = ({ planned, plan }: Props) => {
       <text x={0} y={floor - 12} fontSize="15" fill="#566167">
         pieces out
       </text>
-      <path d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`} fill="none" stroke="#14535a" strokeWidth="2.5" />
+      <path
+        d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
+        fill="none"
+        stroke="#14535a"
+        strokeWidth="2.5"
+      />
       {stairs.length > 0 && (
         <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="#14535a">
           {sum}

@@ -39,8 +39,16 @@ export const RunStation = () => {
     return (
       <section className="max-w-xl p-8">
         <h1 className="text-3xl">How many are coming?</h1>
-        <p className="mt-3 text-lg">Four answers make a morning: how many, what, which irons and when. Out come loads, starts and the moment to switch on, here and on the strip above every station.</p>
-        <button type="button" className="button-act mt-5" disabled={formula === null} onClick={() => void kitchen.put('runs', freshRun(session, Date.now()))}>
+        <p className="mt-3 text-lg">
+          Four answers make a morning: how many, what, which irons and when. Out come loads, starts and the moment to switch on, here and on
+          the strip above every station.
+        </p>
+        <button
+          type="button"
+          className="button-act mt-5"
+          disabled={formula === null}
+          onClick={() => void kitchen.put('runs', freshRun(session, Date.now()))}
+        >
           Plan a run
         </button>
         {formula === null && <p className="mt-3">First a batter: write one on the Formula station.</p>}
@@ -49,7 +57,12 @@ export const RunStation = () => {
   return <Morning session={session} run={run} planned={planned} onChange={(changes) => void kitchen.put('runs', { ...run, ...changes })} />;
 };
 
-type MorningProps = { readonly session: Session; readonly run: Run; readonly planned: PlannedRun | null; readonly onChange: (changes: Partial<Run>) => void };
+type MorningProps = {
+  readonly session: Session;
+  readonly run: Run;
+  readonly planned: PlannedRun | null;
+  readonly onChange: (changes: Partial<Run>) => void;
+};
 
 const Morning = ({ session, run, planned, onChange }: MorningProps) => {
   const plan = planned?.plan ?? null;
@@ -91,8 +104,23 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
   };
   return (
     <div className="no-print grid grid-cols-[auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
-      <NumberEntry big label="People" value={run.people} min={1} max={2000} whole onChange={(people) => people !== null && onChange({ people })} />
-      <NumberEntry big label="Pieces each" value={run.piecesPerPerson} min={0.1} max={20} onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })} />
+      <NumberEntry
+        big
+        label="People"
+        value={run.people}
+        min={1}
+        max={2000}
+        whole
+        onChange={(people) => people !== null && onChange({ people })}
+      />
+      <NumberEntry
+        big
+        label="Pieces each"
+        value={run.piecesPerPerson}
+        min={0.1}
+        max={20}
+        onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
+      />
       <label className="flex flex-col gap-1 text-[15px]">
         {run.mode === 'together' ? 'Served at' : 'First plate at'}
         <input
@@ -114,8 +142,17 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
               ['as-they-come', 'as they come'],
             ] as const
           ).map(([mode, label]) => (
-            <label key={mode} className={`flex min-h-14 flex-1 items-center gap-2 rounded-md border-2 px-3 font-semibold ${run.mode === mode ? 'border-act bg-act-soft' : 'border-line'}`}>
-              <input type="radio" name="mode" checked={run.mode === mode} onChange={() => onChange({ mode })} className="size-5 accent-act" />
+            <label
+              key={mode}
+              className={`flex min-h-14 flex-1 items-center gap-2 rounded-md border-2 px-3 font-semibold ${run.mode === mode ? 'border-act bg-act-soft' : 'border-line'}`}
+            >
+              <input
+                type="radio"
+                name="mode"
+                checked={run.mode === mode}
+                onChange={() => onChange({ mode })}
+                className="size-5 accent-act"
+              />
               {label}
             </label>
           ))}
@@ -123,13 +160,21 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
       </fieldset>
       <div className="col-span-full flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <span className="text-xl">
-          <Listing label="Formula" value={run.formulaId} choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))} onChange={(formulaId) => onChange({ formulaId })} />
+          <Listing
+            label="Formula"
+            value={run.formulaId}
+            choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+            onChange={(formulaId) => onChange({ formulaId })}
+          />
         </span>
         <fieldset className="flex min-w-0 flex-wrap items-center gap-2">
           <legend className="sr-only">Irons</legend>
           <span className="text-quiet">on</span>
           {session.irons.map((iron) => (
-            <label key={iron.id} className={`flex min-h-11 items-center gap-2 rounded-full border-2 px-4 font-semibold ${run.ironIds.includes(iron.id) ? 'border-act bg-act-soft' : 'border-line'}`}>
+            <label
+              key={iron.id}
+              className={`flex min-h-11 items-center gap-2 rounded-full border-2 px-4 font-semibold ${run.ironIds.includes(iron.id) ? 'border-act bg-act-soft' : 'border-line'}`}
+            >
               <input type="checkbox" checked={run.ironIds.includes(iron.id)} onChange={() => toggle(iron)} className="size-5 accent-act" />
               {iron.name}
             </label>
@@ -168,45 +213,53 @@ const Answers = ({ planned, plan }: PlanProps) => {
 /** The run sheet: iron by iron, with everything the hand needs. */
 const IronSheet = ({ planned, plan }: PlanProps) => (
   <div className="overflow-x-auto">
-  <table className="w-full text-left">
-    <caption className="sr-only">Run sheet, iron by iron</caption>
-    <thead className="text-[15px] text-quiet">
-      <tr>
-        {['Iron', 'Switch on', 'Set', 'Pour each time', 'Closed for', 'Then wait', 'First pour', 'Loads'].map((title) => (
-          <th key={title} scope="col" className="border-b border-line py-1 font-normal">
-            {title}
-          </th>
-        ))}
-      </tr>
-    </thead>
-    <tbody className="text-lg">
-      {planned.irons.map((iron) => {
-        const reply = planned.advices.get(iron.id);
-        const mine = plan.loads.filter((load) => load.ironId === iron.id);
-        const preheat = plan.preheats.find((p) => p.ironId === iron.id);
-        if (reply === undefined) return null;
-        const { setting } = reply.answer;
-        return (
-          <tr key={iron.id} className="border-b border-line">
-            <th scope="row" className="py-2 font-display">
-              {iron.name}
+    <table className="w-full text-left">
+      <caption className="sr-only">Run sheet, iron by iron</caption>
+      <thead className="text-[15px] text-quiet">
+        <tr>
+          {['Iron', 'Switch on', 'Set', 'Pour each time', 'Closed for', 'Then wait', 'First pour', 'Loads'].map((title) => (
+            <th key={title} scope="col" className="border-b border-line py-1 font-normal">
+              {title}
             </th>
-            <td>{preheat === undefined ? 'not needed' : timeOfDay(preheat.from, planned.run.zone)}</td>
-            <td>{setting.chosen === 'fixed' ? 'nothing to set' : setting.dial !== null ? `dial ${dialMarkText(setting.dial)}` : `${Math.round(setting.temperature_C)} °C`}</td>
-            <td>
-              <b>{grams(mine[0]?.portion_g ?? reply.answer.portion_g)} g</b>
-              {iron.geometry.moulds > 1 ? `, ${grams((mine[0]?.portion_g ?? reply.answer.portion_g) / iron.geometry.moulds)} g a mould` : ''}
-            </td>
-            <td>
-              <b>{clock(reply.planned.cook_s)}</b>
-            </td>
-            <td>{clock(reply.planned.recovery_s)}</td>
-            <td>{mine[0] === undefined ? '' : timeOfDay(mine[0].pourAt, planned.run.zone)}</td>
-            <td>{mine.length}</td>
-          </tr>
-        );
-      })}
-    </tbody>
-  </table>
+          ))}
+        </tr>
+      </thead>
+      <tbody className="text-lg">
+        {planned.irons.map((iron) => {
+          const reply = planned.advices.get(iron.id);
+          const mine = plan.loads.filter((load) => load.ironId === iron.id);
+          const preheat = plan.preheats.find((p) => p.ironId === iron.id);
+          if (reply === undefined) return null;
+          const { setting } = reply.answer;
+          return (
+            <tr key={iron.id} className="border-b border-line">
+              <th scope="row" className="py-2 font-display">
+                {iron.name}
+              </th>
+              <td>{preheat === undefined ? 'not needed' : timeOfDay(preheat.from, planned.run.zone)}</td>
+              <td>
+                {setting.chosen === 'fixed'
+                  ? 'nothing to set'
+                  : setting.dial !== null
+                    ? `dial ${dialMarkText(setting.dial)}`
+                    : `${Math.round(setting.temperature_C)} °C`}
+              </td>
+              <td>
+                <b>{grams(mine[0]?.portion_g ?? reply.answer.portion_g)} g</b>
+                {iron.geometry.moulds > 1
+                  ? `, ${grams((mine[0]?.portion_g ?? reply.answer.portion_g) / iron.geometry.moulds)} g a mould`
+                  : ''}
+              </td>
+              <td>
+                <b>{clock(reply.planned.cook_s)}</b>
+              </td>
+              <td>{clock(reply.planned.recovery_s)}</td>
+              <td>{mine[0] === undefined ? '' : timeOfDay(mine[0].pourAt, planned.run.zone)}</td>
+              <td>{mine.length}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   </div>
 );

@@ -24,7 +24,8 @@ export type PlannedRun = {
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const run = session?.run ?? null;
   const formula = session?.formulas.find((f) => f.id === run?.formulaId) ?? null;
-  const irons = run === null || session === undefined ? [] : run.ironIds.flatMap((id) => session.irons.find((iron) => iron.id === id) ?? []);
+  const irons =
+    run === null || session === undefined ? [] : run.ironIds.flatMap((id) => session.irons.find((iron) => iron.id === id) ?? []);
   const jobs = irons.map((iron) =>
     session === undefined || formula === null || run === null
       ? null
@@ -36,7 +37,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const key = JSON.stringify([run, irons.map((iron) => [iron.id, iron.rev]), queries.map((query) => query.dataUpdatedAt)]);
   const plan = useMemo(() => {
     if (run === null || !settled) return null;
-    const planned = done.flatMap((result) => (result?.ok === true ? [result.value.planned] : []));
+    const planned = done.flatMap((result) => (result.ok ? [result.value.planned] : []));
     return planRun({ ...run, irons: planned, batter_g: null });
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps

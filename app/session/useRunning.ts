@@ -3,7 +3,12 @@ import type { Load, LoadEvent, LoadProgress } from '../../core/line/index.ts';
 import { loadProgress } from '../../core/line/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 
-export type RunningLoad = { readonly load: Load; readonly log: readonly LoadEvent[]; readonly progress: LoadProgress; readonly prediction: Prediction | null };
+export type RunningLoad = {
+  readonly load: Load;
+  readonly log: readonly LoadEvent[];
+  readonly progress: LoadProgress;
+  readonly prediction: Prediction | null;
+};
 
 /** The newest load of each of these irons, as its log stands; undefined until the store has answered. */
 export const useNewestLoads = (ironIds: readonly string[]): ReadonlyMap<string, RunningLoad> | undefined => {

@@ -19,7 +19,17 @@ export type Session = {
   readonly setBench: (changes: Partial<Bench>) => void;
 };
 
-const EMPTY_BENCH: Bench = { id: 'bench', formulaId: '', ironId: '', target: { tawny: 4, crisp: 3 }, batter_C: 20, load: 1, preheat_s: null, setting_C: null, runId: null };
+const EMPTY_BENCH: Bench = {
+  id: 'bench',
+  formulaId: '',
+  ironId: '',
+  target: { tawny: 4, crisp: 3 },
+  batter_C: 20,
+  load: 1,
+  preheat_s: null,
+  setting_C: null,
+  runId: null,
+};
 
 /** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
 const firstBench = (run: Run | null, formulas: readonly Formula[], irons: readonly Iron[]): Bench => ({
@@ -43,7 +53,10 @@ export const useSession = (): Session | undefined => {
   const irons = newestRevisions(ironRows ?? []);
   const run = (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null);
   const bench = benches?.[0] ?? firstBench(run, formulas, irons);
-  const setBench = useCallback((changes: Partial<Bench>) => void kitchen.put('benches', { ...bench, ...changes, id: 'bench' }), [kitchen, bench]);
+  const setBench = useCallback(
+    (changes: Partial<Bench>) => void kitchen.put('benches', { ...bench, ...changes, id: 'bench' }),
+    [kitchen, bench],
+  );
   const kit = kits?.[0];
   if (!ready || kit === undefined) return undefined;
   return {

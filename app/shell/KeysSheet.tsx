@@ -12,7 +12,9 @@ const MORE: readonly (readonly [string, string])[] = [
   ['Esc', 'close a sheet'],
 ];
 
-const Key = ({ children }: { readonly children: string }) => <kbd className="rounded border border-line bg-white px-2 py-0.5 font-display font-bold">{children}</kbd>;
+const Key = ({ children }: { readonly children: string }) => (
+  <kbd className="rounded border border-line bg-white px-2 py-0.5 font-display font-bold">{children}</kbd>
+);
 
 export const KeysSheet = ({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) => (
   <Sheet title="Keys" open={open} onClose={onClose}>

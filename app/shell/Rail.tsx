@@ -10,8 +10,15 @@ const KitchenSwitch = () => {
     <button
       type="button"
       onClick={() => choose(!isDemo)}
-      title={isDemo ? 'Everything in the demo kitchen is invented; what you change in it stays apart from your own.' : 'The invented kitchen, as you left it'}
-      className={clsx('flex min-h-14 flex-col items-center justify-center border-line px-1 text-center text-[13px] leading-tight sm:border-t', isDemo ? 'bg-act-soft' : '')}
+      title={
+        isDemo
+          ? 'Everything in the demo kitchen is invented; what you change in it stays apart from your own.'
+          : 'The invented kitchen, as you left it'
+      }
+      className={clsx(
+        'flex min-h-14 flex-col items-center justify-center border-line px-1 text-center text-[13px] leading-tight sm:border-t',
+        isDemo ? 'bg-act-soft' : '',
+      )}
     >
       <span className={isDemo ? 'font-bold' : ''}>{isDemo ? 'Demo' : 'My kitchen'}</span>
       <span className="text-act underline underline-offset-2">{isDemo ? 'to mine' : 'to the demo'}</span>
@@ -21,7 +28,10 @@ const KitchenSwitch = () => {
 
 /** The stations, grouped by when they are used: before, at the hot iron, after. */
 export const Rail = () => (
-  <nav aria-label="Stations" className="no-print flex shrink-0 overflow-x-auto border-line bg-page max-sm:order-last max-sm:border-t sm:w-[84px] sm:flex-col sm:overflow-y-auto sm:border-r">
+  <nav
+    aria-label="Stations"
+    className="no-print flex shrink-0 overflow-x-auto border-line bg-page max-sm:order-last max-sm:border-t sm:w-[84px] sm:flex-col sm:overflow-y-auto sm:border-r"
+  >
     {STATIONS.map(({ path, name, key, icon: Icon, group }, index) => (
       <NavLink
         key={path}
@@ -38,7 +48,12 @@ export const Rail = () => (
       >
         {({ isActive }) => (
           <>
-            {isActive && <span aria-hidden className="absolute inset-y-0 left-0 w-1 bg-act max-sm:inset-x-0 max-sm:inset-y-auto max-sm:top-0 max-sm:h-1 max-sm:w-auto" />}
+            {isActive && (
+              <span
+                aria-hidden
+                className="absolute inset-y-0 left-0 w-1 bg-act max-sm:inset-x-0 max-sm:inset-y-auto max-sm:top-0 max-sm:h-1 max-sm:w-auto"
+              />
+            )}
             <Icon aria-hidden className="size-5" />
             {name}
           </>

@@ -1,7 +1,13 @@
 import type { LucideIcon } from 'lucide-react';
 import { BookOpenText, Flame, Grid3x3, NotebookPen, Package, Route, Wrench } from 'lucide-react';
 
-export type Station = { readonly path: string; readonly name: string; readonly key: string; readonly icon: LucideIcon; readonly group: 'before' | 'hot' | 'after' | 'kit' };
+export type Station = {
+  readonly path: string;
+  readonly name: string;
+  readonly key: string;
+  readonly icon: LucideIcon;
+  readonly group: 'before' | 'hot' | 'after' | 'kit';
+};
 
 /** In the order of the work. Keys are the letter each is known by. */
 export const STATIONS: readonly Station[] = [

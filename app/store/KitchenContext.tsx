@@ -106,7 +106,8 @@ export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonl
   return logs;
 };
 
-export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] => logs.get(loadId) ?? NO_EVENTS;
+export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] =>
+  logs.get(loadId) ?? NO_EVENTS;
 
 export const useKit = (): Kit => useRows('kits')?.[0] ?? DEFAULT_KIT;
 

@@ -8,11 +8,22 @@ import type { Kitchen } from './kitchen.ts';
 export const APP_VERSION = '0.1.0';
 
 /** Tables that a kitchen file holds. The bench is not part of it: it is only where things were left. */
-const IN_FILE = ['kits', 'irons', 'formulas', 'lots', 'predictions', 'loads', 'loadEvents', 'runs', 'keepItems'] as const satisfies readonly TableName[];
+const IN_FILE = [
+  'kits',
+  'irons',
+  'formulas',
+  'lots',
+  'predictions',
+  'loads',
+  'loadEvents',
+  'runs',
+  'keepItems',
+] as const satisfies readonly TableName[];
 
 const byKey = <T>(rows: T[], key: (row: T) => string): T[] => rows.sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
 const byId = <T extends { id: string }>(rows: T[]): T[] => byKey(rows, (row) => row.id);
-const byRevision = <T extends { id: string; rev: number }>(rows: T[]): T[] => byKey(rows, (row) => `${row.id}/${String(row.rev).padStart(9, '0')}`);
+const byRevision = <T extends { id: string; rev: number }>(rows: T[]): T[] =>
+  byKey(rows, (row) => `${row.id}/${String(row.rev).padStart(9, '0')}`);
 
 /** Everything in the kitchen, what still waits in memory included, in a settled order. */
 export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promise<KitchenFile> => {
@@ -30,7 +41,10 @@ export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promi
     lots: byId(await all('lots')),
     predictions: byId(await all('predictions')),
     loads: byId(await all('loads')),
-    loadEvents: byKey(events, ({ loadId, seq }) => `${loadId}/${String(seq).padStart(9, '0')}`).map(({ loadId, event }) => ({ loadId, event })),
+    loadEvents: byKey(events, ({ loadId, seq }) => `${loadId}/${String(seq).padStart(9, '0')}`).map(({ loadId, event }) => ({
+      loadId,
+      event,
+    })),
     runs: byId(await all('runs')),
     keepItems: byId(await all('keepItems')),
   };

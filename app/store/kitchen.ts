@@ -42,20 +42,19 @@ export class Kitchen {
       table === 'loadEvents' && (row as LoadEventRow).loadId === loadId ? [(row as LoadEventRow).seq] : [],
     );
     const log = this.database.rows('loadEvents');
-    let written: LoadEvent | null = null;
+    // Known before the store is asked, for when it can't answer.
+    let seq = Math.max(-1, ...waiting) + 1;
     try {
       await this.database.transaction('rw', log, async () => {
         const last = await log.where('[loadId+seq]').between([loadId, 0], [loadId, Infinity]).last();
-        const seq = Math.max(last?.seq ?? -1, ...waiting) + 1;
-        written = { ...event, seq, at } as LoadEvent;
+        seq = Math.max(seq, (last?.seq ?? -1) + 1);
         // `add`, not `put`: another tab must never be written over.
-        await log.add({ loadId, seq, event: written });
+        await log.add({ loadId, seq, event: { ...event, seq, at } });
       });
     } catch (error) {
-      if (written === null) written = { ...event, seq: Math.max(-1, ...waiting) + 1, at } as LoadEvent;
-      this.keepWaiting(error, { table: 'loadEvents', row: { loadId, seq: written.seq, event: written } });
+      this.keepWaiting(error, { table: 'loadEvents', row: { loadId, seq, event: { ...event, seq, at } } });
     }
-    return written as unknown as LoadEvent;
+    return { ...event, seq, at };
   }
 
   private keepWaiting<N extends TableName>(error: unknown, entry: { table: N; row: Rows[N] }): void {

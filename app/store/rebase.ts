@@ -15,7 +15,12 @@ export const movedToYesterday = (file: KitchenFile, now: number, zone: string): 
   const run = (r: KitchenFile['runs'][number]) => {
     const serveAt = move(r.serveAt);
     // Breakfast is never over in the demo: the next one counts.
-    return { ...r, zone, serveAt: serveAt < now ? serveAt + DAY_MS * Math.ceil((now - serveAt) / DAY_MS) : serveAt - DAY_MS * Math.floor((serveAt - now) / DAY_MS) };
+    return {
+      ...r,
+      zone,
+      serveAt:
+        serveAt < now ? serveAt + DAY_MS * Math.ceil((now - serveAt) / DAY_MS) : serveAt - DAY_MS * Math.floor((serveAt - now) / DAY_MS),
+    };
   };
   return {
     ...file,

@@ -35,12 +35,15 @@ describe('one file out and in', () => {
     expect(out.formulas.map((f) => f.name).sort()).toEqual(file.formulas.map((f) => f.name).sort());
   });
 
-  test.each(['', '{', '{"schema":"other"}', JSON.stringify({ ...file, version: 2 }), JSON.stringify({ ...file, lots: [] })])('a file that isn’t sound leaves everything untouched (%#)', async (text) => {
-    await replaceKitchen(kitchen, file);
-    const before = await exportKitchen(kitchen, NOW);
-    expect((await importKitchen(kitchen, text)).ok).toBe(false);
-    expect(await exportKitchen(kitchen, NOW)).toEqual(before);
-  });
+  test.each(['', '{', '{"schema":"other"}', JSON.stringify({ ...file, version: 2 }), JSON.stringify({ ...file, lots: [] })])(
+    'a file that isn’t sound leaves everything untouched (%#)',
+    async (text) => {
+      await replaceKitchen(kitchen, file);
+      const before = await exportKitchen(kitchen, NOW);
+      expect((await importKitchen(kitchen, text)).ok).toBe(false);
+      expect(await exportKitchen(kitchen, NOW)).toEqual(before);
+    },
+  );
 
   test('an import that fails half-way leaves everything untouched', async () => {
     await replaceKitchen(kitchen, file);
@@ -49,7 +52,11 @@ describe('one file out and in', () => {
       throw quota();
     });
     const keepItems = kitchen.database.table('keepItems');
-    jest.spyOn(kitchen.database, 'table').mockImplementation((name) => (name === 'keepItems' ? keepItems : KitchenDatabase.prototype.table.call(kitchen.database, name)) as never);
+    jest
+      .spyOn(kitchen.database, 'table')
+      .mockImplementation(
+        (name) => (name === 'keepItems' ? keepItems : KitchenDatabase.prototype.table.call(kitchen.database, name)) as never,
+      );
     await expect(importKitchen(kitchen, JSON.stringify({ ...file, formulas: [] }))).rejects.toThrow();
     spy.mockRestore();
     jest.restoreAllMocks();
@@ -100,7 +107,7 @@ describe('a full device', () => {
   test('the log goes on in memory, is seen, is exported, and is written when there is room', async () => {
     await kitchen.append('l', poured, NOW);
     const table = kitchen.database.table('loadEvents');
-    const add = jest.spyOn(table, 'add').mockRejectedValue(quota() as never);
+    const add = jest.spyOn(table, 'add').mockRejectedValue(quota());
     const rows = jest.spyOn(kitchen.database, 'rows').mockReturnValue(table as never);
     const closed = await kitchen.append('l', { kind: 'closed', data: {} }, NOW + 1);
     const opened = await kitchen.append('l', { kind: 'opened', data: {} }, NOW + 2);
@@ -116,7 +123,7 @@ describe('a full device', () => {
 
   test('other writes wait too, the newest of each', async () => {
     const table = kitchen.database.table('kits');
-    jest.spyOn(table, 'put').mockRejectedValue(quota() as never);
+    jest.spyOn(table, 'put').mockRejectedValue(quota());
     jest.spyOn(kitchen.database, 'rows').mockReturnValue(table as never);
     await kitchen.put('kits', { ...file.kit, altitude_m: 1 });
     await kitchen.put('kits', { ...file.kit, altitude_m: 2 });

@@ -22,7 +22,13 @@ export type AdviceReply = {
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
 
-export type Paste = { readonly lines: FormulaLine[]; readonly cut: number; readonly reading: FormulaReading; readonly name: string | null; readonly steps: readonly string[] };
+export type Paste = {
+  readonly lines: FormulaLine[];
+  readonly cut: number;
+  readonly reading: FormulaReading;
+  readonly name: string | null;
+  readonly steps: readonly string[];
+};
 
 /** The worker's side of the conversation. `null`: no longer wanted. */
 export type Reckoner = {

@@ -13,7 +13,12 @@ import { failure } from '../../core/basis/index.ts';
 
 const job = (changes: Partial<AdviceJob> = {}): AdviceJob => ({
   ...DEFAULT_CONDITIONS,
-  formula: { id: 'f', rev: 1, lift: null, lines: BATTERS.quick.split('\n').map((text, i) => ({ id: String(i), text, edited_g: null, chosenIngredientId: null })) },
+  formula: {
+    id: 'f',
+    rev: 1,
+    lift: null,
+    lines: BATTERS.quick.split('\n').map((text, i) => ({ id: String(i), text, edited_g: null, chosenIngredientId: null })),
+  },
   readSettings: DEFAULT_READ_SETTINGS,
   iron: presetIron('deep-round'),
   ...changes,
@@ -27,7 +32,11 @@ const fakeWorker = (api: Partial<Reckoner>, onTerminate: () => void = () => unde
     // The test's end must not wait for a port that nobody closes.
     port.unref();
   };
-  expose(api, { addEventListener: (_: string, listener: (e: unknown) => void) => listen(port2, (data) => listener({ data, origin: '' })), removeEventListener: () => undefined, postMessage: (m: unknown, t: unknown) => port2.postMessage(m, t as never) } as never);
+  expose(api, {
+    addEventListener: (_: string, listener: (e: unknown) => void) => listen(port2, (data) => listener({ data, origin: '' })),
+    removeEventListener: () => undefined,
+    postMessage: (m: unknown, t: unknown) => port2.postMessage(m, t as never),
+  });
   return {
     addEventListener: (_: string, listener: (e: unknown) => void) => listen(port1, (data) => listener({ data })),
     removeEventListener: () => undefined,
@@ -45,7 +54,7 @@ describe('worker and direct call', () => {
     let result = steps.next();
     while (result.done !== true) result = steps.next();
     const direct = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round') });
-    if (!direct.ok || result.value === undefined || !result.value.ok) throw new Error('no answer');
+    if (!direct.ok || !result.value.ok) throw new Error('no answer');
     expect(result.value.value.answer).toEqual(answerOf(direct.value, say));
     expect(structuredClone(result.value.value)).toEqual(result.value.value);
   });
@@ -73,7 +82,10 @@ describe('the page’s side', () => {
     let ended = 0;
     const client = new ReckonerClient(() => {
       started++;
-      return fakeWorker({ readPaste: () => (started === 1 ? new Promise(() => undefined) : Promise.resolve(failure('second'))) }, () => ended++);
+      return fakeWorker(
+        { readPaste: () => (started === 1 ? new Promise(() => undefined) : Promise.resolve(failure('second'))) },
+        () => ended++,
+      );
     }, 40);
     expect(await client.readPaste('x', DEFAULT_READ_SETTINGS)).toEqual(failure('took-too-long'));
     expect(await client.readPaste('x', DEFAULT_READ_SETTINGS)).toEqual(failure('second'));
@@ -99,12 +111,22 @@ describe('pastes', () => {
   });
 
   test('a recipe in JSON-LD, with name and steps', () => {
-    const text = JSON.stringify({ '@type': 'Recipe', name: 'Plain', recipeIngredient: ['250 g flour'], recipeInstructions: 'Stir.\nRest.' });
+    const text = JSON.stringify({
+      '@type': 'Recipe',
+      name: 'Plain',
+      recipeIngredient: ['250 g flour'],
+      recipeInstructions: 'Stir.\nRest.',
+    });
     expect(readPasted(text, DEFAULT_READ_SETTINGS, newId)).toMatchObject({ ok: true, value: { name: 'Plain', steps: ['Stir.', 'Rest.'] } });
   });
 
   test('2 MB of anything is read, cut and counted within a second', () => {
-    for (const text of ['1 cup flour\n'.repeat(170_000), '9'.repeat(2_000_000), '<b>'.repeat(700_000), '1 1 1 1 1 1 1 1 1 1\n'.repeat(100_000)]) {
+    for (const text of [
+      '1 cup flour\n'.repeat(170_000),
+      '9'.repeat(2_000_000),
+      '<b>'.repeat(700_000),
+      '1 1 1 1 1 1 1 1 1 1\n'.repeat(100_000),
+    ]) {
       const started = performance.now();
       const result = readPasted(text, DEFAULT_READ_SETTINGS, newId);
       expect(performance.now() - started).toBeLessThan(2000);

@@ -6,9 +6,25 @@ import type { Iron } from '../plate/index.ts';
 import { dialMark } from '../plate/index.ts';
 import { BATTERS, presetIron, readBatter, readText } from '../testing/batters.ts';
 import type { Advice, AdviceRequest } from './index.ts';
-import { advise, AdviceAnswer, adviseInSteps, answerOf, DEFAULT_CONDITIONS, LIMITS, pictureOf, predictionOf, recompute, whyChains } from './index.ts';
+import {
+  advise,
+  AdviceAnswer,
+  adviseInSteps,
+  answerOf,
+  DEFAULT_CONDITIONS,
+  LIMITS,
+  pictureOf,
+  predictionOf,
+  recompute,
+  whyChains,
+} from './index.ts';
 
-const request = (changes: Partial<AdviceRequest> = {}): AdviceRequest => ({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round'), ...changes });
+const request = (changes: Partial<AdviceRequest> = {}): AdviceRequest => ({
+  ...DEFAULT_CONDITIONS,
+  reading: readBatter('quick'),
+  iron: presetIron('deep-round'),
+  ...changes,
+});
 const ask = (changes: Partial<AdviceRequest> = {}): Advice => {
   const result = advise(request(changes));
   if (!result.ok) throw new Error(result.failure.code);
@@ -124,7 +140,14 @@ describe('metamorphic: a little more of this does that', () => {
     expect(crisper.cooked.crisp).toBeCloseTo(3.6, 0);
   });
   test('two doses in the bowl: twice the loads', () => {
-    const twice = ask({ reading: readText(BATTERS.quick.split('\n').map((line) => line.replace(/^\d+/, (n) => String(2 * Number(n)))).join('\n')) });
+    const twice = ask({
+      reading: readText(
+        BATTERS.quick
+          .split('\n')
+          .map((line) => line.replace(/^\d+/, (n) => String(2 * Number(n))))
+          .join('\n'),
+      ),
+    });
     expect(Math.abs(twice.loads - 2 * ask().loads)).toBeLessThanOrEqual(1);
   });
 
@@ -177,11 +200,19 @@ describe('wishes that can’t be met are said', () => {
   test('nothing within the limits makes it throw or answer with nonsense', () => {
     const within = ({ min, max }: { min: number; max: number }) => fc.double({ min, max, noNaN: true });
     fc.assert(
-      fc.property(fc.constantFrom('wafer', 'ball-pan', 'thin-round', 'thin-square-4', 'deep-round', 'mini'), within(LIMITS.altitude_m), within(LIMITS.batter_C), within(LIMITS.tawny), within(LIMITS.crisp), fc.integer({ min: 1, max: 6 }), (id, altitude_m, batter_C, tawny, crisp, load) => {
-        const result = advise(request({ iron: presetIron(id), altitude_m, batter_C, target: { tawny, crisp }, load }));
-        if (result.ok) AdviceAnswer.parse(answerOf(result.value, say));
-        else expect(['never-sets', 'never-dries']).toContain(result.failure.code);
-      }),
+      fc.property(
+        fc.constantFrom('wafer', 'ball-pan', 'thin-round', 'thin-square-4', 'deep-round', 'mini'),
+        within(LIMITS.altitude_m),
+        within(LIMITS.batter_C),
+        within(LIMITS.tawny),
+        within(LIMITS.crisp),
+        fc.integer({ min: 1, max: 6 }),
+        (id, altitude_m, batter_C, tawny, crisp, load) => {
+          const result = advise(request({ iron: presetIron(id), altitude_m, batter_C, target: { tawny, crisp }, load }));
+          if (result.ok) AdviceAnswer.parse(answerOf(result.value, say));
+          else expect(['never-sets', 'never-dries']).toContain(result.failure.code);
+        },
+      ),
       { numRuns: 25, seed: 11 },
     );
   });

@@ -1,41 +1,17 @@
-import type { Finding, Result } from '../basis/index.ts';
+import type { Result } from '../basis/index.ts';
 import { failure, NORMAL_P90, success } from '../basis/index.ts';
 import type { BatterProperties, Iron, PlateMachine, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import { dialMark, expansion, meanThickness_m, plateMachine, portion, recoveredPlates, settingRange } from '../plate/index.ts';
+import type { Advice } from './advice.ts';
 import { PRIOR, timeBand } from './band.ts';
 import { batterOf } from './bowl.ts';
-import type { Cooked, Setup } from './cook.ts';
+import type { Setup } from './cook.ts';
 import { cook } from './cook.ts';
 import { plateFindings } from './findings.ts';
 import { platesAtPour } from './pour.ts';
 import type { AdviceRequest } from './request.ts';
 import { LIMITS } from './request.ts';
 import { findSetting } from './setting.ts';
-
-/** Bumped whenever a prediction may differ: stored predictions say which model made them. */
-export const MODEL_VERSION = 'plate-1';
-
-export type Advice = {
-  readonly request: AdviceRequest;
-  readonly batter: BatterProperties;
-  readonly machine: PlateMachine;
-  readonly portion: Portion;
-  /** Batter enough for this many whole loads, g left over. */
-  readonly loads: number;
-  readonly pieces: number;
-  readonly leftover_g: number;
-  readonly setting: { readonly temperature_C: number; readonly dial: number | null; readonly chosen: 'found' | 'given' | 'fixed' };
-  readonly plates: PlatesState;
-  readonly cooked: Cooked;
-  /** Uncertainty of the best moment, s, and what it rests on. */
-  readonly band_s: { readonly p10: number; readonly p90: number };
-  readonly band_C: { readonly p10: number; readonly p90: number } | null;
-  readonly band_g: { readonly p10: number; readonly p90: number };
-  readonly pieceMass_g: number;
-  readonly pieceDensity_gPerML: number;
-  readonly waterLoss: number;
-  readonly findings: readonly Finding[];
-};
 
 /** Whole batch over portion, less what stays on bowl and ladle. */
 export const POURABLE_SHARE = 0.98;
@@ -63,14 +39,27 @@ export function* adviseInSteps(request: AdviceRequest): Generator<void, Result<A
   const machine = plateMachine(iron);
   const full = portion(iron, batter);
   const choice = yield* chooseSetting(request, machine, batter, full);
-  const setupFor = (plates: PlatesState, setting_C: number): Setup => ({ iron, machine, batter, portion_g: full.portion_g, plates, setting_C, room_C: request.room_C });
-  const plates = platesAtPour(request, machine, choice.temperature_C, (start) => cook(setupFor(start, choice.temperature_C), request.target, false));
+  const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
+    iron,
+    machine,
+    batter,
+    portion_g: full.portion_g,
+    plates,
+    setting_C,
+    room_C: request.room_C,
+  });
+  const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
+    cook(setupFor(start, choice.temperature_C), request.target, false),
+  );
   const setup = setupFor(plates, choice.temperature_C);
   yield;
   const cooked = cook(setup, request.target, true);
   yield;
   if (cooked === null)
-    return failure(iron.dryThrough ? 'never-dries' : 'never-sets', { set_C: Math.round(batter.setTemperature_C), boiling_C: Math.round(batter.boiling_C * 10) / 10 });
+    return failure(iron.dryThrough ? 'never-dries' : 'never-sets', {
+      set_C: Math.round(batter.setTemperature_C),
+      boiling_C: Math.round(batter.boiling_C * 10) / 10,
+    });
   const loads = Math.floor((POURABLE_SHARE * request.reading.totalMass_g) / full.portion_g);
   const second = Math.min(cooked.trace.seconds, Math.round(cooked.window.best_s));
   const waterLoss = cooked.trace.loss[second] ?? 0;
@@ -88,7 +77,10 @@ export function* adviseInSteps(request: AdviceRequest): Generator<void, Result<A
     plates,
     cooked,
     band_s: band,
-    band_C: settingRange(iron) === null ? null : { p10: choice.temperature_C - NORMAL_P90 * PRIOR.plates_K, p90: choice.temperature_C + NORMAL_P90 * PRIOR.plates_K },
+    band_C:
+      settingRange(iron) === null
+        ? null
+        : { p10: choice.temperature_C - NORMAL_P90 * PRIOR.plates_K, p90: choice.temperature_C + NORMAL_P90 * PRIOR.plates_K },
     band_g: { p10: full.portion_g * (1 - NORMAL_P90 * PRIOR.cavity), p90: full.portion_g * (1 + NORMAL_P90 * PRIOR.cavity) },
     pieceMass_g,
     pieceDensity_gPerML: pieceMass_g / pieceVolume_mL(iron, batter, full, machine),
@@ -109,7 +101,8 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];
-    if (value !== null && !(value >= min && value <= max)) return failure('out-of-range', { what, value: Number.isFinite(value) ? value : 'not a number', min, max });
+    if (value !== null && !(value >= min && value <= max))
+      return failure('out-of-range', { what, value: Number.isFinite(value) ? value : 'not a number', min, max });
   }
   return null;
 };
@@ -118,13 +111,22 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
 const pieceVolume_mL = (iron: Iron, batter: BatterProperties, full: Portion, machine: PlateMachine): number =>
   Math.min(iron.geometry.cavity_mL, full.portion_mL * expansion(batter, meanThickness_m(machine))) / iron.geometry.piecesPerLoad;
 
-function* chooseSetting(request: AdviceRequest, machine: PlateMachine, batter: BatterProperties, full: Portion): Generator<void, Advice['setting']> {
+function* chooseSetting(
+  request: AdviceRequest,
+  machine: PlateMachine,
+  batter: BatterProperties,
+  full: Portion,
+): Generator<void, Advice['setting']> {
   const { iron, room_C, target } = request;
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (request.setting_C !== null) return { temperature_C: request.setting_C, dial: dialMark(iron, request.setting_C), chosen: 'given' };
   const found = yield* findSetting(range, target, (setting_C) =>
-    cook({ iron, machine, batter, portion_g: full.portion_g, plates: recoveredPlates(machine, setting_C, room_C), setting_C, room_C }, target, false),
+    cook(
+      { iron, machine, batter, portion_g: full.portion_g, plates: recoveredPlates(machine, setting_C, room_C), setting_C, room_C },
+      target,
+      false,
+    ),
   );
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
 }

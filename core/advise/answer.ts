@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { roundedTo } from '../basis/index.ts';
 import { PARTS } from '../matter/index.ts';
-import type { Advice } from './advise.ts';
-import { MODEL_VERSION } from './advise.ts';
+import type { Advice } from './advice.ts';
+import { MODEL_VERSION } from './advice.ts';
 
 export const ANSWER_SCHEMA = 'tawny-lattice/advice@1';
 
@@ -74,7 +74,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     unresolved: reading.lines.filter((line) => line.grams === null).map((line) => line.text),
     totalMass_g: roundedTo(reading.totalMass_g, 3),
     bakersPercent: reading.bakersPercent === null ? null : roundedValues(reading.bakersPercent, 3),
-    composition: roundedValues(composition, 6) as AdviceAnswer['composition'],
+    composition: roundedValues(composition, 6),
     portion_g: roundedTo(a.portion.portion_g, 2),
     portion_mL: roundedTo(a.portion.portion_mL, 2),
     dose_g: roundedTo(a.portion.dose_g, 2),
@@ -82,7 +82,11 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     pieces: a.pieces,
     leftover_g: roundedTo(a.leftover_g, 2),
     plateTemperature_C: roundedTo((a.plates.lower_C + a.plates.upper_C) / 2, 1),
-    setting: { temperature_C: roundedTo(a.setting.temperature_C, 1), dial: a.setting.dial === null ? null : roundedTo(a.setting.dial, 2), chosen: a.setting.chosen },
+    setting: {
+      temperature_C: roundedTo(a.setting.temperature_C, 1),
+      dial: a.setting.dial === null ? null : roundedTo(a.setting.dial, 2),
+      chosen: a.setting.chosen,
+    },
     cookTime_s: { from: Math.round(window.from_s), best: Math.round(window.best_s), to: Math.round(window.to_s) },
     cookTimeBand_s: { p10: Math.round(a.band_s.p10), p90: Math.round(a.band_s.p90) },
     coreSet_s: seconds(moments.coreSet_s),

@@ -2,28 +2,35 @@ import type { Finding } from '../basis/index.ts';
 import { roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS } from '../matter/index.ts';
 import { settingRange } from '../plate/index.ts';
-import type { Advice } from './advise.ts';
+import type { Advice } from './advice.ts';
 import { HALF_STEP } from './cook.ts';
 
 /** What the cook should know about this batter on this iron. */
 export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   const found: Finding[] = [];
-  const add = (code: string, fields: Finding['fields'] = {}, level: Finding['level'] = 'warning'): void => void found.push({ code, level, fields });
+  const add = (code: string, fields: Finding['fields'] = {}, level: Finding['level'] = 'warning'): void =>
+    void found.push({ code, level, fields });
   const { iron, target, setting_C, reading } = a.request;
   const { looseness } = a.batter;
   if (looseness < iron.looseness.min) add('batter-too-thick', { looseness: roundedTo(looseness), least: iron.looseness.min });
   if (looseness > iron.looseness.max) add('batter-too-thin', { looseness: roundedTo(looseness), most: iron.looseness.max });
   if (a.batter.rawLightness < GUIDING_RAW_LIGHTNESS) add('colour-cannot-guide', { lightness: Math.round(a.batter.rawLightness) });
   const { window, tawny, crisp, moments } = a.cooked;
-  if (Math.abs(tawny - target.tawny) > HALF_STEP) add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
-  else if (Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given') add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
-  if (moments.tooDry_s !== null && moments.tooDry_s < window.best_s) add('too-dry-before-colour', { after_s: Math.round(moments.tooDry_s) });
-  if (a.batter.setTemperature_C > a.batter.boiling_C - 1) add('sets-late', { set_C: Math.round(a.batter.setTemperature_C), boiling_C: roundedTo(a.batter.boiling_C) });
+  if (Math.abs(tawny - target.tawny) > HALF_STEP)
+    add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
+  else if (Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
+    add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
+  if (moments.tooDry_s !== null && moments.tooDry_s < window.best_s)
+    add('too-dry-before-colour', { after_s: Math.round(moments.tooDry_s) });
+  if (a.batter.setTemperature_C > a.batter.boiling_C - 1)
+    add('sets-late', { set_C: Math.round(a.batter.setTemperature_C), boiling_C: roundedTo(a.batter.boiling_C) });
   if (setting_C !== null && a.setting.chosen === 'fixed') add('setting-ignored', { setting_C });
   const range = settingRange(iron);
-  if (setting_C !== null && range !== null && (setting_C < range.min_C || setting_C > range.max_C)) add('setting-beyond-dial', { setting_C, min_C: range.min_C, max_C: range.max_C });
+  if (setting_C !== null && range !== null && (setting_C < range.min_C || setting_C > range.max_C))
+    add('setting-beyond-dial', { setting_C, min_C: range.min_C, max_C: range.max_C });
   if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
   const wish = a.setting.temperature_C;
-  if (a.request.preheat_s !== null && a.plates.lower_C < wish - 10) add('preheat-short', { plates_C: Math.round(a.plates.lower_C), setting_C: Math.round(wish) });
+  if (a.request.preheat_s !== null && a.plates.lower_C < wish - 10)
+    add('preheat-short', { plates_C: Math.round(a.plates.lower_C), setting_C: Math.round(wish) });
   return found;
 };

@@ -1,7 +1,7 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
 import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, STEAM_MEAN_S } from '../plate/index.ts';
-import type { Advice } from './advise.ts';
+import type { Advice } from './advice.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
 export type PictureColumn = {

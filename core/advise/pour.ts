@@ -9,10 +9,17 @@ export const TURNAROUND = { open_s: 25, closed_s: 35 } as const;
 const SETTLED_AFTER_LOADS = 4;
 
 /** Plates at the pour: after the preheat, and after the loads before this one. */
-export const platesAtPour = (request: AdviceRequest, machine: PlateMachine, setting_C: number, cookFrom: (plates: PlatesState) => Cooked | null): PlatesState => {
+export const platesAtPour = (
+  request: AdviceRequest,
+  machine: PlateMachine,
+  setting_C: number,
+  cookFrom: (plates: PlatesState) => Cooked | null,
+): PlatesState => {
   const { room_C } = request;
   let plates =
-    request.preheat_s === null ? recoveredPlates(machine, setting_C, room_C) : preheatedPlates(machine, setting_C, room_C, request.preheat_s);
+    request.preheat_s === null
+      ? recoveredPlates(machine, setting_C, room_C)
+      : preheatedPlates(machine, setting_C, room_C, request.preheat_s);
   for (let before = 1; before < Math.min(request.load, SETTLED_AFTER_LOADS); before++) {
     const cooked = cookFrom(plates);
     if (cooked === null) break;
@@ -20,7 +27,14 @@ export const platesAtPour = (request: AdviceRequest, machine: PlateMachine, sett
     const second = Math.min(trace.seconds, Math.round(window.best_s));
     const lower_C = trace.lowerPlate_C[second] ?? setting_C;
     const upper_C = trace.upperPlate_C[second] ?? setting_C;
-    const opened = restPlates(machine, { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C }, setting_C, room_C, TURNAROUND.open_s, 'open');
+    const opened = restPlates(
+      machine,
+      { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C },
+      setting_C,
+      room_C,
+      TURNAROUND.open_s,
+      'open',
+    );
     plates = restPlates(machine, opened, setting_C, room_C, TURNAROUND.closed_s, 'closed');
   }
   return plates;

@@ -1,10 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
-import { BATTERS, presetIron, readBatter } from '../testing/batters.ts';
+import type { BATTERS } from '../testing/batters.ts';
+import { presetIron, readBatter } from '../testing/batters.ts';
 import type { Advice, AdviceRequest } from './index.ts';
 import { advise, DEFAULT_CONDITIONS } from './index.ts';
 
 const ask = (ironId: string, batter: keyof typeof BATTERS, tawny: number, changes: Partial<AdviceRequest> = {}): Advice => {
-  const result = advise({ ...DEFAULT_CONDITIONS, reading: readBatter(batter), iron: presetIron(ironId), target: { tawny, crisp: 3 }, ...changes });
+  const result = advise({
+    ...DEFAULT_CONDITIONS,
+    reading: readBatter(batter),
+    iron: presetIron(ironId),
+    target: { tawny, crisp: 3 },
+    ...changes,
+  });
   if (!result.ok) throw new Error(result.failure.code);
   return result.value;
 };
@@ -21,7 +28,7 @@ describe('times of common practice', () => {
     ['deep-round', 'quick', 4, 165, 300, 480, '5–8 min at medium'],
     ['deep-round', 'yeasted', 4, 165, 300, 480, '5–8 min at medium'],
     ['mini', 'quick', 4, null, 90, 150, '2 min'],
-  ] as const)('%s, %s, step %d at %d °C: %d–%d s (%s)', (ironId, batter, tawny, setting_C, from, to) => {
+  ] as const)('%s, %s, step %d at %d °C: %d–%d s (%s)', (ironId, batter, tawny, setting_C, from, to, _practice) => {
     const { best_s } = ask(ironId, batter, tawny, { setting_C, ...(batter === 'rested' ? { batter_C: 8 } : {}) }).cooked.window;
     expect(best_s).toBeGreaterThanOrEqual(from);
     expect(best_s).toBeLessThanOrEqual(to);
@@ -72,7 +79,7 @@ describe('portions of common practice', () => {
     ['mini', 'quick', 0.19, 0.27, '3 tbsp to a quarter cup'],
     ['wafer', 'wafer', 0.025, 0.042, 'half a soup spoon'],
     ['ball-pan', 'rested', 0.9, 1.1, '80 % of the lower half'],
-  ] as const)('%s: %d–%d US cups a mould', (ironId, batter, from, to) => {
+  ] as const)('%s: %d–%d US cups a mould', (ironId, batter, from, to, _practice) => {
     const a = ask(ironId, batter, 4);
     const cups = a.portion.portion_mL / 236.588 / a.request.iron.geometry.moulds;
     expect(cups).toBeGreaterThan(from);

@@ -65,7 +65,12 @@ function* between(cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: nu
   return a === b ? low.setting_C : low.setting_C + clamp(a / (a - b), 0, 1) * (high.setting_C - low.setting_C);
 }
 
-function* nearest(looks: readonly Tried[], range: SettingRange, target: Target, tryAt: (setting_C: number) => Tried): Generator<void, number> {
+function* nearest(
+  looks: readonly Tried[],
+  range: SettingRange,
+  target: Target,
+  tryAt: (setting_C: number) => Tried,
+): Generator<void, number> {
   let best = looks.reduce((a, b) => (miss(b, target) < miss(a, target) ? b : a));
   let reach = (range.max_C - range.min_C) / (FIRST_LOOK - 1) / 2;
   while (reach > 2) {

@@ -1,5 +1,5 @@
 import { expansion, meanThickness_m, plateMachine } from '../plate/index.ts';
-import type { Advice } from './advise.ts';
+import type { Advice } from './advice.ts';
 import { POURABLE_SHARE } from './advise.ts';
 
 /** One link of a reckoning: the running value is taken, and `op` applied with `value`. */
@@ -81,5 +81,8 @@ const timeChain = (a: Advice): Why => {
   if (moments.coreSet_s !== null) ready.push({ code: 'core-set', op: 'at-least', value: moments.coreSet_s, unit: 's' });
   if (a.request.iron.dryThrough && moments.driedThrough_s !== null)
     ready.push({ code: 'dried-through', op: 'at-least', value: moments.driedThrough_s, unit: 's' });
-  return chain('time', 's', 'docs/models/plate.md', [start(window.reachesColour ? 'colour-reached' : 'colour-given-up', window.colour_s, 's'), ...ready]);
+  return chain('time', 's', 'docs/models/plate.md', [
+    start(window.reachesColour ? 'colour-reached' : 'colour-given-up', window.colour_s, 's'),
+    ...ready,
+  ]);
 };

@@ -1,6 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { celsiusToFahrenheit, clamp, CUP_STANDARDS, fahrenheitToCelsius, findRoot, GRAMS_PER_OUNCE, GRAMS_PER_POUND, inputsHash, roundedTo, seededRandom, smoothStep } from './index.ts';
+import {
+  celsiusToFahrenheit,
+  clamp,
+  CUP_STANDARDS,
+  fahrenheitToCelsius,
+  findRoot,
+  GRAMS_PER_OUNCE,
+  GRAMS_PER_POUND,
+  inputsHash,
+  roundedTo,
+  seededRandom,
+  smoothStep,
+} from './index.ts';
 
 describe('units', () => {
   // NIST Handbook 44 App. C and SP 811 (2008) App. B.8; 231 in³ to the gallon.

@@ -8,7 +8,7 @@ export const canonicalJson = (value: unknown): string => {
       .map(([key, member]) => `${JSON.stringify(key)}:${canonicalJson(member)}`);
     return `{${members.join(',')}}`;
   }
-  return JSON.stringify(value) ?? 'null';
+  return value === undefined ? 'null' : JSON.stringify(value);
 };
 
 /** 64-bit FNV-1a of the canonical JSON, as 16 hex digits: identifies inputs, is no security measure. */

@@ -1,6 +1,5 @@
 /** Holds `value` within [low, high]; NaN stays NaN so that it is noticed. */
-export const clamp = (value: number, low: number, high: number): number =>
-  value < low ? low : value > high ? high : value;
+export const clamp = (value: number, low: number, high: number): number => (value < low ? low : value > high ? high : value);
 
 /** Straight line from `a` (at 0) to `b` (at 1). */
 export const lerp = (a: number, b: number, share: number): number => a + (b - a) * share;
@@ -24,12 +23,7 @@ export const roundTo = (value: number, step: number): number => Math.round(value
  * Where `f` crosses zero between `low` and `high` (bisection: slow and certain).
  * Returns null when both ends have the same sign.
  */
-export const findRoot = (
-  f: (x: number) => number,
-  low: number,
-  high: number,
-  tolerance: number,
-): number | null => {
+export const findRoot = (f: (x: number) => number, low: number, high: number, tolerance: number): number | null => {
   let a = low;
   let b = high;
   let fa = f(a);

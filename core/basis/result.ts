@@ -11,8 +11,7 @@ export type Failure = {
   readonly fields: Readonly<Record<string, number | string>>;
 };
 
-export type Result<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure };
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure };
 
 export const success = <T>(value: T): Result<T> => ({ ok: true, value });
 

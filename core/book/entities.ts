@@ -13,7 +13,9 @@ export const Lot = z.object({
   mass_g: z.number().positive().max(1e6),
   temperature_C: z.number().min(0).max(50),
   /** Append-only: used up, thrown away, put away. */
-  events: z.array(z.object({ seq: z.int().min(0), at: Instant, kind: z.enum(['used-up', 'discarded', 'kept']), data: z.object({}) })).max(100),
+  events: z
+    .array(z.object({ seq: z.int().min(0), at: Instant, kind: z.enum(['used-up', 'discarded', 'kept']), data: z.object({}) }))
+    .max(100),
 });
 export type Lot = z.infer<typeof Lot>;
 

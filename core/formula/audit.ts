@@ -2,7 +2,7 @@ import type { Finding } from '../basis/index.ts';
 import { sum } from '../basis/index.ts';
 import { USUAL_GAS_MMOL } from './leavening.ts';
 import { ingredientOf } from './line.ts';
-import type { FormulaReading } from './reading.ts';
+import type { FormulaReading } from './formulaReading.ts';
 
 /** Usual bands, % of flour (*common practice*; wide: a warning, never a refusal). */
 const USUAL = {
@@ -20,7 +20,10 @@ export const auditFindings = (r: Omit<FormulaReading, 'findings'>): Finding[] =>
   const open = r.lines.filter((line) => line.grams === null && !line.how.some((how) => how.code === 'heading'));
   if (open.length > 0) found.push(warning('lines-unresolved', { count: open.length }));
   const unknown = r.lines.filter((line) => line.grams !== null && line.ingredientId === null);
-  if (unknown.length > 0) found.push(warning('ingredient-unknown-mass', { count: unknown.length, grams: Math.round(sum(unknown.map((line) => line.grams ?? 0))) }));
+  if (unknown.length > 0)
+    found.push(
+      warning('ingredient-unknown-mass', { count: unknown.length, grams: Math.round(sum(unknown.map((line) => line.grams ?? 0))) }),
+    );
   if (r.flour_g <= 0) {
     found.push(warning('no-flour'));
     return found;
@@ -38,7 +41,8 @@ const gasFindings = (r: Omit<FormulaReading, 'findings'>): Finding[] => {
   if (gas > USUAL_GAS_MMOL.high) found.push(warning('gas-far-above', fields));
   else if (gas < USUAL_GAS_MMOL.low && !lifted) found.push(warning('gas-far-below', fields));
   const soapy = (100 * l.leftover_meq) / r.flour_g;
-  if (l.soda_meq > 0 && l.acid_meq < 0.35 * l.soda_meq) found.push(warning('soda-without-acid', { soda_meq: Math.round(l.soda_meq), acid_meq: Math.round(l.acid_meq) }));
+  if (l.soda_meq > 0 && l.acid_meq < 0.35 * l.soda_meq)
+    found.push(warning('soda-without-acid', { soda_meq: Math.round(l.soda_meq), acid_meq: Math.round(l.acid_meq) }));
   else if (soapy > USUAL.soapy_meqPer100gFlour) found.push(warning('soda-left-over', { leftover_meq: Math.round(l.leftover_meq) }));
   return found;
 };
@@ -47,11 +51,19 @@ const gasFindings = (r: Omit<FormulaReading, 'findings'>): Finding[] => {
 const spoonFindings = (r: Omit<FormulaReading, 'findings'>): Finding[] => {
   const found: Finding[] = [];
   const percentOf = (role: string, id?: string): number =>
-    (100 * sum(r.lines.map((line) => { const i = ingredientOf(line); return i !== undefined && i.role === role && (id === undefined || i.id === id) ? (line.grams ?? 0) : 0; }))) / r.flour_g;
+    (100 *
+      sum(
+        r.lines.map((line) => {
+          const i = ingredientOf(line);
+          return i !== undefined && i.role === role && (id === undefined || i.id === id) ? (line.grams ?? 0) : 0;
+        }),
+      )) /
+    r.flour_g;
   const salt = percentOf('salt');
   if (salt > USUAL.salt.high) found.push(warning('salt-spoon-size', { percent: Math.round(salt * 10) / 10, usual: USUAL.salt.high }));
   const powder = percentOf('leavening', 'baking-powder');
-  if (powder > USUAL.powder.high) found.push(warning('powder-spoon-size', { percent: Math.round(powder * 10) / 10, usual: USUAL.powder.high }));
+  if (powder > USUAL.powder.high)
+    found.push(warning('powder-spoon-size', { percent: Math.round(powder * 10) / 10, usual: USUAL.powder.high }));
   else if (powder > 0 && powder < USUAL.powder.low && r.leavening.soda_meq === 0 && r.lift === 'quick')
     found.push(warning('powder-spoon-size', { percent: Math.round(powder * 10) / 10, usual: USUAL.powder.low }));
   const soda = percentOf('leavening', 'baking-soda');

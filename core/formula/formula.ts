@@ -36,6 +36,8 @@ export type Formula = z.infer<typeof Formula>;
 /** A formula from pasted text: one line each, empty ones left out. `newId` gives the ids. */
 export const linesFromText = (text: string, newId: () => string): { lines: FormulaLine[]; cut: number } => {
   const all = text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
-  const lines = all.slice(0, MOST_LINES).map((line) => ({ id: newId(), text: line.trim().slice(0, 2000), edited_g: null, chosenIngredientId: null }));
+  const lines = all
+    .slice(0, MOST_LINES)
+    .map((line) => ({ id: newId(), text: line.trim().slice(0, 2000), edited_g: null, chosenIngredientId: null }));
   return { lines, cut: all.length - lines.length };
 };

@@ -5,6 +5,6 @@ export type { Lift } from './lift.ts';
 export { LIFT_FACTS, LIFTS } from './lift.ts';
 export type { How, LineStatus, ReadLine, ReadSettings } from './line.ts';
 export { DEFAULT_READ_SETTINGS, ingredientOf, LONGEST_LINE, readLine } from './line.ts';
-export type { FormulaReading } from './reading.ts';
+export type { FormulaReading } from './formulaReading.ts';
 export { readFormula, summarise } from './reading.ts';
 export { findRecipe, formulaFromRecipe } from './recipe.ts';

@@ -24,7 +24,9 @@ export type Leavening = {
  * (2 NaHCO₃ → Na₂CO₃ + H₂O + CO₂) and stays alkaline. Powders are balanced within themselves.
  */
 export const leavening = (items: readonly Weighed[], flour_g: number): Leavening => {
-  const soda_meq = sum(items.map(({ ingredient: i, grams }) => (i.role === 'leavening' && i.acid_meqPer100g < 0 ? (-i.acid_meqPer100g * grams) / 100 : 0)));
+  const soda_meq = sum(
+    items.map(({ ingredient: i, grams }) => (i.role === 'leavening' && i.acid_meqPer100g < 0 ? (-i.acid_meqPer100g * grams) / 100 : 0)),
+  );
   const acid_meq = sum(items.map(({ ingredient: i, grams }) => (i.acid_meqPer100g > 0 ? (i.acid_meqPer100g * grams) / 100 : 0)));
   const powder_mmol = sum(items.map(({ ingredient: i, grams }) => (i.co2_gPer100g * grams * 10) / CO2_G_PER_MOL));
   const met = Math.min(soda_meq, acid_meq);

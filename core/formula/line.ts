@@ -39,7 +39,13 @@ const USUAL_FLOUR_CUP_G = 125;
 /** Two amounts for the same thing may differ by this share before somebody has to decide. */
 const CLASH_SHARE = 0.15;
 
-type Weighed = { readonly low: number; readonly usual: number; readonly high: number; readonly how: readonly How[]; readonly assumed: boolean };
+type Weighed = {
+  readonly low: number;
+  readonly usual: number;
+  readonly high: number;
+  readonly how: readonly How[];
+  readonly assumed: boolean;
+};
 
 const says = (code: string, fields: How['fields'] = {}): How => ({ code, fields });
 
@@ -58,7 +64,9 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   const whole = trimmed.toLowerCase();
   const prep = {
     separated: /\bseparated\b/.test(whole),
-    whipped: /\b(whipped|beaten)\b.{0,20}\b(stiff|peaks?)\b|\bstiffly\b|\bstiff peaks?\b|\bwhipped\b/.test(whole) && match.ingredient.role === 'egg',
+    whipped:
+      /\b(whipped|beaten)\b.{0,20}\b(stiff|peaks?)\b|\bstiffly\b|\bstiff peaks?\b|\bwhipped\b/.test(whole) &&
+      match.ingredient.role === 'egg',
   };
   const { ingredient } = match;
   if (parts.amounts.length === 0) {
@@ -158,7 +166,14 @@ const splitAmounts = (tokens: readonly Token[]): Parts => {
       const previous = amounts[amounts.length - 1];
       const containerNext = reader.peek()?.kind === 'word' && isContainer(reader);
       if (bracket > 0 && previous !== undefined && previous.unit === null) each = amount;
-      else if (bracket === 0 && previous !== undefined && previous.unit === null && amount.unit?.kind === 'mass' && (sign === null || containerNext)) each = amount;
+      else if (
+        bracket === 0 &&
+        previous !== undefined &&
+        previous.unit === null &&
+        amount.unit?.kind === 'mass' &&
+        (sign === null || containerNext)
+      )
+        each = amount;
       else if (bracket > 0 || other) also.push(amount);
       else if (amounts.length > 0 && sign === 1 && !justLinked(tokens, start)) also.push(amount);
       else amounts.push({ ...amount, sign: sign === -1 ? -1 : 1 });
@@ -193,9 +208,10 @@ const weighAll = (parts: Parts, ingredient: Ingredient | null, settings: ReadSet
   const standard = CUP_STANDARDS[settings.cupStandard];
   let total: Weighed = { low: 0, usual: 0, high: 0, how: [], assumed: false };
   for (const amount of parts.amounts) {
-    const one = parts.each !== null && (amount.unit === null || amount.unit.kind === 'container')
-      ? times(weigh(parts.each, ingredient, settings, standard, sifted), amount)
-      : weigh(amount, ingredient, settings, standard, sifted);
+    const one =
+      parts.each !== null && (amount.unit === null || amount.unit.kind === 'container')
+        ? times(weigh(parts.each, ingredient, settings, standard, sifted), amount)
+        : weigh(amount, ingredient, settings, standard, sifted);
     if (one === null) return null;
     total = {
       low: total.low + amount.sign * one.low,
@@ -211,7 +227,13 @@ const weighAll = (parts: Parts, ingredient: Ingredient | null, settings: ReadSet
 const mergeHow = (a: readonly How[], b: readonly How[]): How[] => [...a, ...b.filter((x) => !a.some((y) => y.code === x.code))];
 
 /** Another amount for the same thing: a weight beats a volume; a clash is kept, shown and asked. */
-const compare = (said: Weighed, also: readonly Amount[], ingredient: Ingredient | null, settings: ReadSettings, standard: CupStandard): Weighed => {
+const compare = (
+  said: Weighed,
+  also: readonly Amount[],
+  ingredient: Ingredient | null,
+  settings: ReadSettings,
+  standard: CupStandard,
+): Weighed => {
   for (const amount of also) {
     const other = weigh(amount, ingredient, settings, standard, false);
     if (other === null || other.usual <= 0) continue;
@@ -224,7 +246,8 @@ const compare = (said: Weighed, also: readonly Amount[], ingredient: Ingredient 
         how: [...said.how, says('amounts-clash', { first_g: round(said.usual), second_g: round(other.usual) })],
         assumed: true,
       };
-    if (amount.unit?.kind === 'mass') return { ...other, how: [says('weight-in-brackets')], assumed: said.assumed && said.how.some((h) => h.code === 'range-undecided') };
+    if (amount.unit?.kind === 'mass')
+      return { ...other, how: [says('weight-in-brackets')], assumed: said.assumed && said.how.some((h) => h.code === 'range-undecided') };
   }
   return said;
 };
@@ -234,10 +257,22 @@ const round = (grams: number): number => Math.round(grams * 10) / 10;
 const times = (one: Weighed | null, count: Amount): Weighed | null =>
   one === null
     ? null
-    : { ...one, low: one.low * count.quantity.low, usual: (one.usual * (count.quantity.low + count.quantity.high)) / 2, high: one.high * count.quantity.high, how: [says('container'), ...one.how] };
+    : {
+        ...one,
+        low: one.low * count.quantity.low,
+        usual: (one.usual * (count.quantity.low + count.quantity.high)) / 2,
+        high: one.high * count.quantity.high,
+        how: [says('container'), ...one.how],
+      };
 
 /** Grams of one amount, or null when its unit says nothing about this ingredient. */
-const weigh = (amount: Amount, ingredient: Ingredient | null, settings: ReadSettings, standard: CupStandard, sifted: boolean): Weighed | null => {
+const weigh = (
+  amount: Amount,
+  ingredient: Ingredient | null,
+  settings: ReadSettings,
+  standard: CupStandard,
+  sifted: boolean,
+): Weighed | null => {
   const per = perUnit(amount, ingredient, settings, standard, sifted);
   if (per === null) return null;
   const { low, high } = amount.quantity;
@@ -257,7 +292,13 @@ const weigh = (amount: Amount, ingredient: Ingredient | null, settings: ReadSett
 
 const exactly = (grams: number, how: How, assumed = false): Weighed => ({ low: grams, usual: grams, high: grams, how: [how], assumed });
 
-const perUnit = (amount: Amount, ingredient: Ingredient | null, settings: ReadSettings, standard: CupStandard, sifted: boolean): Weighed | null => {
+const perUnit = (
+  amount: Amount,
+  ingredient: Ingredient | null,
+  settings: ReadSettings,
+  standard: CupStandard,
+  sifted: boolean,
+): Weighed | null => {
   const { unit } = amount;
   if (unit?.kind === 'mass') return exactly(unit.grams, says('weighed'));
   if (ingredient === null) return null;

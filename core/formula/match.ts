@@ -12,7 +12,11 @@ const singular = (word: string): string => {
 };
 
 /** "all-purpose" and "all purpose" are the same words. */
-const wordsOf = (text: string): string[] => text.split(/[\s-]+/).filter((word) => word !== '').map(singular);
+const wordsOf = (text: string): string[] =>
+  text
+    .split(/[\s-]+/)
+    .filter((word) => word !== '')
+    .map(singular);
 
 type Name = { readonly ingredient: Ingredient; readonly length: number };
 

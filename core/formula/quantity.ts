@@ -24,11 +24,25 @@ export type Amount = {
 const MOST_TOKENS = 120;
 
 const FRACTIONS: Readonly<Record<string, string>> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5',
-  '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 };
 
-const SCANNER = /(\d{1,7}(?:[.,]\d{1,6})?)\s?\/\s?(\d{1,4})|(\d{1,7}(?:[.,]\d{1,6})?)|(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}\d])/gu;
+const SCANNER =
+  /(\d{1,7}(?:[.,]\d{1,6})?)\s?\/\s?(\d{1,4})|(\d{1,7}(?:[.,]\d{1,6})?)|(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}\d])/gu;
 
 /** Splits a line into numbers (with fractions), words and marks. "2½dl" and "1 1/2-2" come apart rightly. */
 export const tokenize = (text: string): Token[] => {
@@ -120,7 +134,10 @@ export class Reader {
   /** A quantity with its unit, if one follows. */
   amount(): Amount | null {
     const start = this.position;
-    while (['about', 'approx', 'approximately', 'around', 'roughly', 'ca', 'c'].includes(this.word() ?? '') && this.peek(1)?.kind === 'number')
+    while (
+      ['about', 'approx', 'approximately', 'around', 'roughly', 'ca', 'c'].includes(this.word() ?? '') &&
+      this.peek(1)?.kind === 'number'
+    )
       this.position++;
     const quantity = this.quantity();
     if (quantity === null) {

@@ -2,10 +2,24 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { PARTS } from '../matter/index.ts';
 import type { FormulaLine } from './index.ts';
-import { DEFAULT_READ_SETTINGS, findRecipe, formulaFromRecipe, leavening, linesFromText, MOST_LINES, readFormula, readLine, summarise } from './index.ts';
+import {
+  DEFAULT_READ_SETTINGS,
+  findRecipe,
+  formulaFromRecipe,
+  leavening,
+  linesFromText,
+  MOST_LINES,
+  readFormula,
+  readLine,
+  summarise,
+} from './index.ts';
 import { ingredientById } from '../matter/index.ts';
 
-const read = (text: string) => summarise(text.split('\n').map((line) => readLine(line)), null);
+const read = (text: string) =>
+  summarise(
+    text.split('\n').map((line) => readLine(line)),
+    null,
+  );
 const QUICK = '250 g flour\n10 g baking powder\n4 g salt\n25 g sugar\n3 large eggs\n400 g milk\n100 g butter';
 let ids = 0;
 const newId = (): string => `id-${++ids}`;
@@ -44,12 +58,18 @@ describe('the bowl', () => {
 
   test('doubling every line changes nothing but the mass', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom('flour', 'milk', 'butter', 'sugar', 'salt', 'oil'), fc.integer({ min: 1, max: 900 })), { minLength: 1, maxLength: 8 }), (rows) => {
-        const once = read(rows.map(([name, grams]) => `${grams} g ${name}`).join('\n'));
-        const twice = read(rows.map(([name, grams]) => `${2 * grams} g ${name}`).join('\n'));
-        expect(twice.totalMass_g).toBeCloseTo(2 * once.totalMass_g, 6);
-        for (const part of PARTS) expect(twice.composition?.[part]).toBeCloseTo(once.composition?.[part] ?? NaN, 9);
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('flour', 'milk', 'butter', 'sugar', 'salt', 'oil'), fc.integer({ min: 1, max: 900 })), {
+          minLength: 1,
+          maxLength: 8,
+        }),
+        (rows) => {
+          const once = read(rows.map(([name, grams]) => `${grams} g ${name}`).join('\n'));
+          const twice = read(rows.map(([name, grams]) => `${2 * grams} g ${name}`).join('\n'));
+          expect(twice.totalMass_g).toBeCloseTo(2 * once.totalMass_g, 6);
+          for (const part of PARTS) expect(twice.composition?.[part]).toBeCloseTo(once.composition?.[part] ?? NaN, 9);
+        },
+      ),
       { numRuns: 60, seed: 2 },
     );
   });
@@ -121,9 +141,25 @@ describe('pasted text and recipes', () => {
   });
 
   test('a schema.org Recipe is found in a graph, its other properties kept', () => {
-    const recipe = { '@context': 'https://schema.org', '@graph': [{ '@type': 'WebPage' }, { '@type': ['Recipe'], name: 'Plain', recipeIngredient: ['250 g flour', '300 g milk'], recipeYield: 8, cookTime: 'PT5M', recipeInstructions: [{ '@type': 'HowToStep', text: 'Stir.' }] }] };
+    const recipe = {
+      '@context': 'https://schema.org',
+      '@graph': [
+        { '@type': 'WebPage' },
+        {
+          '@type': ['Recipe'],
+          name: 'Plain',
+          recipeIngredient: ['250 g flour', '300 g milk'],
+          recipeYield: 8,
+          cookTime: 'PT5M',
+          recipeInstructions: [{ '@type': 'HowToStep', text: 'Stir.' }],
+        },
+      ],
+    };
     const formula = formulaFromRecipe(recipe, newId);
-    expect(formula).toMatchObject({ ok: true, value: { name: 'Plain', yieldHint: '8', steps: ['Stir.'], foreignProps: { cookTime: 'PT5M' } } });
+    expect(formula).toMatchObject({
+      ok: true,
+      value: { name: 'Plain', yieldHint: '8', steps: ['Stir.'], foreignProps: { cookTime: 'PT5M' } },
+    });
     expect(findRecipe({ '@type': 'Thing' })).toBeUndefined();
   });
 

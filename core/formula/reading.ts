@@ -1,35 +1,13 @@
-import type { Finding } from '../basis/index.ts';
 import { sum } from '../basis/index.ts';
-import type { Composition } from '../matter/index.ts';
 import { ingredientById, mix } from '../matter/index.ts';
 import type { Formula, FormulaLine } from './formula.ts';
-import type { Leavening } from './leavening.ts';
+import type { FormulaReading } from './formulaReading.ts';
 import { leavening } from './leavening.ts';
 import type { Lift } from './lift.ts';
 import { detectLift } from './lift.ts';
 import type { ReadLine, ReadSettings } from './line.ts';
 import { ingredientOf, readLine } from './line.ts';
 import { auditFindings } from './audit.ts';
-
-/** A formula understood: every line, the bowl as a whole, and what looks wrong. Derived, never stored. */
-export type FormulaReading = {
-  readonly lines: readonly ReadLine[];
-  /** Everything with a mass, known or not, g. */
-  readonly totalMass_g: number;
-  /** From the least to the most that the words can mean. */
-  readonly totalMassRange_g: readonly [number, number];
-  readonly flour_g: number;
-  /** Flours and meals together 100; null without flour. Keys are ingredient ids. */
-  readonly bakersPercent: Readonly<Record<string, number>> | null;
-  /** Water over flour, %; and its band from the flour's own cup. */
-  readonly hydration_percent: { readonly low: number; readonly usual: number; readonly high: number } | null;
-  /** Of what is known; null when nothing is. */
-  readonly composition: Composition | null;
-  readonly leavening: Leavening;
-  readonly tint: number;
-  readonly lift: Lift;
-  readonly findings: readonly Finding[];
-};
 
 /** One line with the cook's own answers laid over what the words say. */
 export const readFormulaLine = (line: FormulaLine, settings: ReadSettings): ReadLine => {
@@ -58,7 +36,9 @@ export const summarise = (lines: readonly ReadLine[], wantedLift: Lift | null): 
   });
   const flour = lines.filter((line) => ingredientOf(line)?.role === 'flour' && line.grams !== null);
   const flour_g = sum(flour.map((line) => line.grams ?? 0));
-  const composition = mix(items.flatMap(({ ingredient, grams }) => (ingredient.composition === null ? [] : [{ grams, composition: ingredient.composition }])));
+  const composition = mix(
+    items.flatMap(({ ingredient, grams }) => (ingredient.composition === null ? [] : [{ grams, composition: ingredient.composition }])),
+  );
   const totalMass_g = sum(lines.map((line) => line.grams ?? 0));
   const knownMass_g = sum(items.map((item) => item.grams));
   const water_g = composition === null ? 0 : composition.water * knownMass_g;
@@ -71,7 +51,11 @@ export const summarise = (lines: readonly ReadLine[], wantedLift: Lift | null): 
     bakersPercent: bakersPercent(items, flour_g),
     hydration_percent:
       flour_g > 0
-        ? { low: (100 * water_g) / (flourRange[1] ?? flour_g), usual: (100 * water_g) / flour_g, high: (100 * water_g) / Math.max(1e-9, flourRange[0] ?? flour_g) }
+        ? {
+            low: (100 * water_g) / (flourRange[1] ?? flour_g),
+            usual: (100 * water_g) / flour_g,
+            high: (100 * water_g) / Math.max(1e-9, flourRange[0] ?? flour_g),
+          }
         : null,
     composition,
     leavening: leavening(items, flour_g),

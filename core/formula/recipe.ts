@@ -26,13 +26,21 @@ const isRecipe = (value: unknown): boolean => {
 /** The first Recipe in a JSON-LD document: itself, in an array, or in its @graph. */
 export const findRecipe = (json: unknown): unknown => {
   if (isRecipe(json)) return json;
-  const graph = Array.isArray(json) ? json : typeof json === 'object' && json !== null ? (json as Record<string, unknown>)['@graph'] : undefined;
+  const graph = Array.isArray(json)
+    ? json
+    : typeof json === 'object' && json !== null
+      ? (json as Record<string, unknown>)['@graph']
+      : undefined;
   return Array.isArray(graph) ? graph.find(isRecipe) : undefined;
 };
 
 const stepsOf = (value: unknown, depth = 0): string[] => {
   if (depth > DEEPEST) return [];
-  if (typeof value === 'string') return value.split('\n').map((step) => step.trim()).filter((step) => step !== '');
+  if (typeof value === 'string')
+    return value
+      .split('\n')
+      .map((step) => step.trim())
+      .filter((step) => step !== '');
   if (Array.isArray(value)) return value.flatMap((item) => stepsOf(item, depth + 1));
   if (typeof value !== 'object' || value === null) return [];
   const { text, itemListElement } = value as Record<string, unknown>;
@@ -57,7 +65,9 @@ export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Fo
     family: '',
     lift: null,
     lines: ingredients.slice(0, MOST_LINES).flatMap((text) => linesFromText(text, newId).lines),
-    steps: stepsOf(data.recipeInstructions).slice(0, 100).map((step) => step.slice(0, 2000)),
+    steps: stepsOf(data.recipeInstructions)
+      .slice(0, 100)
+      .map((step) => step.slice(0, 2000)),
     yieldHint: data.recipeYield === undefined ? null : String(data.recipeYield).slice(0, 200),
     provenance: 'schema.org Recipe',
     foreignProps: Object.fromEntries(foreign) as Record<string, z.infer<ReturnType<typeof z.json>>>,

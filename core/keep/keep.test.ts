@@ -5,7 +5,8 @@ import { KEEP_FORMS, keepLimits, placesFor } from './index.ts';
 
 const FROM = Date.UTC(2026, 5, 1, 8);
 const HOUR = 3_600_000;
-const ask = (changes: Partial<Parameters<typeof keepLimits>[0]> = {}) => keepLimits({ form: 'pieces', place: 'refrigerator', from: FROM, code: 'us-food-code-2022', refrigerator_C: 4, ...changes });
+const ask = (changes: Partial<Parameters<typeof keepLimits>[0]> = {}) =>
+  keepLimits({ form: 'pieces', place: 'refrigerator', from: FROM, code: 'us-food-code-2022', refrigerator_C: 4, ...changes });
 
 describe('limits', () => {
   // FDA Food Code 2022, 3-501.17: seven days at 41 °F, the day of preparation being day 1 (from memory).
@@ -40,10 +41,13 @@ describe('limits', () => {
     ['batter', 'refrigerator', 72],
     ['wafers', 'tin', 14 * 24],
   ] as const)('%s, %s: at its best for %d h', (form, place, hours) => {
-    expect(ask({ form, place })).toContainEqual(expect.objectContaining({ code: 'quality', until: FROM + hours * HOUR, source: 'common practice' }));
+    expect(ask({ form, place })).toContainEqual(
+      expect.objectContaining({ code: 'quality', until: FROM + hours * HOUR, source: 'common practice' }),
+    );
   });
 
-  test('dry wafers have no safety clock', () => expect(ask({ form: 'wafers', place: 'room' }).every((l) => l.kind === 'quality')).toBe(true));
+  test('dry wafers have no safety clock', () =>
+    expect(ask({ form: 'wafers', place: 'room' }).every((l) => l.kind === 'quality')).toBe(true));
   test('every code names its sources', () => {
     for (const code of Object.values(CODES)) expect(code.coldSource.length * code.outOfColdSource.length).toBeGreaterThan(0);
   });

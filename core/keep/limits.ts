@@ -8,7 +8,12 @@ export type KeepForm = (typeof KEEP_FORMS)[number];
 export type KeepPlace = (typeof KEEP_PLACES)[number];
 
 /** One reason to have used something by then. `source` names the published limit, or says *common practice*. */
-export const KeepLimit = z.object({ code: z.string().max(60), until: z.int(), source: z.string().max(300), kind: z.enum(['safety', 'quality']) });
+export const KeepLimit = z.object({
+  code: z.string().max(60),
+  until: z.int(),
+  source: z.string().max(300),
+  kind: z.enum(['safety', 'quality']),
+});
 export type KeepLimit = z.infer<typeof KeepLimit>;
 
 const HOUR_MS = 3_600_000;
@@ -48,7 +53,12 @@ export const keepLimits = ({ form, place, from, code, refrigerator_C }: KeepQues
   if (!isShelfStable(form)) {
     if (!cold) limits.push({ code: 'out-of-cold', until: from + rule.outOfCold_h * HOUR_MS, source: rule.outOfColdSource, kind: 'safety' });
     else if (place === 'refrigerator' && rule.coldStorage_days !== null)
-      limits.push({ code: 'cold-storage', until: from + (rule.coldStorage_days - 1) * DAY_MS, source: rule.coldStorageSource ?? '', kind: 'safety' });
+      limits.push({
+        code: 'cold-storage',
+        until: from + (rule.coldStorage_days - 1) * DAY_MS,
+        source: rule.coldStorageSource ?? '',
+        kind: 'safety',
+      });
   }
   const quality_h = QUALITY_H[form][place];
   if (quality_h !== undefined) limits.push({ code: 'quality', until: from + quality_h * HOUR_MS, source: COMMON, kind: 'quality' });

@@ -21,7 +21,14 @@ export const Kit = z.object({
   cueBefore_s: z.int().min(0).max(120),
   scoops: z.array(z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) })).max(20),
   circuits: z
-    .array(z.object({ id: z.string().max(40), name: Name, current_A: z.number().positive().max(125), voltage_V: z.number().positive().max(480) }))
+    .array(
+      z.object({
+        id: z.string().max(40),
+        name: Name,
+        current_A: z.number().positive().max(125),
+        voltage_V: z.number().positive().max(480),
+      }),
+    )
     .max(20),
   refrigerator_C: z.number().min(-5).max(20),
   codeOfPractice: z.enum(CODE_IDS),

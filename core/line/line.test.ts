@@ -4,7 +4,8 @@ import type { LoadEvent, NewLoadEvent } from './index.ts';
 import { countdown, loadProgress, LoadEvent as LoadEventSchema } from './index.ts';
 
 const T0 = 1_780_000_000_000;
-const log = (...events: (NewLoadEvent & { at?: number })[]): LoadEvent[] => events.map(({ at, ...event }, seq) => ({ ...event, seq, at: at ?? T0 + seq * 1000 }) as LoadEvent);
+const log = (...events: (NewLoadEvent & { at?: number })[]): LoadEvent[] =>
+  events.map(({ at, ...event }, seq) => ({ ...event, seq, at: at ?? T0 + seq * 1000 }));
 const poured: NewLoadEvent = { kind: 'poured', data: {} };
 const closed: NewLoadEvent = { kind: 'closed', data: {} };
 const opened: NewLoadEvent = { kind: 'opened', data: {} };
@@ -26,7 +27,9 @@ describe('a load is what its log says', () => {
   });
 
   test('the last word on a thing counts; other moulds and sides stand beside it', () => {
-    const { observations } = loadProgress(log(poured, closed, opened, step(3), step(4), { kind: 'logged', data: { kind: 'tawny', mould: 1, side: 'lower', value: 6 } }));
+    const { observations } = loadProgress(
+      log(poured, closed, opened, step(3), step(4), { kind: 'logged', data: { kind: 'tawny', mould: 1, side: 'lower', value: 6 } }),
+    );
     expect(observations).toEqual([
       { kind: 'tawny', mould: 0, side: 'lower', value: 4 },
       { kind: 'tawny', mould: 1, side: 'lower', value: 6 },
@@ -41,7 +44,14 @@ describe('a load is what its log says', () => {
   });
 
   test('taking back everything in turn ends where it began (any log)', () => {
-    const touch = fc.constantFrom<NewLoadEvent>(poured, closed, opened, { kind: 'signal', data: { signal: 'smells' } }, { kind: 'peeked', data: {} }, step(5));
+    const touch = fc.constantFrom<NewLoadEvent>(
+      poured,
+      closed,
+      opened,
+      { kind: 'signal', data: { signal: 'smells' } },
+      { kind: 'peeked', data: {} },
+      step(5),
+    );
     fc.assert(
       fc.property(fc.array(touch, { maxLength: 12 }), (events) => {
         let current = log(...events);
@@ -59,7 +69,9 @@ describe('a load is what its log says', () => {
 
   test('events of a later kind, or with nonsense in them, are refused by the schema', () => {
     expect(LoadEventSchema.safeParse({ seq: 0, at: T0, kind: 'levitated', data: {} }).success).toBe(false);
-    expect(LoadEventSchema.safeParse({ seq: 0, at: T0, kind: 'logged', data: { kind: 'tawny', mould: 0, side: 'lower', value: 9 } }).success).toBe(false);
+    expect(
+      LoadEventSchema.safeParse({ seq: 0, at: T0, kind: 'logged', data: { kind: 'tawny', mould: 0, side: 'lower', value: 9 } }).success,
+    ).toBe(false);
     expect(LoadEventSchema.safeParse({ seq: -1, at: T0, kind: 'poured', data: {} }).success).toBe(false);
   });
 });
@@ -70,7 +82,8 @@ describe('the countdown', () => {
   const at = (elapsed_s: number) => countdown(progress, time, 20, T0 + 5000 + elapsed_s * 1000);
 
   test('runs from the closed lid', () => expect(at(60)).toEqual({ elapsed_s: 60, left_s: 240, stage: 'early' }));
-  test('cue, open, late', () => expect([279, 281, 300, 329, 331].map((s) => at(s)?.stage)).toEqual(['early', 'cue', 'open', 'open', 'late']));
+  test('cue, open, late', () =>
+    expect([279, 281, 300, 329, 331].map((s) => at(s)?.stage)).toEqual(['early', 'cue', 'open', 'open', 'late']));
   test('is not there when nothing cooks', () => {
     expect(countdown(loadProgress(log(poured)), time, 20, T0)).toBeNull();
     expect(countdown(loadProgress(log(poured, closed, opened)), time, 20, T0)).toBeNull();
@@ -78,13 +91,21 @@ describe('the countdown', () => {
 
   test('a clock that is set during the load changes nothing: earlier instants move with it', () => {
     const jump = 3_600_000;
-    const after = loadProgress(log({ ...poured, at: T0 }, { ...closed, at: T0 + 5000 }, { kind: 'corrected', data: { jump_ms: jump }, at: T0 + 100_000 + jump }));
+    const after = loadProgress(
+      log({ ...poured, at: T0 }, { ...closed, at: T0 + 5000 }, { kind: 'corrected', data: { jump_ms: jump }, at: T0 + 100_000 + jump }),
+    );
     // 100 s after the lid closed, on a clock an hour later.
     expect(countdown(after, time, 20, T0 + 105_000 + jump)?.elapsed_s).toBeCloseTo(100, 6);
   });
 
   test('two jumps add up', () => {
-    const after = loadProgress(log({ ...closed, at: T0 }, { kind: 'corrected', data: { jump_ms: 7000 }, at: T0 + 20_000 }, { kind: 'corrected', data: { jump_ms: -4000 }, at: T0 + 30_000 }));
+    const after = loadProgress(
+      log(
+        { ...closed, at: T0 },
+        { kind: 'corrected', data: { jump_ms: 7000 }, at: T0 + 20_000 },
+        { kind: 'corrected', data: { jump_ms: -4000 }, at: T0 + 30_000 },
+      ),
+    );
     expect(after.closedAt).toBe(T0 + 3000);
   });
 });

@@ -25,7 +25,7 @@ const standing = (events: readonly LoadEvent[]): LoadEvent[] => {
   let shift = 0;
   const shifted: LoadEvent[] = [];
   for (let i = events.length - 1; i >= 0; i--) {
-    const event = events[i] as LoadEvent;
+    const event = events[i]!;
     if (undone.has(event.seq)) continue;
     if (event.kind === 'corrected') shift += event.data.jump_ms;
     else if (event.kind !== 'undone') shifted.push({ ...event, at: event.at + shift });

@@ -35,10 +35,7 @@ export const per100g = (parts: Partial<Record<Part, number>>): Composition => {
 export const mix = (components: readonly Component[]): Composition | null => {
   const total = sum(components.map((component) => component.grams));
   if (!(total > 0)) return null;
-  const entries = PARTS.map((part) => [
-    part,
-    sum(components.map(({ grams, composition }) => grams * composition[part])) / total,
-  ]);
+  const entries = PARTS.map((part) => [part, sum(components.map(({ grams, composition }) => grams * composition[part])) / total]);
   return Object.fromEntries(entries) as Composition;
 };
 

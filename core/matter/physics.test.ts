@@ -27,8 +27,16 @@ import {
 } from './index.ts';
 
 const require = createRequire(import.meta.url);
-const psychrolib = require('psychrolib') as { SetUnitSystem(system: number): void; SI: number; GetStandardAtmPressure(altitude_m: number): number; GetSatVapPres(temperature_C: number): number };
-const { rgb_to_lab, diff } = require('color-diff') as { rgb_to_lab(c: { R: number; G: number; B: number }): { L: number }; diff(a: { L: number; a: number; b: number }, b: { L: number; a: number; b: number }): number };
+const psychrolib = require('psychrolib') as {
+  SetUnitSystem(system: number): void;
+  SI: number;
+  GetStandardAtmPressure(altitude_m: number): number;
+  GetSatVapPres(temperature_C: number): number;
+};
+const { rgb_to_lab, diff } = require('color-diff') as {
+  rgb_to_lab(c: { R: number; G: number; B: number }): { L: number };
+  diff(a: { L: number; a: number; b: number }, b: { L: number; a: number; b: number }): number;
+};
 psychrolib.SetUnitSystem(psychrolib.SI);
 
 describe('atmosphere and boiling', () => {
@@ -47,7 +55,8 @@ describe('atmosphere and boiling', () => {
   });
 
   test('psychrolib 1.1.1 agrees on pressure and saturation', () => {
-    for (const altitude of [0, 1240, 3000]) expect(Math.abs(atmosphericPressure_Pa(altitude) / psychrolib.GetStandardAtmPressure(altitude) - 1)).toBeLessThan(1e-4);
+    for (const altitude of [0, 1240, 3000])
+      expect(Math.abs(atmosphericPressure_Pa(altitude) / psychrolib.GetStandardAtmPressure(altitude) - 1)).toBeLessThan(1e-4);
     for (const t of [5, 20, 60, 100, 150]) expect(Math.abs(saturationPressure_Pa(t) / psychrolib.GetSatVapPres(t) - 1)).toBeLessThan(1e-3);
   });
 
@@ -200,13 +209,17 @@ describe('tawny scale', () => {
 
   // Sharma, Wu & Dalal, Color Res. Appl. 30:21–30 (2005), Table 1.
   test('CIEDE2000 of the library in use, on all 34 published pairs', () => {
-    const { pairs } = JSON.parse(readFileSync(new URL('testing/ciede2000.json', import.meta.url), 'utf8')) as { pairs: { lab1: number[]; lab2: number[]; dE00: number }[] };
+    const { pairs } = JSON.parse(readFileSync(new URL('testing/ciede2000.json', import.meta.url), 'utf8')) as {
+      pairs: { lab1: number[]; lab2: number[]; dE00: number }[];
+    };
     expect(pairs).toHaveLength(34);
     const difference = differenceCiede2000();
     for (const { lab1, lab2, dE00 } of pairs) {
       const [a, b] = [lab1, lab2].map(([l = 0, A = 0, B = 0]) => ({ mode: 'lab65' as const, l, a: A, b: B }));
       expect(difference(a as never, b as never)).toBeCloseTo(dE00, 3);
-      expect(diff({ L: lab1[0] ?? 0, a: lab1[1] ?? 0, b: lab1[2] ?? 0 }, { L: lab2[0] ?? 0, a: lab2[1] ?? 0, b: lab2[2] ?? 0 })).toBeCloseTo(dE00, 3);
+      expect(
+        diff({ L: lab1[0] ?? 0, a: lab1[1] ?? 0, b: lab1[2] ?? 0 }, { L: lab2[0] ?? 0, a: lab2[1] ?? 0, b: lab2[2] ?? 0 }),
+      ).toBeCloseTo(dE00, 3);
     }
   });
 

@@ -49,8 +49,7 @@ export const tawnyStepOf = (lightness: number, rawLightness: number): number => 
     const dark = TAWNY_STEPS[i + 1];
     if (pale === undefined || dark === undefined) continue;
     if (related >= pale.lightness) return pale.step;
-    if (related > dark.lightness)
-      return pale.step + (pale.lightness - related) / (pale.lightness - dark.lightness);
+    if (related > dark.lightness) return pale.step + (pale.lightness - related) / (pale.lightness - dark.lightness);
   }
   return 8;
 };
@@ -67,5 +66,4 @@ export const labOfStep = (step: number, rawLightness = PALE_RAW_LIGHTNESS) => {
 };
 
 /** The named step nearest to a continuous one. */
-export const nearestStep = (step: number): TawnyStep =>
-  TAWNY_STEPS[clamp(Math.round(step), 1, 8) - 1] ?? (TAWNY_STEPS[0] as TawnyStep);
+export const nearestStep = (step: number): TawnyStep => TAWNY_STEPS[clamp(Math.round(step), 1, 8) - 1] ?? TAWNY_STEPS[0]!;

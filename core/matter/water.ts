@@ -16,12 +16,7 @@ export const saturationPressure_Pa = (temperature_C: number): number => {
   const t15 = tau * s;
   const t3 = tau * tau * tau;
   const series =
-    -7.85951783 * tau +
-    1.84408259 * t15 -
-    11.7866497 * t3 +
-    22.6807411 * t3 * s -
-    15.9618719 * tau * t3 +
-    1.80122502 * t3 * t3 * t15;
+    -7.85951783 * tau + 1.84408259 * t15 - 11.7866497 * t3 + 22.6807411 * t3 * s - 15.9618719 * tau * t3 + 1.80122502 * t3 * t3 * t15;
   return 22.064e6 * Math.exp((647.096 / T) * series);
 };
 
@@ -45,14 +40,11 @@ export const boilingPoint_C = (pressure_Pa: number): number => {
  * Latent heat of vaporisation, J/kg, 0–130 °C: quadratic through published steam-table values
  * (2500.5 at 0.01, 2453.8 at 20, 2256.6 at 100 °C), within 2.5 kJ/kg.
  */
-export const latentHeat_JPerKg = (temperature_C: number): number =>
-  2500.5e3 - 2286 * temperature_C - 1.53 * temperature_C * temperature_C;
+export const latentHeat_JPerKg = (temperature_C: number): number => 2500.5e3 - 2286 * temperature_C - 1.53 * temperature_C * temperature_C;
 
 /** Grid of the quick look-up below: from −20 to 330 °C. */
 const TABLE = { from_C: -20, perKelvin: 4, count: 1401 } as const;
-const pressures = Float64Array.from({ length: TABLE.count }, (_, i) =>
-  saturationPressure_Pa(TABLE.from_C + i / TABLE.perKelvin),
-);
+const pressures = Float64Array.from({ length: TABLE.count }, (_, i) => saturationPressure_Pa(TABLE.from_C + i / TABLE.perKelvin));
 
 /** As `saturationPressure_Pa`, by linear interpolation (relative error below 6e-5), for the plate model's inner loop. */
 export const quickSaturationPressure_Pa = (temperature_C: number): number => {

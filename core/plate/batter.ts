@@ -125,8 +125,7 @@ export const batterProperties = (input: BatterInput): BatterProperties => {
     conductivity_WPerMK: (hot.conductivityParallel_WPerMK + hot.conductivitySeries_WPerMK) / 2,
     gasFreeDensity_kgPerM3: hot.density_kgPerM3,
     browningFactor: batterBrowningFactor(c, input.alkali_eqPerKg),
-    rawLightness:
-      DARKEST_LIGHTNESS + (PALE_RAW_LIGHTNESS - DARKEST_LIGHTNESS) * Math.exp(-Math.max(0, input.tint)),
+    rawLightness: DARKEST_LIGHTNESS + (PALE_RAW_LIGHTNESS - DARKEST_LIGHTNESS) * Math.exp(-Math.max(0, input.tint)),
     setTemperature_C: setTemperature_C(c),
     looseness: (water + 0.6 * c.fat + 0.3 * sugars(c)) / polymer,
   };

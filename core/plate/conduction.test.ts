@@ -8,10 +8,24 @@ import type { Face } from './step.ts';
 import { step, workspace } from './step.ts';
 
 /** The solver apart from the food: the same equations with water, sorption or contact switched off. */
-const real = batterProperties({ composition: per100g({ water: 50, protein: 6, fat: 8, ash: 1 }), airFraction: 0, gas_molPerKg: 0, alkali_eqPerKg: 0, tint: 0, temperature_C: 20, altitude_m: 0 });
+const real = batterProperties({
+  composition: per100g({ water: 50, protein: 6, fat: 8, ash: 1 }),
+  airFraction: 0,
+  gas_molPerKg: 0,
+  alkali_eqPerKg: 0,
+  tint: 0,
+  temperature_C: 20,
+  altitude_m: 0,
+});
 const without = sorptionMatter(per100g({ water: 50, fat: 50, starch: 0 }));
 
-const solid = (changes: Partial<BatterProperties> = {}): BatterProperties => ({ ...real, water: 1, sorption: without, isotherm: isotherm(without, 100), ...changes });
+const solid = (changes: Partial<BatterProperties> = {}): BatterProperties => ({
+  ...real,
+  water: 1,
+  sorption: without,
+  isotherm: isotherm(without, 100),
+  ...changes,
+});
 
 const plate = (temperature_C: number): Face => ({ kind: 'plate', temperature_C });
 const K = 0.3;
@@ -48,7 +62,7 @@ describe('slab with convective faces: Heisler, first term (Incropera & DeWitt Ta
     const Fo = 0.5;
     const m = inert(solid(), (Bi * K) / half, 2 * half);
     const c = run(m, 2 * half, 48, (Fo * half * half) / ALPHA, 0.05, 120);
-    const middle = (c.T[c.n - 1] ?? 0) as number;
+    const middle = c.T[c.n - 1] ?? 0;
     const x = (c.size_m[c.n - 1] ?? 0) / 2;
     const theta = C1 * Math.exp(-zeta * zeta * Fo) * Math.cos((zeta * x) / half);
     expect((120 - middle) / 100).toBeCloseTo(theta, 2);
@@ -94,7 +108,17 @@ describe('one-phase Stefan problem (Neumann): s = 2λ√(αt), λ·exp(λ²)·er
     const boiling = 99.974;
     const thickness = 0.012;
     const batter = { ...solid({ water: X0, dryHeatCapacity_JPerKgK: c_p, temperature_C: boiling, boiling_C: boiling }) };
-    const m: Medium = { ...medium(batter, (dry / 0.45) * thickness, thickness, UNSCALED), wetConductivity: k, dryConductivity: k, dryDensity_kgPerM3: dry, vapour: 0, contactWet: 1e7, contactDry: 1e7, latent_JPerKg: L, batter };
+    const m: Medium = {
+      ...medium(batter, (dry / 0.45) * thickness, thickness, UNSCALED),
+      wetConductivity: k,
+      dryConductivity: k,
+      dryDensity_kgPerM3: dry,
+      vapour: 0,
+      contactWet: 1e7,
+      contactDry: 1e7,
+      latent_JPerKg: L,
+      batter,
+    };
     const c = column(m, thickness, 1, 160, true);
     const w = workspace(c.n);
     for (let t = 0; t < 120; t += 0.05) step(m, c, w, plate(boiling + 80), { kind: 'mirror' }, 0.05);

@@ -54,12 +54,7 @@ const VAPOUR_DIFFUSION_M2_PER_S = 3.8e-5;
 /**
  * `arealMass_kgPerM2`: batter per heated area of one face; `thickness_m`: mean gap between the plates.
  */
-export const medium = (
-  batter: BatterProperties,
-  arealMass_kgPerM2: number,
-  thickness_m: number,
-  scales: MediumScales,
-): Medium => {
+export const medium = (batter: BatterProperties, arealMass_kgPerM2: number, thickness_m: number, scales: MediumScales): Medium => {
   const k = PLATE_CONSTANTS;
   const density = arealMass_kgPerM2 / thickness_m;
   const liquidShare = Math.min(1, density / batter.gasFreeDensity_kgPerM3);

@@ -68,13 +68,19 @@ export const moments = (trace: Trace, batter: BatterProperties, dryThrough: bool
   const coreSet_s = risesTo(trace.core_C, batter.setTemperature_C);
   const step = palerStep(trace, batter.rawLightness);
   const lossLimit = risesTo(trace.loss, TOO_DRY.loss);
-  const coreLimit = risesTo(trace.coreWater.map((share) => -share), -TOO_DRY.coreWater);
+  const coreLimit = risesTo(
+    trace.coreWater.map((share) => -share),
+    -TOO_DRY.coreWater,
+  );
   const limits = [lossLimit, coreLimit].filter((limit) => limit !== null);
   return {
     coreSet_s,
     dryCrumb_s: risesTo(trace.core_C, Math.min(DRY_CRUMB.most_C, batter.boiling_C - DRY_CRUMB.underBoiling_K)),
     steamDown_s: steamDown(trace, coreSet_s),
-    driedThrough_s: risesTo(trace.loss.map((loss) => -waterShare(batter, loss)), -DRIED_WATER_SHARE),
+    driedThrough_s: risesTo(
+      trace.loss.map((loss) => -waterShare(batter, loss)),
+      -DRIED_WATER_SHARE,
+    ),
     tooDry_s: dryThrough || limits.length === 0 ? null : Math.min(...limits),
     steps_s: Array.from({ length: 9 }, (_, n) => (n === 0 ? 0 : risesTo(step, n))),
   };

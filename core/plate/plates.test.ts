@@ -1,6 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import { presetIron } from '../testing/batters.ts';
-import { dialMark, Iron, plateMachine, preheatedPlates, preheatTime_s, PRESET_IRONS, recoveredPlates, recoveryTime_s, restPlates, settingRange } from './index.ts';
+import {
+  dialMark,
+  Iron,
+  plateMachine,
+  preheatedPlates,
+  preheatTime_s,
+  PRESET_IRONS,
+  recoveredPlates,
+  recoveryTime_s,
+  restPlates,
+  settingRange,
+} from './index.ts';
 
 describe('lumped plates', () => {
   // P 1000 W, UA 2.5 W/K, C 2600 J/K, 22 °C: 122.2337 °C after 300 s (closed form and odex agree to 3e-12).

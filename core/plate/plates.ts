@@ -76,7 +76,14 @@ export const restPlates = (
 
 /** Plates after switching on cold and waiting. */
 export const preheatedPlates = (machine: PlateMachine, setting_C: number, room_C: number, preheat_s: number): PlatesState =>
-  restPlates(machine, { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C }, setting_C, room_C, preheat_s, 'closed');
+  restPlates(
+    machine,
+    { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C },
+    setting_C,
+    room_C,
+    preheat_s,
+    'closed',
+  );
 
 /** Seconds from cold until both plates are within `within_K` of what they will reach. */
 export const preheatTime_s = (machine: PlateMachine, setting_C: number, room_C: number, within_K = 3): number => {

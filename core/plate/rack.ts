@@ -22,8 +22,7 @@ const roomFace = (room: Room): Face => ({
   h_WPerM2K: RACK_H_W_PER_M2K,
   vapour_Pa: room.humidity * saturationPressure_Pa(room.temperature_C),
   vapourConductance:
-    ((RACK_H_W_PER_M2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) *
-    (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
+    ((RACK_H_W_PER_M2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
 });
 
 /** A column as it was at one second of a trace that kept its profiles. */
@@ -71,8 +70,7 @@ export const crispLayer_m = (m: Medium, c: Column): number => {
     const here = activity(i);
     const next = activity(i + 1);
     const gap = (c.size_m[i]! + c.size_m[i + 1]!) / 2;
-    for (let k = 0; k < READINGS; k++)
-      layer += (gap / READINGS) * crunch(here + ((next - here) * (k + 0.5)) / READINGS);
+    for (let k = 0; k < READINGS; k++) layer += (gap / READINGS) * crunch(here + ((next - here) * (k + 0.5)) / READINGS);
   }
   layer += (c.size_m[c.n - 1]! / 2) * crunch(activity(c.n - 1));
   return c.mirrored ? layer : layer / 2;

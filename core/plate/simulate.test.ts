@@ -1,12 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { batterOf, DEFAULT_CONDITIONS } from '../advise/index.ts';
-import { BATTERS, presetIron, readBatter } from '../testing/batters.ts';
+import type { BATTERS } from '../testing/batters.ts';
+import { presetIron, readBatter } from '../testing/batters.ts';
 import type { SimulationInput, Trace } from './index.ts';
 import { meanThickness_m, plateMachine, portion, recoveredPlates, simulate, UNSCALED } from './index.ts';
 import { column, medium } from './medium.ts';
 import { heatCapacity, step, workspace } from './step.ts';
 
-const inputFor = (ironId: string, batter: keyof typeof BATTERS, setting_C: number, changes: Partial<SimulationInput> = {}): SimulationInput => {
+const inputFor = (
+  ironId: string,
+  batter: keyof typeof BATTERS,
+  setting_C: number,
+  changes: Partial<SimulationInput> = {},
+): SimulationInput => {
   const iron = presetIron(ironId);
   const bowl = batterOf(readBatter(batter), DEFAULT_CONDITIONS);
   if (!bowl.ok) throw new Error(bowl.failure.code);

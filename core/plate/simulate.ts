@@ -162,7 +162,10 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
     if (stride === 2) recorder.fill(second - 1);
     if (input.enough?.(recorder.trace, second) === true) break;
   }
-  return { trace: second < seconds ? shortened(recorder.trace, second) : recorder.trace, end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates } };
+  return {
+    trace: second < seconds ? shortened(recorder.trace, second) : recorder.trace,
+    end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates },
+  };
 };
 
 /** The load as it is when the run stops: what a rack or the next load starts from. */
@@ -234,8 +237,7 @@ const record = (input: SimulationInput, all: readonly Lane[], seconds: number) =
     for (const row of rows) row[second] = (row[second - 1]! + row[second + 1]!) / 2;
     if (input.profiles !== true) return;
     for (const { n, T, X } of trace.columns)
-      for (const cells of [T, X])
-        for (let i = second * n; i < (second + 1) * n; i++) cells[i] = (cells[i - n]! + cells[i + n]!) / 2;
+      for (const cells of [T, X]) for (let i = second * n; i < (second + 1) * n; i++) cells[i] = (cells[i - n]! + cells[i + n]!) / 2;
   };
   return { trace, note, fill };
 };

@@ -139,10 +139,7 @@ export const evaluate = (m: Medium, c: Column, w: Workspace, dt_s: number): void
 /** Conductance from a face's surroundings to the middle of its cell, W/m²K. */
 export const faceConductance = (m: Medium, c: Column, w: Workspace, face: Face, cell: number): number => {
   if (face.kind === 'mirror') return 0;
-  const outside =
-    face.kind === 'air'
-      ? face.h_WPerM2K
-      : m.contactDry + (m.contactWet - m.contactDry) * wetness(m, c.X[cell]!);
+  const outside = face.kind === 'air' ? face.h_WPerM2K : m.contactDry + (m.contactWet - m.contactDry) * wetness(m, c.X[cell]!);
   return 1 / (1 / outside + c.size_m[cell]! / (2 * w.conductivity[cell]!));
 };
 

@@ -92,7 +92,11 @@ export const planRun = (request: RunRequest): RunPlan => {
     return { ironId: iron.ironId, from: at(pour_s - iron.preheat_s), to: at(pour_s) };
   });
   if (request.mode === 'together' && first !== undefined && end_s - first.pour_s - first.iron.cook_s > LONG_HOLD_S)
-    findings.push({ code: 'hold-long', level: 'warning', fields: { minutes: Math.round((end_s - first.pour_s - first.iron.cook_s) / 60) } });
+    findings.push({
+      code: 'hold-long',
+      level: 'warning',
+      fields: { minutes: Math.round((end_s - first.pour_s - first.iron.cook_s) / 60) },
+    });
   const firstPourAt = first === undefined ? request.serveAt : at(first.pour_s);
   return {
     pieces,
@@ -117,7 +121,7 @@ const allot = (wanted: number, irons: readonly PlannedIron[]): { slots: Slot[]; 
   let pieces = 0;
   while (pieces < wanted && irons.length > 0) {
     const index = soonest(irons, freeAt);
-    const iron = irons[index] as PlannedIron;
+    const iron = irons[index]!;
     const pour_s = freeAt[index] ?? 0;
     if (pour_s + iron.cook_s > LONGEST_RUN_S) {
       findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: LONGEST_RUN_S / 3600, pieces, wanted } });
@@ -150,7 +154,11 @@ const batterShare = (slots: readonly Slot[], batter_g: number | null, findings: 
   const share = Math.min(1, (POURABLE_SHARE * batter_g) / needed_g);
   const least = Math.max(...slots.map(({ iron }) => iron.leastPortion_g / iron.portion_g));
   if (share < least) {
-    findings.push({ code: 'batter-short', level: 'warning', fields: { missing_g: Math.ceil(needed_g / POURABLE_SHARE - batter_g), factor: roundedTo(1 / share, 2) } });
+    findings.push({
+      code: 'batter-short',
+      level: 'warning',
+      fields: { missing_g: Math.ceil(needed_g / POURABLE_SHARE - batter_g), factor: roundedTo(1 / share, 2) },
+    });
     return 1;
   }
   if (share < 1) findings.push({ code: 'portions-evened', level: 'note', fields: { percent: Math.round(100 * share) } });

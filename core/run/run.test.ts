@@ -6,8 +6,19 @@ import type { PlannedIron, RunRequest } from './index.ts';
 import { instantOf, plannedIron, planRun, wallTime } from './index.ts';
 
 const SERVE = Date.UTC(2026, 5, 1, 7, 15);
-const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({ ironId: 'a', piecesPerLoad: 1, portion_g: 200, leastPortion_g: 188, preheat_s: 300, cook_s: 300, open_s: 25, recovery_s: 20, ...changes });
-const plan = (changes: Partial<RunRequest> = {}) => planRun({ people: 6, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron()], batter_g: null, ...changes });
+const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
+  ironId: 'a',
+  piecesPerLoad: 1,
+  portion_g: 200,
+  leastPortion_g: 188,
+  preheat_s: 300,
+  cook_s: 300,
+  open_s: 25,
+  recovery_s: 20,
+  ...changes,
+});
+const plan = (changes: Partial<RunRequest> = {}) =>
+  planRun({ people: 6, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron()], batter_g: null, ...changes });
 
 describe('a plan', () => {
   test('served together: the last plate is out when they sit down', () => {
@@ -26,15 +37,30 @@ describe('a plan', () => {
 
   test('loads on an iron never overlap, and leave it time to recover', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 60 }), fc.array(fc.record({ cook_s: fc.integer({ min: 20, max: 600 }), recovery_s: fc.integer({ min: 0, max: 120 }), piecesPerLoad: fc.integer({ min: 1, max: 4 }) }), { minLength: 1, maxLength: 4 }), (people, irons) => {
-        const all = irons.map((changes, i) => iron({ ...changes, ironId: String(i) }));
-        const p = plan({ people, irons: all });
-        expect(p.pieces).toBeGreaterThanOrEqual(Math.min(people, p.pieces));
-        for (const one of all) {
-          const mine = p.loads.filter((load) => load.ironId === one.ironId).sort((a, b) => a.pourAt - b.pourAt);
-          mine.slice(1).forEach((load, i) => expect(load.pourAt - (mine[i]?.openAt ?? 0)).toBeGreaterThanOrEqual((one.recovery_s + one.open_s) * 1000 - 1));
-        }
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.array(
+          fc.record({
+            cook_s: fc.integer({ min: 20, max: 600 }),
+            recovery_s: fc.integer({ min: 0, max: 120 }),
+            piecesPerLoad: fc.integer({ min: 1, max: 4 }),
+          }),
+          { minLength: 1, maxLength: 4 },
+        ),
+        (people, irons) => {
+          const all = irons.map((changes, i) => iron({ ...changes, ironId: String(i) }));
+          const p = plan({ people, irons: all });
+          expect(p.pieces).toBeGreaterThanOrEqual(Math.min(people, p.pieces));
+          for (const one of all) {
+            const mine = p.loads.filter((load) => load.ironId === one.ironId).sort((a, b) => a.pourAt - b.pourAt);
+            mine
+              .slice(1)
+              .forEach((load, i) =>
+                expect(load.pourAt - (mine[i]?.openAt ?? 0)).toBeGreaterThanOrEqual((one.recovery_s + one.open_s) * 1000 - 1),
+              );
+          }
+        },
+      ),
       { numRuns: 80, seed: 5 },
     );
   });
@@ -46,9 +72,10 @@ describe('a plan', () => {
       [4, 100, 500],
     ] as const) {
       const irons = [iron({ ironId: 'a', cook_s: cookA }), iron({ ironId: 'b', cook_s: cookB })];
-      const end = (n: number, i: PlannedIron, start: number): number => (n === 0 ? 0 : start + n * (i.open_s + i.cook_s + i.recovery_s) - i.open_s - i.recovery_s);
+      const end = (n: number, i: PlannedIron, start: number): number =>
+        n === 0 ? 0 : start + n * (i.open_s + i.cook_s + i.recovery_s) - i.open_s - i.recovery_s;
       let shortest = Infinity;
-      for (let a = 0; a <= people; a++) shortest = Math.min(shortest, Math.max(end(a, irons[0] as PlannedIron, 0), end(people - a, irons[1] as PlannedIron, 25)));
+      for (let a = 0; a <= people; a++) shortest = Math.min(shortest, Math.max(end(a, irons[0]!, 0), end(people - a, irons[1]!, 25)));
       const p = plan({ people, irons });
       expect((p.lastPlateAt - p.firstPourAt) / 1000 - 60).toBeLessThanOrEqual(shortest + 1);
     }
@@ -67,7 +94,9 @@ describe('a plan', () => {
     [{ people: 2000 }, 'run-too-long'],
     [{ people: 20 }, 'hold-long'],
     [{ irons: [iron({ piecesPerLoad: 4 })] }, 'pieces-over'],
-  ] as const)('%# is said: %s', (changes, code) => expect(plan(changes as Partial<RunRequest>).findings.map((f) => f.code)).toContain(code));
+  ] as const)('%# is said: %s', (changes, code) =>
+    expect(plan(changes as Partial<RunRequest>).findings.map((f) => f.code)).toContain(code),
+  );
 
   test('an advice brings its own times', () => {
     const result = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round') });

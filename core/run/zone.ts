@@ -7,7 +7,16 @@ const formatters = new Map<string, Intl.DateTimeFormat>();
 const formatterFor = (zone: string): Intl.DateTimeFormat => {
   let made = formatters.get(zone);
   if (made === undefined) {
-    made = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hourCycle: 'h23', year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric', second: 'numeric' });
+    made = new Intl.DateTimeFormat('en-GB', {
+      timeZone: zone,
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: 'numeric',
+      day: 'numeric',
+      hour: 'numeric',
+      minute: 'numeric',
+      second: 'numeric',
+    });
     formatters.set(zone, made);
   }
   return made;

@@ -12,7 +12,11 @@ export const BATTERS = {
   wafer: '250 g flour\n150 g sugar\n3 large eggs\n115 g butter\n5 g baking powder',
 } as const;
 
-export const readText = (text: string): FormulaReading => summarise(text.split('\n').map((line) => readLine(line)), null);
+export const readText = (text: string): FormulaReading =>
+  summarise(
+    text.split('\n').map((line) => readLine(line)),
+    null,
+  );
 export const readBatter = (name: keyof typeof BATTERS): FormulaReading => readText(BATTERS[name]);
 
 export const presetIron = (id: string): Iron => {

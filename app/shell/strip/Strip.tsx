@@ -17,7 +17,11 @@ export const Strip = () => {
   const now = useNow(1000);
   return (
     <header className="no-print flex min-h-[84px] shrink-0 items-stretch border-b border-line bg-sheet">
-      <Link to="/run" className="flex w-[84px] shrink-0 flex-col items-center justify-center gap-1 border-r border-line text-center font-display text-[13px] leading-none font-bold max-sm:w-14" aria-label="Tawny Lattice, to the run">
+      <Link
+        to="/run"
+        className="flex w-[84px] shrink-0 flex-col items-center justify-center gap-1 border-r border-line text-center font-display text-[13px] leading-none font-bold max-sm:w-14"
+        aria-label="Tawny Lattice, to the run"
+      >
         <img src="/icon.svg" alt="" className="size-8" />
         <span className="max-sm:hidden">
           Tawny
@@ -46,7 +50,11 @@ const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly
       <Timeline planned={planned} plan={plan} span={span} now={now} onSpan={setChosen} />
       <div className="flex w-12 shrink-0 flex-col justify-center max-sm:hidden">
         <StripButton label="Zoom the strip in" onClick={() => setChosen(zoomed(span, 0.6, (span.from + span.to) / 2))} icon={ZoomIn} />
-        <StripButton label="Zoom the strip out" onClick={() => setChosen(zoomed(span, 1 / 0.6, (span.from + span.to) / 2))} icon={ZoomOut} />
+        <StripButton
+          label="Zoom the strip out"
+          onClick={() => setChosen(zoomed(span, 1 / 0.6, (span.from + span.to) / 2))}
+          icon={ZoomOut}
+        />
         <StripButton label="Show the whole run" onClick={() => setChosen(null)} icon={Maximize2} />
       </div>
       <div className="flex w-52 shrink-0 flex-col justify-center px-4 text-right max-sm:w-32 max-sm:px-2" aria-live="off">
@@ -62,13 +70,39 @@ const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly
   );
 };
 
-const StripButton = ({ label, onClick, icon: Icon }: { readonly label: string; readonly onClick: () => void; readonly icon: typeof ZoomIn }) => (
-  <button type="button" aria-label={label} title={label} onClick={onClick} className="grid h-[27px] place-items-center rounded text-quiet hover:bg-act-soft hover:text-act">
+const StripButton = ({
+  label,
+  onClick,
+  icon: Icon,
+}: {
+  readonly label: string;
+  readonly onClick: () => void;
+  readonly icon: typeof ZoomIn;
+}) => (
+  <button
+    type="button"
+    aria-label={label}
+    title={label}
+    onClick={onClick}
+    className="grid h-[27px] place-items-center rounded text-quiet hover:bg-act-soft hover:text-act"
+  >
     <Icon aria-hidden className="size-4" />
   </button>
 );
 
-const Timeline = ({ planned, plan, span, now, onSpan }: { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']>; readonly span: Span; readonly now: number; readonly onSpan: (span: Span) => void }) => {
+const Timeline = ({
+  planned,
+  plan,
+  span,
+  now,
+  onSpan,
+}: {
+  readonly planned: PlannedRun;
+  readonly plan: NonNullable<PlannedRun['plan']>;
+  readonly span: Span;
+  readonly now: number;
+  readonly onSpan: (span: Span) => void;
+}) => {
   const { run, irons } = planned;
   const [grabbed, setGrabbed] = useState<{ x: number; span: Span } | null>(null);
   const lane = (ironId: string): number => irons.findIndex((iron) => iron.id === ironId);
@@ -78,7 +112,10 @@ const Timeline = ({ planned, plan, span, now, onSpan }: { readonly planned: Plan
     <div
       role="group"
       aria-label="Time strip"
-      className={clsx('relative min-w-0 flex-1 touch-pan-y overflow-hidden select-none', grabbed === null ? 'cursor-grab' : 'cursor-grabbing')}
+      className={clsx(
+        'relative min-w-0 flex-1 touch-pan-y overflow-hidden select-none',
+        grabbed === null ? 'cursor-grab' : 'cursor-grabbing',
+      )}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
         setGrabbed({ x: event.clientX, span });
@@ -92,27 +129,63 @@ const Timeline = ({ planned, plan, span, now, onSpan }: { readonly planned: Plan
       onPointerCancel={() => setGrabbed(null)}
     >
       {ticks(span).map((at) => (
-        <div key={at} className="absolute inset-y-0 border-l border-line pt-0.5 pl-1 text-[13px] text-quiet" style={{ left: `${place(span, at)}%` }}>
+        <div
+          key={at}
+          className="absolute inset-y-0 border-l border-line pt-0.5 pl-1 text-[13px] text-quiet"
+          style={{ left: `${place(span, at)}%` }}
+        >
           {timeOfDay(at, run.zone)}
         </div>
       ))}
       {plan.preheats.map(({ ironId, from, to }) => (
-        <div key={ironId} title={`Preheat ${irons[lane(ironId)]?.name ?? ''}`} className="absolute rounded-sm bg-band/60" style={{ left: `${place(span, from)}%`, width: `${place(span, to) - place(span, from)}%`, top: 26 + lane(ironId) * (height + 2), height }} />
+        <div
+          key={ironId}
+          title={`Preheat ${irons[lane(ironId)]?.name ?? ''}`}
+          className="absolute rounded-sm bg-band/60"
+          style={{
+            left: `${place(span, from)}%`,
+            width: `${place(span, to) - place(span, from)}%`,
+            top: 26 + lane(ironId) * (height + 2),
+            height,
+          }}
+        />
       ))}
       {plan.loads.map(({ ironId, n, pourAt, openAt }) => (
-        <div key={`${ironId}/${n}`} title={`${irons[lane(ironId)]?.name ?? ''}, load ${n}`} className={clsx('absolute rounded-sm border border-ink/70', openAt < now ? 'bg-ink/70' : 'bg-white')} style={{ left: `${place(span, pourAt)}%`, width: `${place(span, openAt) - place(span, pourAt)}%`, top: 26 + lane(ironId) * (height + 2), height }} />
+        <div
+          key={`${ironId}/${n}`}
+          title={`${irons[lane(ironId)]?.name ?? ''}, load ${n}`}
+          className={clsx('absolute rounded-sm border border-ink/70', openAt < now ? 'bg-ink/70' : 'bg-white')}
+          style={{
+            left: `${place(span, pourAt)}%`,
+            width: `${place(span, openAt) - place(span, pourAt)}%`,
+            top: 26 + lane(ironId) * (height + 2),
+            height,
+          }}
+        />
       ))}
       <div className="absolute top-0 bottom-0 border-l-2 border-dotted border-ink" style={{ left: `${place(span, run.serveAt)}%` }}>
-        <span className={clsx('absolute bottom-0 rounded bg-sheet/90 px-1 text-[13px] font-bold whitespace-nowrap max-sm:hidden', place(span, run.serveAt) > 75 ? 'right-1' : 'left-1')}>
+        <span
+          className={clsx(
+            'absolute bottom-0 rounded bg-sheet/90 px-1 text-[13px] font-bold whitespace-nowrap max-sm:hidden',
+            place(span, run.serveAt) > 75 ? 'right-1' : 'left-1',
+          )}
+        >
           serve {timeOfDay(run.serveAt, run.zone)} · {run.people}
         </span>
       </div>
       {away === null ? (
         <div className="absolute inset-y-0 w-0.5 bg-act" style={{ left: `${place(span, now)}%` }}>
-          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white">now</span>
+          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white">
+            now
+          </span>
         </div>
       ) : (
-        <span className={clsx('absolute bottom-0.5 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white', now < span.from ? 'left-1' : 'right-1')}>
+        <span
+          className={clsx(
+            'absolute bottom-0.5 rounded bg-act px-1.5 py-0.5 text-[13px] font-bold text-white',
+            now < span.from ? 'left-1' : 'right-1',
+          )}
+        >
           {now < span.from ? `now ← starts ${away}` : 'now →'}
         </span>
       )}

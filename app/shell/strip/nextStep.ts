@@ -20,13 +20,17 @@ export const stepsOf = ({ plan, irons, run }: PlannedRun): NextStep[] => {
 const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => string): NextStep | null =>
   running
     .flatMap(({ load, progress, prediction }) =>
-      progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000 }] : [],
+      progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null
+        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000 }]
+        : [],
     )
     .sort((a, b) => a.at - b.at)[0] ?? null;
 
 /** What comes next after `now`: a load that is cooking, or else the plan. */
 export const nextStep = (planned: PlannedRun, running: readonly RunningLoad[], now: number): NextStep | null =>
-  openingOf(running, (id) => planned.irons.find((iron) => iron.id === id)?.name ?? id) ?? stepsOf(planned).find((step) => step.at > now) ?? null;
+  openingOf(running, (id) => planned.irons.find((iron) => iron.id === id)?.name ?? id) ??
+  stepsOf(planned).find((step) => step.at > now) ??
+  null;
 
 /** How long until then, as people say it. */
 export const until = (ms: number): string => {

@@ -4,19 +4,7 @@ import { per100g } from '../composition.ts';
 /** US nine and EU fourteen, as far as they occur here. */
 export type Allergen = 'wheat' | 'gluten' | 'egg' | 'milk' | 'nuts' | 'soy' | 'sesame' | 'sulphites';
 
-export type Role =
-  | 'flour'
-  | 'starch'
-  | 'sugar'
-  | 'fat'
-  | 'liquid'
-  | 'egg'
-  | 'leavening'
-  | 'yeast'
-  | 'acid'
-  | 'salt'
-  | 'flavour'
-  | 'mix-in';
+export type Role = 'flour' | 'starch' | 'sugar' | 'fat' | 'liquid' | 'egg' | 'leavening' | 'yeast' | 'acid' | 'salt' | 'flavour' | 'mix-in';
 
 /** Household measures that aren't a volume, grams each (stick, large egg, packet, pinch …). */
 export type Measures = Readonly<Record<string, number>>;
@@ -58,13 +46,7 @@ const US_CUP_ML = 236.5882365;
  * One ingredient. `names`: display name first, then aliases, separated by "|". `parts`: g per 100 g, starch closing
  * the sum unless given.
  */
-export const row = (
-  id: string,
-  role: Role,
-  names: string,
-  parts: Partial<Record<Part, number>> | null,
-  extra: Extra,
-): Ingredient => {
+export const row = (id: string, role: Role, names: string, parts: Partial<Record<Part, number>> | null, extra: Extra): Ingredient => {
   const [name = id, ...aliases] = names.split('|').map((part) => part.trim());
   const { cup, density_gPerML, ...rest } = extra;
   return {

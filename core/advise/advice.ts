@@ -1,0 +1,29 @@
+import type { Finding } from '../basis/index.ts';
+import type { BatterProperties, PlateMachine, PlatesState, Portion } from '../plate/index.ts';
+import type { Cooked } from './cook.ts';
+import type { AdviceRequest } from './request.ts';
+
+/** Bumped whenever a prediction may differ: stored predictions say which model made them. */
+export const MODEL_VERSION = 'plate-1';
+
+export type Advice = {
+  readonly request: AdviceRequest;
+  readonly batter: BatterProperties;
+  readonly machine: PlateMachine;
+  readonly portion: Portion;
+  /** Batter enough for this many whole loads, g left over. */
+  readonly loads: number;
+  readonly pieces: number;
+  readonly leftover_g: number;
+  readonly setting: { readonly temperature_C: number; readonly dial: number | null; readonly chosen: 'found' | 'given' | 'fixed' };
+  readonly plates: PlatesState;
+  readonly cooked: Cooked;
+  /** Uncertainty of the best moment, s, and what it rests on. */
+  readonly band_s: { readonly p10: number; readonly p90: number };
+  readonly band_C: { readonly p10: number; readonly p90: number } | null;
+  readonly band_g: { readonly p10: number; readonly p90: number };
+  readonly pieceMass_g: number;
+  readonly pieceDensity_gPerML: number;
+  readonly waterLoss: number;
+  readonly findings: readonly Finding[];
+};

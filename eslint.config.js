@@ -1,0 +1,77 @@
+import js from '@eslint/js';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['dist', 'node_modules', 'coverage', 'test-results', '.cache', 'reports'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [tseslint.configs.strictTypeChecked, tseslint.configs.stylisticTypeChecked],
+    languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      // Data shapes are types here; an interface could be added to from elsewhere.
+      '@typescript-eslint/consistent-type-definitions': ['error', 'type'],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+      // `x !== null && x.y` says which of the two is meant.
+      '@typescript-eslint/prefer-optional-chain': 'off',
+      // A name that may be missing is asked for in brackets.
+      '@typescript-eslint/dot-notation': 'off',
+      // The plate model's inner loops index arrays whose bounds they know.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unnecessary-condition': ['error', { allowConstantLoopConditions: true }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "CallExpression[callee.object.name='z'][callee.property.name='any']", message: 'Say what it is.' },
+      ],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      // Clock, ids and randomness are arguments: same inputs, same answer.
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'random' },
+        { object: 'performance', property: 'now' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Instants are arguments in core/.' },
+      ],
+    },
+  },
+  {
+    files: ['app/**/*.tsx', 'app/**/*.ts'],
+    extends: [reactHooks.configs.flat['recommended-latest'], jsxA11y.flatConfigs.recommended],
+    rules: {
+      // Written for a compiler that isn't used here; running totals in a map are plain code.
+      'react-hooks/immutability': 'off',
+      'react-hooks/purity': 'off',
+      'react-hooks/refs': 'off',
+      'react-hooks/set-state-in-effect': 'off',
+      'react-hooks/preserve-manual-memoization': 'off',
+      // A slider, a timer and a picture are roles that the elements in use don't have by themselves.
+      'jsx-a11y/no-noninteractive-element-to-interactive-role': 'off',
+    },
+  },
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/require-await': 'off',
+      '@typescript-eslint/unbound-method': 'off',
+    },
+  },
+  {
+    files: ['**/*.js', '**/*.mjs', '**/*.cjs'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly' } },
+  },
+);
