@@ -1,6 +1,6 @@
 /** Core, words, command line, server and the interface's own logic; the screens are tested in a real browser. */
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/bench'],
+  roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/docs'],
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

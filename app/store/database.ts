@@ -67,8 +67,6 @@ export class KitchenDatabase extends Dexie {
   }
 }
 
-export const TABLE_NAMES = Object.keys(KEYS) as TableName[];
-
 /** The primary key of a row, as one text: what waits to be written replaces what is stored under the same key. */
 export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string => {
   if (name === 'irons' || name === 'formulas') {

@@ -1,5 +1,4 @@
-export type { Bench, LoadEventRow } from './database.ts';
-export type { Kitchen } from './kitchen.ts';
+export type { Bench } from './database.ts';
 export {
   KitchenProvider,
   logOf,

@@ -1,3 +1,3 @@
-export type { AdviceJob, AdviceReply, Paste } from './messages.ts';
+export type { AdviceJob, AdviceReply } from './messages.ts';
 export { pasteReader } from './reckoner.ts';
 export { useAdvice, useAdvices } from './useAdvice.ts';

@@ -1,0 +1,102 @@
+import { createRequire } from 'node:module';
+import { advise, batterOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
+import { readLine } from '../core/formula/index.ts';
+import { plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
+import { planRun } from '../core/run/index.ts';
+import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
+import { againstOdex } from './odex.ts';
+
+/** Minimum of 15 runs, ms. */
+const best = (run: () => unknown): number => {
+  let least = Infinity;
+  for (let i = 0; i < 15; i++) {
+    const from = performance.now();
+    run();
+    least = Math.min(least, performance.now() - from);
+  }
+  return least;
+};
+
+/** What everything is measured against in the same process: 100,000 dependent exponentials. */
+const kernel = (): number => {
+  let x = 0.5;
+  for (let i = 0; i < 100_000; i++) x = Math.exp(-x) * 1.0001;
+  return x;
+};
+
+const iron = presetIron('deep-round');
+const bowl = batterOf(readBatter('quick'), DEFAULT_CONDITIONS);
+if (!bowl.ok) throw new Error(bowl.failure.code);
+const machine = plateMachine(iron);
+const load = (duration_s: number) => ({
+  machine,
+  batter: bowl.value,
+  portion_kg: portion(iron, bowl.value).portion_g / 1000,
+  plates: recoveredPlates(machine, 170, 22),
+  setting_C: 170,
+  room_C: 22,
+  duration_s,
+});
+
+/** Name, what is run, budget in ms here and in kernels. */
+const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
+  ['a 10-minute deep load', () => simulate(load(600)), 5, 4],
+  ['the same, kept for the drawing', () => simulate({ ...load(600), profiles: true }), 7, 5],
+  ['an advice: setting found, band, curves', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron }), 90, 60],
+  ['a wafer advice', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('wafer'), iron: presetIron('wafer') }), 40, 25],
+  ['200 lines read', () => Array.from({ length: 25 }, () => BATTERS.quick.split('\n').map((line) => readLine(line))), 20, 10],
+  [
+    'a plan for 200 people on four irons',
+    () =>
+      planRun({
+        people: 200,
+        piecesPerPerson: 1,
+        serveAt: 0,
+        mode: 'together',
+        batter_g: null,
+        irons: ['a', 'b', 'c', 'd'].map((ironId) => ({
+          ironId,
+          piecesPerLoad: 1,
+          portion_g: 200,
+          leastPortion_g: 190,
+          preheat_s: 300,
+          cook_s: 240,
+          open_s: 25,
+          recovery_s: 30,
+        })),
+      }),
+    2,
+    1,
+  ],
+];
+
+/** Heap growth over 1,000 loads, kB; must not depend on how long they are. Needs --expose-gc. */
+const growth_kB = (duration_s: number): number | null => {
+  const { gc } = globalThis as { gc?: () => void };
+  if (gc === undefined) return null;
+  gc();
+  const before = process.memoryUsage().heapUsed;
+  for (let i = 0; i < 1000; i++) simulate(load(duration_s));
+  gc();
+  return (process.memoryUsage().heapUsed - before) / 1024;
+};
+
+const gate = process.argv.includes('--gate') ? 3 : Infinity;
+for (let i = 0; i < 5; i++) kernel();
+const unit = best(kernel);
+let slow = 0;
+process.stdout.write(`kernel ${unit.toFixed(2)} ms\n`);
+for (const [name, run, budget_ms, budget_kernels] of ITEMS) {
+  for (let i = 0; i < 6; i++) run();
+  const ms = best(run);
+  const over = ms > gate * budget_ms && ms / unit > gate * budget_kernels;
+  if (over) slow++;
+  process.stdout.write(
+    `${name.padEnd(42)} ${ms.toFixed(2).padStart(7)} ms of ${budget_ms}, ${(ms / unit).toFixed(2).padStart(6)} kernels of ${budget_kernels}${over ? '  TOO SLOW' : ''}\n`,
+  );
+}
+const [short, long] = [growth_kB(60), growth_kB(600)];
+if (short !== null && long !== null)
+  process.stdout.write(`heap growth over 1,000 loads: ${short.toFixed(0)} kB at 60 s, ${long.toFixed(0)} kB at 600 s\n`);
+againstOdex(createRequire(import.meta.url), process.argv.includes('--gate'));
+if (slow > 0) process.exitCode = 1;

@@ -1,0 +1,18 @@
+import { writeFileSync } from 'node:fs';
+import * as z from 'zod';
+import { AdviceAnswer } from '../core/advise/index.ts';
+import { KitchenFile } from '../core/book/index.ts';
+
+/** JSON Schemas of what goes in and out, from the Zod shapes that the code itself checks with. */
+export const schemas = (): Record<string, unknown> => ({
+  'advice.schema.json': { $id: 'tawny-lattice/advice@1', title: 'What lattice advise --json prints', ...z.toJSONSchema(AdviceAnswer) },
+  'kitchen.schema.json': {
+    $id: 'tawny-lattice/kitchen@1',
+    title: 'A whole kitchen in one file',
+    ...z.toJSONSchema(KitchenFile, { io: 'input' }),
+  },
+});
+
+if (process.argv[1]?.endsWith('schemas.ts') === true)
+  for (const [name, schema] of Object.entries(schemas()))
+    writeFileSync(new URL(name, import.meta.url), `${JSON.stringify(schema, null, 2)}\n`);

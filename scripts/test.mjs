@@ -1,0 +1,79 @@
+// Everything that CI runs. Two lanes at once where the steps don't need each other, then what needs the built application.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, tell } from './ensure.mjs';
+
+ensureInstalled();
+ensureChromium();
+
+const bin = (path) => join(ROOT, 'node_modules', path);
+const node = process.execPath;
+const tsc = (project) => [`types: ${project}`, node, [bin('typescript/bin/tsc'), '-p', project]];
+
+const results = [];
+
+/** Runs one step; its output is shown only when it fails, or when it is a test runner's. */
+const run = ([name, command, args, show = false]) =>
+  new Promise((resolve) => {
+    const from = Date.now();
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, NODE_NO_WARNINGS: '1', FORCE_COLOR: '0' },
+    });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (output += data));
+    child.on('close', (code) => {
+      const passed = code === 0;
+      results.push({ name, passed });
+      console.log(`${passed ? 'ok  ' : 'FAIL'} ${name} (${((Date.now() - from) / 1000).toFixed(1)} s)`);
+      if (!passed || show) console.log(output.trimEnd());
+      resolve();
+    });
+  });
+
+const lane = async (steps) => {
+  for (const step of steps) await run(step);
+};
+
+const started = Date.now();
+await Promise.all([
+  lane([
+    ['format', node, [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
+    tsc('core'),
+    tsc('app'),
+    tsc('cli'),
+    tsc('tsconfig.json'),
+    [
+      'layers',
+      node,
+      [
+        bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+        'core',
+        'words',
+        'cli',
+        'server',
+        'demo',
+        'app',
+        'e2e',
+        '--config',
+        '.dependency-cruiser.cjs',
+      ],
+    ],
+    ['nothing dead (knip)', node, [bin('knip/bin/knip.js')]],
+    ['lint', node, [bin('eslint/bin/eslint.js'), '.']],
+  ]),
+  lane([['unit and property tests', node, ['--experimental-vm-modules', bin('jest/bin/jest.js'), '--runInBand', '--silent'], true]]),
+]);
+ensureBuilt();
+await lane([
+  ['size of the first paint', node, [join(ROOT, 'scripts/size.mjs')], true],
+  ['speed, at three times the budget', node, [join(ROOT, 'scripts/bench.mjs'), '--gate'], true],
+  ['browser tests', node, [bin('@playwright/test/cli.js'), 'test'], true],
+]);
+
+const failed = results.filter((result) => !result.passed);
+for (const { name } of failed) tell(`failed: ${name}`);
+console.log(`${((Date.now() - started) / 1000).toFixed(0)} s`);
+console.log(`${results.length - failed.length} passed, ${failed.length} failed`);
+process.exitCode = failed.length === 0 ? 0 : 1;
