@@ -210,9 +210,10 @@ test('four answers make a plan; the strip carries it to every station', async ({
   await expect(page.getByText('Last plate')).toBeVisible({ timeout: 20_000 });
   await page.getByLabel('People').fill('12');
   await expect(page.getByText('12 pieces', { exact: false })).toBeVisible();
-  await page.getByLabel('Deep B').uncheck();
+  await page.getByLabel('Deep B').click();
+  await expect(page.getByLabel('Deep B')).not.toBeChecked();
   await expect(page.getByRole('row', { name: /Deep B/ })).toHaveCount(0);
-  await page.getByLabel('as they come').check();
+  await page.getByLabel('as they come').click();
   await expect(page.getByText('First plate at')).toBeVisible();
   await page.getByLabel('People').fill('nonsense');
   await expect(page.getByRole('alert')).toContainText('whole number');

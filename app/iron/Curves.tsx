@@ -1,4 +1,4 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, lazy, memo, useMemo, useState } from 'react';
 import type { AdviceAnswer, Picture } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { clock, Sheet, tawnyCss } from '../look/index.ts';
@@ -18,7 +18,7 @@ type Props = {
 };
 
 /** Curves, tawny band and scrubber on one axis of time. */
-export const Curves = ({ picture, answer, kit, second, onSecond }: Props) => {
+export const Curves = memo(function Curves({ picture, answer, kit, second, onSecond }: Props) {
   const [tableOpen, setTableOpen] = useState(false);
   const curves = useMemo(() => curvesOf(picture, kit.temperatureUnit), [picture, kit.temperatureUnit]);
   const options = useMemo(() => curveOptions(curves, answer, picture.seconds), [curves, answer, picture.seconds]);
@@ -84,7 +84,7 @@ export const Curves = ({ picture, answer, kit, second, onSecond }: Props) => {
       </Sheet>
     </section>
   );
-};
+});
 
 const BAND_STOPS = 40;
 

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { memo, useEffect, useMemo, useRef } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
 import { clock, css, percent } from '../look/index.ts';
 import { cutMap } from './cutMap.ts';
@@ -8,7 +8,15 @@ const WIDTH = 840;
 const HEIGHT = 148;
 
 /** The section between the plates at one second, painted from the simulation. */
-export const Cut = ({ picture, second, webShare }: { readonly picture: Picture; readonly second: number; readonly webShare: number }) => {
+export const Cut = memo(function Cut({
+  picture,
+  second,
+  webShare,
+}: {
+  readonly picture: Picture;
+  readonly second: number;
+  readonly webShare: number;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const shapeKey = picture.columns.map((column) => column.thickness_mm.toFixed(3)).join('/');
   const map = useMemo(
@@ -49,7 +57,7 @@ export const Cut = ({ picture, second, webShare }: { readonly picture: Picture; 
       />
     </section>
   );
-};
+});
 
 const CutLegend = ({ rawLightness, mean_mm }: { readonly rawLightness: number; readonly mean_mm: number }) => {
   const { wet, crumb } = crumbColours(rawLightness);

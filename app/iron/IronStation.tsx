@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Target } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -105,9 +105,12 @@ const useBasis = (ironId: string): string => {
 
 const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron }) => {
   const { kit } = session;
-  const { answer, picture } = reply;
+  const { answer } = reply;
+  // The figures follow the wish at once; the drawing may be a frame behind.
+  const drawn = useDeferredValue(reply);
+  const { picture } = drawn;
   const [scrubbed, setScrubbed] = useState<number | null>(null);
-  const second = Math.min(picture.seconds, scrubbed ?? answer.cookTime_s.best);
+  const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
   const basis = useBasis(iron.id);
   return (
     <>
@@ -156,14 +159,14 @@ const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonl
       <div className="flex gap-6 max-lg:flex-col">
         <div className="flex min-w-0 flex-1 flex-col gap-1">
           <Cut picture={picture} second={second} webShare={iron.geometry.webShare} />
-          <Curves picture={picture} answer={answer} kit={kit} second={second} onSecond={setScrubbed} />
+          <Curves picture={picture} answer={drawn.answer} kit={kit} second={second} onSecond={setScrubbed} />
         </div>
         <aside className="flex w-60 shrink-0 flex-col gap-3 max-lg:w-full">
           <Lattice iron={iron} picture={picture} second={second} />
           <div>
             <h2 className="text-[17px]">Watch for</h2>
             <ol className="mt-1">
-              {watchList(answer, picture).map((moment) => (
+              {watchList(drawn.answer, picture).map((moment) => (
                 <li key={moment.what}>
                   <button
                     type="button"

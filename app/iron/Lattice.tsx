@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
 import { nearestStep, tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -67,7 +67,15 @@ const Mould = ({
 };
 
 /** The plate's pattern from above, tinted by the step each face has reached. */
-export const Lattice = ({ iron, picture, second }: { readonly iron: Iron; readonly picture: Picture; readonly second: number }) => {
+export const Lattice = memo(function Lattice({
+  iron,
+  picture,
+  second,
+}: {
+  readonly iron: Iron;
+  readonly picture: Picture;
+  readonly second: number;
+}) {
   const [side, setSide] = useState<Side>('upper');
   const stepOf = (index: number): number => {
     const column = picture.columns[Math.min(index, picture.columns.length - 1)];
@@ -115,4 +123,4 @@ export const Lattice = ({ iron, picture, second }: { readonly iron: Iron; readon
       </p>
     </section>
   );
-};
+});

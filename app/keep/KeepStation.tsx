@@ -1,5 +1,6 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import type { Lot } from '../../core/book/index.ts';
 import { readFormula } from '../../core/formula/index.ts';
 import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
@@ -52,6 +53,7 @@ export const KeepStation = () => {
             />
           ))}
         </ul>
+        <Bowls kit={kit} />
         <PutAway session={session} />
         {used[0] !== undefined && (
           <p>
@@ -72,6 +74,57 @@ export const KeepStation = () => {
       </div>
       {label !== null && <PrintedLabel item={label} kit={kit} />}
     </>
+  );
+};
+
+/** A bowl mixed longer ago has been dealt with, or should have been. */
+const BOWL_SHOWN_MS = 24 * 3_600_000;
+
+/** Batter that stands on the bench: until when, and what became of it. */
+const Bowls = ({ kit }: { readonly kit: Kit }) => {
+  const kitchen = useKitchen();
+  const lots = useRows('lots') ?? [];
+  const [now] = useState(() => Date.now());
+  const standing = lots.filter((lot) => lot.events.length === 0 && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now);
+  if (standing.length === 0) return null;
+  const end = (lot: Lot, kind: Lot['events'][number]['kind']): void =>
+    void kitchen.put('lots', { ...lot, events: [...lot.events, { seq: lot.events.length, at: Date.now(), kind, data: {} }] });
+  return (
+    <section aria-label="Bowls on the bench">
+      <h2 className="text-xl">Bowls on the bench</h2>
+      <ul>
+        {standing.map((lot) => {
+          const [first] = keepLimits({
+            form: 'batter',
+            place: 'room',
+            from: lot.madeAt,
+            code: kit.codeOfPractice,
+            refrigerator_C: kit.refrigerator_C,
+          }).filter((limit) => limit.kind === 'safety');
+          const isOver = first !== undefined && first.until < now;
+          return (
+            <li key={lot.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1">
+              <b className="font-display text-lg">{lot.name}</b>
+              <span>mixed {dayAndTime(lot.madeAt, kit.zone)}</span>
+              {first !== undefined && (
+                <span className={isOver ? 'font-bold text-hazard' : ''}>
+                  {isOver ? 'over since' : 'use by'} {dayAndTime(first.until, kit.zone)}{' '}
+                  <span className="text-[15px] text-quiet">({first.source})</span>
+                </span>
+              )}
+              <span className="ml-auto flex gap-2">
+                <button type="button" className="button-plain" onClick={() => end(lot, 'used-up')}>
+                  Used up
+                </button>
+                <button type="button" className="button-plain" onClick={() => end(lot, 'discarded')}>
+                  Thrown away
+                </button>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 };
 

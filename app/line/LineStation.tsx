@@ -9,6 +9,7 @@ import { useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { Column } from './Column.tsx';
+import type { Jump } from './jumps.ts';
 import { wakeSound } from './sound.ts';
 import { SteadyClock } from './steadyClock.ts';
 import { useCues } from './useCues.ts';
@@ -59,15 +60,21 @@ const Line = ({ session }: { readonly session: Session }) => {
   const [search] = useSearchParams();
   const clock = useMemo(() => new SteadyClock(), []);
   const nowOf = useCallback(() => clock.now(), [clock]);
-  const line = useLine(session, search.get('iron'), nowOf);
+  const [jumps, setJumps] = useState<ReadonlyMap<string, readonly Jump[]>>(new Map());
+  const line = useLine(session, search.get('iron'), nowOf, jumps);
   const { places, say, pour } = line;
   const [jumped, setJumped] = useState<number | null>(null);
   const { held, takeOver } = useHeldLine(kitchen.name);
   const now = useTicks(clock, (jump_ms) => {
     setJumped(jump_ms);
+    if (!held) return;
     // Running loads remember the jump, so that a reload reads their instants rightly.
-    for (const { load, progress } of places)
-      if (held && load !== null && progress?.phase !== 'opened') void say(load, { kind: 'corrected', data: { jump_ms } });
+    const at = Math.round(clock.now());
+    const running = places.flatMap(({ load, progress }) => (load !== null && progress?.phase !== 'opened' ? [load] : []));
+    setJumps(
+      (before) => new Map([...before, ...running.map((load) => [load.id, [...(before.get(load.id) ?? []), { at, jump_ms }]] as const)]),
+    );
+    for (const load of running) void say(load, { kind: 'corrected', data: { jump_ms } }, at);
   });
   useCues(places, kit.cueBefore_s, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));

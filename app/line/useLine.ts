@@ -2,7 +2,10 @@ import { useCallback, useMemo } from 'react';
 import type { Lot, Prediction } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/line/index.ts';
+import { loadProgress } from '../../core/line/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
+import type { Jump } from './jumps.ts';
+import { withJumps } from './jumps.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, useNewestLoads } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
@@ -37,7 +40,7 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
   return session.irons.filter((iron) => ids.has(iron.id));
 };
 
-export const useLine = (session: Session, askedIronId: string | null, now: () => number) => {
+export const useLine = (session: Session, askedIronId: string | null, now: () => number, jumps: ReadonlyMap<string, readonly Jump[]>) => {
   const kitchen = useKitchen();
   const { kit, run, bench } = session;
   const irons = ironsAtLine(session, askedIronId);
@@ -79,7 +82,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
             formula,
             load: current?.load ?? null,
             log: current?.log ?? [],
-            progress: current?.progress ?? null,
+            progress: current === undefined ? null : loadProgress(withJumps(current.log, jumps.get(current.load.id) ?? [])),
             prediction: current?.prediction ?? null,
             advice: data?.ok === true ? data.value : null,
             n,
@@ -116,7 +119,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
   );
 
   return useMemo(() => {
-    const say = (load: Load, event: NewLoadEvent): Promise<LoadEvent> => kitchen.append(load.id, event, Math.round(now()));
+    const say = (load: Load, event: NewLoadEvent, at = Math.round(now())): Promise<LoadEvent> => kitchen.append(load.id, event, at);
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace): Promise<void> => {
       const { iron, formula, advice, n } = place;

@@ -26,6 +26,7 @@ const freshRun = (session: Session, now: number): Run => {
     formulaId: formula?.id ?? '',
     target: bench.target,
     batter_C: bench.batter_C,
+    batter_g: null,
   };
 };
 
@@ -180,6 +181,14 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
             </label>
           ))}
         </fieldset>
+        <NumberEntry
+          label="Batter there is, g (empty: as needed)"
+          value={run.batter_g}
+          min={1}
+          max={1e6}
+          mayBeEmpty
+          onChange={(batter_g) => onChange({ batter_g })}
+        />
       </div>
     </div>
   );

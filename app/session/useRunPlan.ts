@@ -38,7 +38,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const plan = useMemo(() => {
     if (run === null || !settled) return null;
     const planned = done.flatMap((result) => (result.ok ? [result.value.planned] : []));
-    return planRun({ ...run, irons: planned, batter_g: null });
+    return planRun({ ...run, irons: planned });
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);

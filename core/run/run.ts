@@ -15,5 +15,7 @@ export const Run = z.object({
   formulaId: z.string().min(1).max(64),
   target: z.object({ tawny: z.number().min(1).max(8), crisp: z.number().min(1).max(5) }),
   batter_C: z.number().min(0).max(50),
+  /** Batter that there is, g; null: as much as is needed will be made. */
+  batter_g: z.number().positive().max(1e6).nullable(),
 });
 export type Run = z.infer<typeof Run>;
