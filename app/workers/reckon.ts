@@ -1,6 +1,7 @@
 import type { Result } from '../../core/basis/index.ts';
 import { failure, success } from '../../core/basis/index.ts';
 import { adviseInSteps, answerOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
+import type { CookMemory } from '../../core/advise/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula } from '../../core/formula/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
@@ -8,9 +9,9 @@ import { say } from '../../words/index.ts';
 import type { AdviceJob, AdviceReply, Paste } from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
-export function* reckon({ formula, readSettings, ...rest }: AdviceJob): Generator<void, Result<AdviceReply>> {
+export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
   const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
-  const advice = yield* adviseInSteps({ ...rest, reading });
+  const advice = yield* adviseInSteps({ ...rest, reading }, memory);
   if (!advice.ok) return advice;
   const a = advice.value;
   const { id: _, ...prediction } = predictionOf(a, { id: '', formulaId: formula.id, formulaRev: formula.rev });

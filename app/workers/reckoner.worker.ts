@@ -1,11 +1,13 @@
 import { expose } from 'comlink';
-import { failure } from '../../core/basis/index.ts';
-import type { Reckoner } from './messages.ts';
+import type { CookMemory } from '../../core/advise/index.ts';
+import { canonicalJson, failure } from '../../core/basis/index.ts';
+import type { AdviceJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
 import { readPasted, reckon } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
+const MOST_REMEMBERED = 60;
 
 const cancelled = new Set<number>();
 const channel = new MessageChannel();
@@ -19,10 +21,21 @@ const breathe = (): Promise<void> =>
     channel.port2.postMessage(null);
   });
 
+let remembered: { readonly key: string; readonly memory: CookMemory } | null = null;
+
+/** While only the wish moves, the loads of the last question serve again. */
+const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
+  const key = canonicalJson(rest);
+  if (remembered?.key !== key) remembered = { key, memory: new Map() };
+  // A finger that moves for long leaves many settings behind.
+  else if (remembered.memory.size > MOST_REMEMBERED) remembered.memory.clear();
+  return remembered.memory;
+};
+
 const api: Reckoner = {
   async advise({ protocol, job, request }) {
     if (protocol !== PROTOCOL) return failure('worker-crashed');
-    const steps = reckon(request);
+    const steps = reckon(request, memoryFor(request));
     let since = performance.now();
     for (;;) {
       const next = steps.next();

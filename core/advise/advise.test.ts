@@ -5,7 +5,7 @@ import { PARTS } from '../matter/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { dialMark } from '../plate/index.ts';
 import { BATTERS, presetIron, readBatter, readText } from '../testing/batters.ts';
-import type { Advice, AdviceRequest } from './index.ts';
+import type { Advice, AdviceRequest, CookMemory } from './index.ts';
 import {
   advise,
   AdviceAnswer,
@@ -67,6 +67,20 @@ describe('the answer', () => {
       yields++;
     }
     expect(yields).toBeGreaterThan(8);
+  });
+
+  test('loads remembered from other wishes change nothing, bit by bit', () => {
+    const memory: CookMemory = new Map();
+    const withMemory = (target: { tawny: number; crisp: number }) => {
+      const steps = adviseInSteps(request({ target }), memory);
+      let next = steps.next();
+      while (next.done !== true) next = steps.next();
+      if (!next.value.ok) throw new Error(next.value.failure.code);
+      return answerOf(next.value.value, say);
+    };
+    for (const tawny of [3, 4.4, 3.7, 5, 2.1, 6.5, 4.4])
+      for (const crisp of [2, 3.3]) expect(withMemory({ tawny, crisp })).toEqual(answerOf(ask({ target: { tawny, crisp } }), say));
+    expect(memory.size).toBeGreaterThan(5);
   });
 
   test('a why chain recomputes from the values it shows', () => {

@@ -5,7 +5,7 @@ import { dialMark, expansion, meanThickness_m, plateMachine, portion, recoveredP
 import type { Advice } from './advice.ts';
 import { PRIOR, timeBand } from './band.ts';
 import { batterOf } from './bowl.ts';
-import type { Setup } from './cook.ts';
+import type { CookMemory, Setup } from './cook.ts';
 import { cook } from './cook.ts';
 import { plateFindings } from './findings.ts';
 import { platesAtPour } from './pour.ts';
@@ -28,8 +28,8 @@ export const advise = (request: AdviceRequest): Result<Advice> => {
   }
 };
 
-/** The same, giving way between cooks: a worker looks there whether the answer is still wanted. */
-export function* adviseInSteps(request: AdviceRequest): Generator<void, Result<Advice>> {
+/** The same, giving way between cooks: a worker looks there whether the answer is still wanted. `memory`: see there. */
+export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Generator<void, Result<Advice>> {
   const bad = outOfRange(request);
   if (bad !== null) return bad;
   const bowl = batterOf(request.reading, request);
@@ -38,7 +38,7 @@ export function* adviseInSteps(request: AdviceRequest): Generator<void, Result<A
   const { iron } = request;
   const machine = plateMachine(iron);
   const full = portion(iron, batter);
-  const choice = yield* chooseSetting(request, machine, batter, full);
+  const choice = yield* chooseSetting(request, machine, batter, full, memory);
   const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
     iron,
     machine,
@@ -116,6 +116,7 @@ function* chooseSetting(
   machine: PlateMachine,
   batter: BatterProperties,
   full: Portion,
+  memory: CookMemory | undefined,
 ): Generator<void, Advice['setting']> {
   const { iron, room_C, target } = request;
   const range: SettingRange | null = settingRange(iron);
@@ -126,6 +127,7 @@ function* chooseSetting(
       { iron, machine, batter, portion_g: full.portion_g, plates: recoveredPlates(machine, setting_C, room_C), setting_C, room_C },
       target,
       false,
+      memory,
     ),
   );
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };

@@ -4,6 +4,7 @@ export { advise, adviseInSteps, POURABLE_SHARE } from './advise.ts';
 export { ANSWER_SCHEMA, AdviceAnswer, answerOf } from './answer.ts';
 export { PRIOR } from './band.ts';
 export { batterOf } from './bowl.ts';
+export type { CookMemory } from './cook.ts';
 export type { Picture, PictureColumn } from './picture.ts';
 export { pictureOf } from './picture.ts';
 export { predictionOf } from './prediction.ts';

@@ -43,16 +43,19 @@ const SWOLLEN_C = 80;
 
 export const pictureOf = (a: Advice): Picture => {
   const { trace } = a.cooked;
+  const seconds = shownSeconds(a);
+  // Only what is shown is handed over: a worker copies it on every move of a slider.
+  const shown = (row: Float64Array): Float64Array => row.slice(0, seconds + 1);
   return {
-    seconds: shownSeconds(a),
-    core_C: trace.core_C,
-    face_C: trace.face_C,
-    plate_C: trace.lowerPlate_C.map((lower, i) => (lower + (trace.upperPlate_C[i] ?? lower)) / 2),
-    steam_gPerS: steamMean(trace.steam_gPerS),
-    loss: trace.loss,
-    tawny: palerStep(trace, a.batter.rawLightness),
-    density_gPerML: density(a),
-    columns: trace.columns.map((_, index) => pictureColumn(a, index)),
+    seconds,
+    core_C: shown(trace.core_C),
+    face_C: shown(trace.face_C),
+    plate_C: shown(trace.lowerPlate_C).map((lower, i) => (lower + (trace.upperPlate_C[i] ?? lower)) / 2),
+    steam_gPerS: steamMean(shown(trace.steam_gPerS)),
+    loss: shown(trace.loss),
+    tawny: shown(palerStep(trace, a.batter.rawLightness)),
+    density_gPerML: density(a, shown(trace.loss)),
+    columns: trace.columns.map((_, index) => pictureColumn(a, index, seconds)),
     set_C: a.batter.setTemperature_C,
     rawLightness: a.batter.rawLightness,
   };
@@ -74,28 +77,30 @@ const steamMean = (steam: Float64Array): Float64Array => {
 };
 
 /** Mass left over the volume it has swollen to by then. */
-const density = (a: Advice): Float64Array => {
+const density = (a: Advice, loss: Float64Array): Float64Array => {
   const { trace } = a.cooked;
   const { batter, portion } = a;
   const { iron } = a.request;
   const gap_m = meanThickness_m(a.machine);
   const cooked_mL = Math.min(iron.geometry.cavity_mL, portion.portion_mL * expansion(batter, gap_m));
-  return trace.loss.map((loss, i) => {
+  return loss.map((lost, i) => {
     const mean_C = ((trace.core_C[i] ?? 0) + (trace.face_C[i] ?? 0)) / 2;
     const swollen = clamp((mean_C - batter.temperature_C) / Math.max(1, SWOLLEN_C - batter.temperature_C), 0, 1);
-    return (portion.portion_g * (1 - loss)) / (portion.portion_mL + swollen * (cooked_mL - portion.portion_mL));
+    return (portion.portion_g * (1 - lost)) / (portion.portion_mL + swollen * (cooked_mL - portion.portion_mL));
   });
 };
 
-const pictureColumn = (a: Advice, index: number): PictureColumn => {
+const pictureColumn = (a: Advice, index: number, seconds: number): PictureColumn => {
   const { trace } = a.cooked;
   const column = trace.columns[index];
   if (column === undefined) throw new RangeError('no such column');
-  const { n, size_m, T, X } = column;
+  const { n, size_m } = column;
+  const [T, X] = [column.T, column.X].map((cells) => cells.slice(0, (seconds + 1) * n)) as [Float32Array, Float32Array];
   const activity = new Float32Array(T.length);
   const wetness = new Float32Array(T.length);
-  const crust_mm = new Float64Array(trace.seconds + 1);
-  for (let s = 0; s <= trace.seconds; s++) {
+  const crust_mm = new Float64Array(seconds + 1);
+  const lightness = (row: number): Float64Array => (trace.columnLightness[row] ?? new Float64Array(0)).slice(0, seconds + 1);
+  for (let s = 0; s <= seconds; s++) {
     let dry_m = 0;
     for (let i = 0; i < n; i++) {
       const at = s * n + i;
@@ -116,8 +121,8 @@ const pictureColumn = (a: Advice, index: number): PictureColumn => {
     T_C: T,
     wetness,
     waterActivity: activity,
-    lowerLightness: trace.columnLightness[2 * index] ?? new Float64Array(0),
-    upperLightness: trace.columnLightness[2 * index + 1] ?? new Float64Array(0),
+    lowerLightness: lightness(2 * index),
+    upperLightness: lightness(2 * index + 1),
     crust_mm,
   };
 };
