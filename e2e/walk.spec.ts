@@ -128,55 +128,6 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
   expect(Number(await lattice.getAttribute('data-floor-step'))).toBeGreaterThan(3);
 });
 
-test('while the wish is dragged the answer follows', async ({ page }) => {
-  await open(page, 'iron');
-  await settled(page);
-  // Measured in the page, from the pointer's move to the figure's change; the first moves warm it up.
-  const { times, longest } = await page.evaluate(async () => {
-    const slider = document.querySelector('[aria-label="Aim: tawny step"]')!;
-    const figure = (): string | null => document.querySelector('[data-figure="tawnyStep"]')!.getAttribute('data-exact');
-    const box = slider.getBoundingClientRect();
-    const say = (type: string, share: number): void =>
-      void slider.dispatchEvent(
-        new PointerEvent(type, {
-          bubbles: true,
-          pointerId: 1,
-          clientX: box.left + box.width * share,
-          clientY: box.top + 20,
-          isPrimary: true,
-        }),
-      );
-    slider.setPointerCapture = () => undefined;
-    slider.hasPointerCapture = () => true;
-    const tasks: number[] = [];
-    new PerformanceObserver((list) => tasks.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });
-    const taken: number[] = [];
-    say('pointerdown', 0.3);
-    for (let i = 0; i < 45; i++) {
-      const before = figure();
-      const moved = performance.now();
-      // Never the same place twice: an answer that is still there would count as quick.
-      say('pointermove', 0.26 + 0.0126 * i);
-      while (figure() === before && performance.now() - moved < 3000) await new Promise((resolve) => setTimeout(resolve, 4));
-      if (i >= 5) taken.push(performance.now() - moved);
-    }
-    say('pointerup', 0.4);
-    return { times: taken.sort((a, b) => a - b), longest: Math.max(0, ...tasks) };
-  });
-  const p95 = times[Math.floor(times.length * 0.95)]!;
-  console.log(
-    `input to answer: median ${Math.round(times[20]!)} ms, 95th percentile ${Math.round(p95)} ms; longest main-thread task ${Math.round(longest)} ms (wall)`,
-  );
-  // Budget 100 ms; tests gate at three times the budget, on shared machines.
-  expect(p95).toBeLessThan(300);
-  const aim = page.getByRole('slider', { name: 'Aim: tawny step' });
-  await aim.press('Home');
-  await settled(page);
-  await expect(aim).toHaveAttribute('aria-valuenow', '1');
-  await aim.press('ArrowRight');
-  await expect(aim).toHaveAttribute('aria-valuenow', '1.5');
-});
-
 test('export, empty browser, import, export: deep-equal', async ({ page, browser }) => {
   await open(page, 'kit');
   const first = JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<string, unknown>;
