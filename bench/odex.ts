@@ -128,5 +128,6 @@ export const againstOdex = (require: NodeJS.Require, gate: boolean): boolean => 
       ? `  ours is ${(explicit / own).toFixed(0)} times faster than odex at its cheapest good tolerance (wanted: ${WANTED})\n`
       : '  no comparison: one of them never met 0.5 K and 0.5 points\n',
   );
-  return explicit / own > (gate ? WANTED / 3 : 0);
+  // Where they don't agree, the right-hand sides differ, and no speed counts.
+  return Number.isFinite(explicit) && Number.isFinite(own) && explicit / own > (gate ? WANTED / 3 : 0);
 };

@@ -62,6 +62,8 @@ test('ten seconds of scrubbing leave the page free', async ({ page, browser }, i
   const box = (await page.getByRole('slider', { name: 'Time in the iron' }).boundingBox())!;
   const path = info.outputPath('trace.json');
   await browser.startTracing(page, { path, categories: ['toplevel', 'devtools.timeline', '__metadata'] });
+  // Starting the recording itself takes the page some time.
+  await page.waitForTimeout(1000);
   await page.mouse.move(box.x + 20, box.y + 12);
   await page.mouse.down();
   const end = Date.now() + 10_000;

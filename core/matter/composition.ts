@@ -22,9 +22,14 @@ export type Composition = Readonly<Record<Part, number>>;
 /** One thing in the bowl: its mass in grams and its make-up. */
 export type Component = { readonly grams: number; readonly composition: Composition };
 
+/** How far the parts of a row may be from 100 g. */
+const CLOSURE_G = 0.5;
+
 /** Composition from parts in g per 100 g; what is not named is 0, `starch` closes the sum to 100 unless given. */
 export const per100g = (parts: Partial<Record<Part, number>>): Composition => {
   const named = sum(Object.values(parts));
+  // A row that doesn't close is a mistake in the table, not something to scale away.
+  if (parts.starch !== undefined && Math.abs(named - 100) > CLOSURE_G) throw new RangeError(`parts sum to ${named.toFixed(2)} g per 100 g`);
   const starch = parts.starch ?? Math.max(0, 100 - named);
   const total = parts.starch === undefined ? Math.max(100, named) : named;
   const entries = PARTS.map((part) => [part, (part === 'starch' ? starch : (parts[part] ?? 0)) / total]);

@@ -142,6 +142,13 @@ describe('sorption', () => {
     expect(waterActivity(matter, 100, 0.6)).toBeLessThan(waterActivity(lean, 100, 0.6));
   });
 
+  // Norrish (1966) with ln and K = 6.47: x_s 0.0732 gives 0.9268·exp(−6.47·0.0732²) = 0.895.
+  test('three fifths sucrose, warm, is at 0.885–0.905', () => {
+    const syrup = sorptionMatter(per100g({ water: 40, sucrose: 60, starch: 0 }));
+    expect(waterActivity(syrup, 60, 40 / 60)).toBeGreaterThan(0.885);
+    expect(waterActivity(syrup, 60, 40 / 60)).toBeLessThan(0.905);
+  });
+
   // Norrish (1966): a 50 % sucrose solution has a_w of about 0.93–0.94 at room temperature.
   test('half sucrose, half water is at 0.93–0.945', () => {
     const syrup = sorptionMatter(per100g({ water: 50, sucrose: 50, starch: 0 }));

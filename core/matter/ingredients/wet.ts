@@ -196,7 +196,7 @@ export const LIQUIDS: readonly Ingredient[] = [
     'orange-juice',
     'liquid',
     'Orange juice',
-    { water: 88.3, protein: 0.7, fat: 0.2, sucrose: 4, reducing: 4.4, fibre: 0.2, ash: 0.4, acid: 1, starch: 0 },
+    { water: 88.3, protein: 0.7, fat: 0.2, sucrose: 4.4, reducing: 4.8, fibre: 0.2, ash: 0.4, acid: 1, starch: 0 },
     { cup: 248, acid_meqPer100g: 12 },
   ),
   row(
