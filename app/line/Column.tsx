@@ -235,10 +235,10 @@ const SignalButton = ({
   <button
     type="button"
     disabled={disabled}
-    className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
+    className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white px-2 leading-tight font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
     onClick={onClick}
   >
-    <Icon aria-hidden className="size-5" />
+    <Icon aria-hidden className="size-5 shrink-0" />
     {label}
   </button>
 );

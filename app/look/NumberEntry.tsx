@@ -8,11 +8,22 @@ type EntryProps = {
   readonly whole?: boolean;
   readonly mayBeEmpty?: boolean;
   readonly big?: boolean;
+  readonly placeholder?: string;
   readonly onChange: (value: number | null) => void;
 };
 
 /** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
-export const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty = false, big = false, onChange }: EntryProps) => {
+export const NumberEntry = ({
+  label,
+  value,
+  min,
+  max,
+  whole = false,
+  mayBeEmpty = false,
+  big = false,
+  placeholder,
+  onChange,
+}: EntryProps) => {
   const [text, setText] = useState(value === null ? '' : String(value));
   const [problem, setProblem] = useState<string | null>(null);
   const change = (typed: string): void => {
@@ -31,8 +42,9 @@ export const NumberEntry = ({ label, value, min, max, whole = false, mayBeEmpty 
     <label className="flex flex-col gap-1 text-[15px]">
       {label}
       <input
-        className={big ? 'entry figure h-14 w-32 text-3xl' : 'entry'}
+        className={big ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal' : 'entry'}
         inputMode="decimal"
+        {...(placeholder === undefined ? {} : { placeholder })}
         value={text}
         aria-invalid={problem !== null}
         onChange={(event) => change(event.target.value)}

@@ -104,7 +104,7 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
     onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
   };
   return (
-    <div className="no-print grid grid-cols-[auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+    <div className="no-print grid grid-cols-[auto_auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
       <NumberEntry
         big
         label="People"
@@ -121,6 +121,16 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
         min={0.1}
         max={20}
         onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
+      />
+      <NumberEntry
+        big
+        label="Batter there is, g"
+        placeholder="as needed"
+        value={run.batter_g}
+        min={1}
+        max={1e6}
+        mayBeEmpty
+        onChange={(batter_g) => onChange({ batter_g })}
       />
       <label className="flex flex-col gap-1 text-[15px]">
         {run.mode === 'together' ? 'Served at' : 'First plate at'}
@@ -181,14 +191,6 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
             </label>
           ))}
         </fieldset>
-        <NumberEntry
-          label="Batter there is, g (empty: as needed)"
-          value={run.batter_g}
-          min={1}
-          max={1e6}
-          mayBeEmpty
-          onChange={(batter_g) => onChange({ batter_g })}
-        />
       </div>
     </div>
   );
