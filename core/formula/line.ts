@@ -162,10 +162,12 @@ const splitAmounts = (tokens: readonly Token[]): Parts => {
     // Bare words like "a" or "one" only count as a number where an amount may stand: first, or with a unit.
     const start = reader.position;
     const amount = reader.amount();
-    if (amount !== null && acceptable(amount, token, amounts.length === 0 && before.length === 0)) {
+    if (amount !== null && acceptable(amount, token, amounts.length === 0 && (before.length === 0 || before.at(-1) === 'of'))) {
       const previous = amounts[amounts.length - 1];
       const containerNext = reader.peek()?.kind === 'word' && isContainer(reader);
-      if (bracket > 0 && previous !== undefined && previous.unit === null) each = amount;
+      // "1 (12 oz) can" and "3 eggs (50 g each)" say what one holds; "3 eggs (150 g)" what all weigh.
+      if (bracket > 0 && previous !== undefined && previous.unit === null && (before.length === 0 || reader.word() === 'each'))
+        each = amount;
       else if (
         bracket === 0 &&
         previous !== undefined &&

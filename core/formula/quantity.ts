@@ -85,22 +85,32 @@ export class Reader {
     return token?.kind === 'mark' && token.text === text;
   }
 
-  /** "1 1/2", "1-1/2", "2", "two", "half a", "a dozen". */
+  /** "1 1/2", "1-1/2", "2", "two", "half a", "half a dozen", "one and a half". */
   number(): number | null {
     const token = this.peek();
     if (token?.kind === 'number') {
       this.position++;
-      return token.value + this.trailingFraction(token.value);
+      return token.value + this.trailingFraction(token.value) + this.andAHalf();
     }
-    const value = NUMBER_WORDS.get(this.word() ?? '');
+    let value = NUMBER_WORDS.get(this.word() ?? '');
     if (value === undefined) return null;
     this.position++;
-    const next = NUMBER_WORDS.get(this.word() ?? '');
-    if (next === undefined) return value;
-    // "half a cup", "a dozen", "two dozen", "a half"
-    this.position++;
-    if (this.word() === 'of') this.position++;
-    return value * next;
+    for (let next = NUMBER_WORDS.get(this.word() ?? ''); next !== undefined; next = NUMBER_WORDS.get(this.word() ?? '')) {
+      // "half a cup", "a dozen", "two dozen", "half a dozen"
+      this.position++;
+      value *= next;
+      if (this.word() === 'of') this.position++;
+    }
+    return value + this.andAHalf();
+  }
+
+  /** What "and a half" or "and a quarter" adds. */
+  private andAHalf(): number {
+    if (this.word() !== 'and' || !['a', 'one'].includes(this.word(1) ?? '')) return 0;
+    const part = { half: 0.5, quarter: 0.25 }[this.word(2) ?? ''];
+    if (part === undefined) return 0;
+    this.position += 3;
+    return part;
   }
 
   private trailingFraction(whole: number): number {

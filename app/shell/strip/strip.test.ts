@@ -1,0 +1,104 @@
+import { describe, expect, test } from '@jest/globals';
+import type { PlannedRun, RunningLoad } from '../../session/index.ts';
+import { planRun } from '../../../core/run/index.ts';
+import { presetIron } from '../../../core/testing/batters.ts';
+import { nextStep, stepsOf, until } from './nextStep.ts';
+import { moved, place, spanOf, ticks, zoomed } from './window.ts';
+
+const MIN = 60_000;
+const SERVE = Date.UTC(2026, 5, 1, 7, 15);
+const iron = {
+  ironId: 'deep-round',
+  piecesPerLoad: 1,
+  portion_g: 200,
+  leastPortion_g: 188,
+  preheat_s: 300,
+  cook_s: 240,
+  open_s: 25,
+  recovery_s: 20,
+};
+const plan = planRun({ people: 3, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null });
+const planned = { plan, irons: [presetIron('deep-round')], run: { mode: 'together', people: 3, serveAt: SERVE } } as unknown as PlannedRun;
+const cooking = (closedAt: number, best: number): RunningLoad =>
+  ({
+    load: { ironId: 'deep-round' },
+    log: [],
+    progress: { phase: 'cooking', closedAt },
+    prediction: { cookTime_s: { best } },
+  }) as unknown as RunningLoad;
+
+describe('now and next', () => {
+  test('everything the plan asks for, in order', () => {
+    const steps = stepsOf(planned);
+    expect(steps.map((step) => step.what)).toEqual([
+      'Switch on Deep round',
+      'Pour Deep round, load 1',
+      'Open Deep round, load 1',
+      'Pour Deep round, load 2',
+      'Open Deep round, load 2',
+      'Pour Deep round, load 3',
+      'Open Deep round, load 3',
+      'Serve all 3',
+    ]);
+    expect([...steps].sort((a, b) => a.at - b.at)).toEqual(steps);
+  });
+
+  test('the next one after now; nothing when it is over', () => {
+    expect(nextStep(planned, [], plan.startAt - MIN)?.what).toBe('Switch on Deep round');
+    expect(nextStep(planned, [], plan.firstPourAt)?.what).toBe('Open Deep round, load 1');
+    expect(nextStep(planned, [], SERVE + MIN)).toBeNull();
+  });
+
+  test('a load in the iron goes before anything that is only planned', () => {
+    const now = SERVE - 60 * MIN;
+    expect(nextStep(planned, [cooking(now - 100_000, 180)], now)).toEqual({ what: 'Open Deep round', at: now + 80_000 });
+    const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], now);
+    expect(soonest?.at).toBe(now + 200_000);
+  });
+
+  test.each([
+    [-5, 'now'],
+    [48_000, 'in 0:48'],
+    [9 * MIN, 'in 9:00'],
+    [25 * MIN, 'in 25 min'],
+    [135 * MIN, 'in 2 h 15'],
+  ])('%d ms is said as %j', (ms, text) => expect(until(ms)).toBe(text));
+});
+
+describe('the span of the strip', () => {
+  const span = spanOf(SERVE - 40 * MIN, SERVE);
+
+  test('shows the whole run with some air', () => {
+    expect(span.from).toBeLessThan(SERVE - 40 * MIN);
+    expect(span.to).toBeGreaterThan(SERVE);
+    expect(place(span, span.from)).toBe(0);
+    expect(place(span, span.to)).toBe(100);
+  });
+
+  test('zooms around a place and stays within bounds', () => {
+    const middle = (span.from + span.to) / 2;
+    const closer = zoomed(span, 0.5, middle);
+    expect(closer.to - closer.from).toBeCloseTo((span.to - span.from) / 2, 3);
+    expect(place(closer, middle)).toBeCloseTo(50, 6);
+    let far = span;
+    for (let i = 0; i < 30; i++) far = zoomed(far, 3, middle);
+    expect(far.to - far.from).toBeLessThanOrEqual(24 * 60 * MIN);
+    for (let i = 0; i < 30; i++) far = zoomed(far, 0.2, middle);
+    expect(far.to - far.from).toBeGreaterThanOrEqual(10 * MIN);
+  });
+
+  test('moves without changing its length', () => {
+    const later = moved(span, 5 * MIN);
+    expect([later.from - span.from, later.to - span.to]).toEqual([5 * MIN, 5 * MIN]);
+  });
+
+  test('labels are round, inside and few', () => {
+    for (const minutes of [12, 40, 95, 300, 1200]) {
+      const s = { from: SERVE, to: SERVE + minutes * MIN };
+      const list = ticks(s);
+      expect(list.length).toBeGreaterThan(1);
+      expect(list.length).toBeLessThanOrEqual(9);
+      for (const at of list) expect([at >= s.from && at < s.to, at % (5 * MIN)]).toEqual([true, 0]);
+    }
+  });
+});
