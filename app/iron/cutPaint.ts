@@ -94,7 +94,7 @@ export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: 
   const plate = packed(PLATE);
   const { index } = map;
   for (let i = 0; i < index.length; i++) {
-    const at = index[i] as number;
-    pixels[i] = at < 0 ? plate : at >= BUBBLE ? (bubbled[at - BUBBLE] as number) : (plain[at] as number);
+    const at = index[i]!;
+    pixels[i] = at < 0 ? plate : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
   }
 };
