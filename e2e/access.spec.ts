@@ -93,7 +93,7 @@ test('at 320 px nothing runs out of the page sideways; bench targets are large',
   await page.setViewportSize({ width: 320, height: 700 });
   for (const station of STATIONS) {
     await open(page, station);
-    await page.waitForTimeout(1500);
+    await page.waitForTimeout(900);
     const [wide, all] = await page.evaluate(() => [document.documentElement.scrollWidth, document.querySelector('main')!.scrollWidth]);
     expect([station, wide <= 320, all <= 320]).toEqual([station, true, true]);
   }
