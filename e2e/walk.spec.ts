@@ -128,6 +128,36 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
   expect(Number(await lattice.getAttribute('data-floor-step'))).toBeGreaterThan(3);
 });
 
+test('scaled by whole eggs, corrected by the spoon, undone', async ({ page }) => {
+  await open(page, 'formula');
+  await expect(page.getByText(/per piece on Deep A/)).toContainText('kcal', { timeout: 20_000 });
+  await expect(page.getByText(/^contains/)).toContainText('gluten');
+  const before = await figure(page, 'totalMass_g');
+  await page.getByRole('button', { name: 'Scale', exact: true }).click();
+  await page.getByLabel('times', { exact: true }).fill('0.25');
+  // 10 eggs × 0.25: two or three whole ones.
+  await page.getByRole('button', { name: /^3 eggs/ }).click();
+  await page.getByRole('button', { name: 'Take these amounts' }).click();
+  await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(0.3 * before, -1);
+  await expect(page.getByLabel('Grams of 10 large eggs')).toHaveValue('150');
+  await page.getByRole('button', { name: 'Too thick?' }).click();
+  await page
+    .getByRole('group', { name: 'The spoon shows' })
+    .getByRole('radio', { name: /dollop/ })
+    .check();
+  await page
+    .getByRole('group', { name: 'It should be' })
+    .getByRole('radio', { name: /pourable/ })
+    .check();
+  await expect(page.getByRole('dialog')).toContainText('g milk');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(10);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(9);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => figure(page, 'totalMass_g')).toBe(before);
+});
+
 test('export, empty browser, import, export: deep-equal', async ({ page, browser }) => {
   await open(page, 'kit');
   const first = JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<string, unknown>;

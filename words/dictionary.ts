@@ -45,6 +45,8 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'powder-spoon-size': (f) => `baking powder is ${f['percent']} % of the flour, usual is nearer ${f['usual']} %: another spoon meant?`,
   'soda-for-powder': (f) => `soda is ${f['percent']} % of the flour: was powder meant?`,
 
+  'correction-none': () => 'nothing to add: it is like that already',
+
   // Plate
   'batter-too-thick': () => 'too thick to spread in this iron',
   'batter-too-thin': () => 'very thin for this iron: it may run out before it sets',

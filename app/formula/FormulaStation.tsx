@@ -1,19 +1,25 @@
-import { ClipboardPaste, Plus, Undo2 } from 'lucide-react';
+import { ClipboardPaste, Plus, Scale, Spline, Undo2 } from 'lucide-react';
 import { useState } from 'react';
+import { batterOf } from '../../core/advise/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { ingredientOf, LIFTS, linesFromText, readFormula } from '../../core/formula/index.ts';
 import { Findings, grams, Listing } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useSession } from '../session/index.ts';
+import { adviceJob, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
+import { useAdvice } from '../workers/index.ts';
 import { Composition } from './Composition.tsx';
 import { Gauges } from './Gauges.tsx';
 import { LedgerLine } from './LedgerLine.tsx';
+import { NutritionLine } from './NutritionLine.tsx';
 import { OnTheIron } from './OnTheIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
+import { ScaleSheet } from './ScaleSheet.tsx';
+import { thicknessWord } from './thickness.ts';
+import { ThicknessSheet } from './ThicknessSheet.tsx';
 import { emptyFormula, revised, undone, withLines } from './revise.ts';
 
 const newId = (): string => crypto.randomUUID();
@@ -89,6 +95,10 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
   const revisions = useRows('formulas') ?? [];
   const reading = readFormula(formula, kit);
   const before = undone(formula, revisions);
+  const [sheet, setSheet] = useState<'scale' | 'thickness' | null>(null);
+  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(kit, formula, iron, session.bench));
+  const portion_g = advice.data?.ok === true ? advice.data.value.answer.portion_g : null;
+  const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
   const most_g = Math.max(1, ...reading.lines.map((line) => line.grams ?? 0));
   return (
     <div className="flex flex-col gap-3 px-5 py-3">
@@ -145,6 +155,12 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
             <button type="button" className="button-plain" onClick={onNew}>
               <Plus aria-hidden className="size-5" /> New
             </button>
+            <button type="button" className="button-plain" disabled={reading.totalMass_g <= 0} onClick={() => setSheet('scale')}>
+              <Scale aria-hidden className="size-5" /> Scale
+            </button>
+            <button type="button" className="button-plain" disabled={!batter.ok} onClick={() => setSheet('thickness')}>
+              <Spline aria-hidden className="size-5" /> Too thick?
+            </button>
             <button type="button" className="button-plain" disabled={before === null} onClick={() => before !== null && onRevise(before)}>
               <Undo2 aria-hidden className="size-5" /> Undo
             </button>
@@ -164,6 +180,30 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
           <Findings findings={reading.findings} />
         </div>
       </div>
+      <NutritionLine
+        reading={reading}
+        pieceBatter_g={portion_g === null || iron === null ? null : portion_g / iron.geometry.piecesPerLoad}
+        ironName={iron?.name ?? null}
+      />
+      {sheet === 'scale' && (
+        <ScaleSheet
+          formula={formula}
+          reading={reading}
+          iron={iron}
+          portion_g={portion_g}
+          onRevise={onRevise}
+          onClose={() => setSheet(null)}
+        />
+      )}
+      {sheet === 'thickness' && batter.ok && (
+        <ThicknessSheet
+          formula={formula}
+          reading={reading}
+          predicted={thicknessWord(batter.value.looseness)}
+          onRevise={onRevise}
+          onClose={() => setSheet(null)}
+        />
+      )}
     </div>
   );
 };

@@ -3,6 +3,7 @@ import { USUAL_GAS_MMOL } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { batterOf } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
+import { thicknessWord } from './thickness.ts';
 
 type GaugeProps = {
   readonly name: string;
@@ -47,10 +48,6 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
     </div>
   );
 };
-
-/** Liquid over what swells: the words a spoon can check. */
-const thicknessWord = (looseness: number): string =>
-  looseness < 1.2 ? 'dollop' : looseness < 1.9 ? 'ribbon' : looseness < 2.9 ? 'pourable' : 'runny';
 
 export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReading; readonly iron: Iron | null; readonly kit: Kit }) => {
   const batter = batterOf(reading, { batter_C: 20, altitude_m: kit.altitude_m });

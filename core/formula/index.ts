@@ -1,3 +1,5 @@
+export type { Addition, Thickness } from './correct.ts';
+export { THICKNESS, thicknessCorrection } from './correct.ts';
 export { Formula, FormulaLine, linesFromText, MOST_LINES } from './formula.ts';
 export type { Leavening } from './leavening.ts';
 export { gasAtThePlate_molPerKg, leavening, USUAL_GAS_MMOL } from './leavening.ts';
@@ -6,5 +8,9 @@ export { LIFT_FACTS, LIFTS } from './lift.ts';
 export type { How, LineStatus, ReadLine, ReadSettings } from './line.ts';
 export { DEFAULT_READ_SETTINGS, ingredientOf, LONGEST_LINE, readLine } from './line.ts';
 export type { FormulaReading } from './formulaReading.ts';
+export type { Nutrition } from './nutrition.ts';
+export { allergensOf, nutritionOf } from './nutrition.ts';
 export { readFormula, summarise } from './reading.ts';
+export type { EggBatch, ScaledLine, ScaleWish } from './scale.ts';
+export { scaledLines, scaleFactor, wholeEggBatches } from './scale.ts';
 export { findRecipe, formulaFromRecipe } from './recipe.ts';

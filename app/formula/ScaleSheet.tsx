@@ -1,0 +1,162 @@
+import { useState } from 'react';
+import type { Formula, FormulaReading, ScaleWish } from '../../core/formula/index.ts';
+import { scaledLines, scaleFactor, wholeEggBatches } from '../../core/formula/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { grams, Listing, NumberEntry, percent, Sheet } from '../look/index.ts';
+import { revised } from './revise.ts';
+
+type Props = {
+  readonly formula: Formula;
+  readonly reading: FormulaReading;
+  readonly iron: Iron | null;
+  /** Batter for one load of that iron, g; null while it is reckoned. */
+  readonly portion_g: number | null;
+  readonly onRevise: (next: Formula) => void;
+  readonly onClose: () => void;
+};
+
+const FACTORS = [0.5, 1.5, 2, 3] as const;
+/** Rounding that changes a line by more than this is shown. */
+const SEEN_ERROR = 0.03;
+
+/** How much of everything: by a factor, by pieces, by what is short, by whole eggs; the new grams are shown before they are taken. */
+export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClose }: Props) => {
+  const [wish, setWish] = useState<ScaleWish>({ by: 'factor', factor: 2 });
+  const [resolution_g, setResolution] = useState<0.1 | 1>(1);
+  const [lineIndex, setLineIndex] = useState(() =>
+    Math.max(
+      0,
+      reading.lines.findIndex((line) => line.grams !== null),
+    ),
+  );
+  const factor = scaleFactor(reading, wish);
+  const lines = factor === null ? [] : scaledLines(reading, factor, resolution_g);
+  const eggs = wholeEggBatches(reading, factor ?? 1);
+  const weighed = reading.lines.flatMap((line, index) => (line.grams === null ? [] : [{ value: index, label: line.text.slice(0, 40) }]));
+  const take = (): void => {
+    const byIndex = new Map(lines.map((line) => [line.index, line.grams]));
+    onRevise(revised(formula, { lines: formula.lines.map((line, index) => ({ ...line, edited_g: byIndex.get(index) ?? line.edited_g })) }));
+    onClose();
+  };
+  return (
+    <Sheet title="Scale" open onClose={onClose} wide>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <div role="group" aria-label="Times" className="flex gap-2">
+          {FACTORS.map((times) => (
+            <button
+              key={times}
+              type="button"
+              className="button-plain"
+              aria-pressed={wish.by === 'factor' && wish.factor === times}
+              onClick={() => setWish({ by: 'factor', factor: times })}
+            >
+              × {times}
+            </button>
+          ))}
+        </div>
+        <NumberEntry
+          label="times"
+          value={wish.by === 'factor' ? wish.factor : null}
+          min={0.01}
+          max={100}
+          mayBeEmpty
+          onChange={(times) => times !== null && setWish({ by: 'factor', factor: times })}
+        />
+        {iron !== null && portion_g !== null && (
+          <NumberEntry
+            label={`pieces on ${iron.name}`}
+            value={wish.by === 'pieces' ? wish.pieces : null}
+            min={1}
+            max={5000}
+            whole
+            mayBeEmpty
+            onChange={(pieces) =>
+              pieces !== null && setWish({ by: 'pieces', pieces, portion_g, piecesPerLoad: iron.geometry.piecesPerLoad })
+            }
+          />
+        )}
+        <div className="flex items-end gap-2">
+          <NumberEntry
+            label="I have, g"
+            value={wish.by === 'line' ? wish.grams : null}
+            min={0.1}
+            max={1e6}
+            mayBeEmpty
+            onChange={(have) => have !== null && setWish({ by: 'line', index: lineIndex, grams: have })}
+          />
+          <span className="pb-2">
+            of{' '}
+            <Listing
+              label="Of which line"
+              value={lineIndex}
+              choices={weighed}
+              onChange={(index) => {
+                setLineIndex(index);
+                if (wish.by === 'line') setWish({ ...wish, index });
+              }}
+            />
+          </span>
+        </div>
+      </div>
+      {eggs.length > 0 && factor !== null && (
+        <p className="mt-3">
+          Whole eggs:{' '}
+          {eggs.map((batch) => (
+            <button
+              key={batch.eggs}
+              type="button"
+              className="mr-3 min-h-11 font-semibold text-act underline underline-offset-2"
+              onClick={() => setWish({ by: 'factor', factor: batch.factor })}
+            >
+              {batch.eggs} {batch.eggs === 1 ? 'egg' : 'eggs'}, {grams(batch.factor * reading.totalMass_g)} g
+            </button>
+          ))}
+          or weigh beaten egg.
+        </p>
+      )}
+      {factor === null ? (
+        <p role="alert" className="mt-3">
+          That can’t be done with this bowl.
+        </p>
+      ) : (
+        <>
+          <p className="mt-3 text-lg">
+            × <b className="figure text-2xl">{Number(factor.toFixed(3))}</b>, <b>{grams(factor * reading.totalMass_g)}</b> g in the bowl
+          </p>
+          <table className="mt-1 w-full">
+            <caption className="sr-only">New amounts</caption>
+            <tbody>
+              {lines.map((line) => (
+                <tr key={line.index} className="border-b border-line">
+                  <th scope="row" className="py-1 text-left font-normal">
+                    {reading.lines[line.index]?.text}
+                  </th>
+                  <td className="figure text-right text-xl">{grams(line.grams)} g</td>
+                  <td className="w-56 pl-3 text-[15px] text-quiet">
+                    {Math.abs(line.error) > SEEN_ERROR
+                      ? `${percent(Math.abs(line.error))} ${line.error > 0 ? 'over' : 'short'} by the scale: a spoon or a finer scale`
+                      : ''}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+      <div className="mt-4 flex items-center gap-4">
+        <button type="button" className="button-act" disabled={factor === null} onClick={take}>
+          Take these amounts
+        </button>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-act"
+            checked={resolution_g === 0.1}
+            onChange={(event) => setResolution(event.target.checked ? 0.1 : 1)}
+          />
+          my scale reads tenths of a gram
+        </label>
+      </div>
+    </Sheet>
+  );
+};
