@@ -128,11 +128,16 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
   expect(Number(await lattice.getAttribute('data-floor-step'))).toBeGreaterThan(3);
 });
 
-test('scaled by whole eggs, corrected by the spoon, undone', async ({ page }) => {
+test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ page }) => {
   await open(page, 'formula');
   await expect(page.getByText(/per piece on Deep A/)).toContainText('kcal', { timeout: 20_000 });
   await expect(page.getByText(/^contains/)).toContainText('gluten');
   const before = await figure(page, 'totalMass_g');
+  await page.getByRole('button', { name: 'Swap 280 g butter, melted' }).click();
+  await page.getByRole('button', { name: 'Take vegetable oil and water' }).click();
+  await expect(page.getByLabel('Grams of 227 g vegetable oil')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Grams of 280 g butter, melted')).toBeVisible();
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
   await page.getByLabel('times', { exact: true }).fill('0.25');
   // 10 eggs × 0.25: two or three whole ones.

@@ -2,8 +2,8 @@ import { ClipboardPaste, Plus, Scale, Spline, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { batterOf } from '../../core/advise/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
-import type { Formula } from '../../core/formula/index.ts';
-import { ingredientOf, LIFTS, linesFromText, readFormula } from '../../core/formula/index.ts';
+import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { ingredientOf, LIFTS, linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
 import { Findings, grams, Listing } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -18,6 +18,7 @@ import { OnTheIron } from './OnTheIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
 import { ScaleSheet } from './ScaleSheet.tsx';
+import { SwapSheet } from './SwapSheet.tsx';
 import { thicknessWord } from './thickness.ts';
 import { ThicknessSheet } from './ThicknessSheet.tsx';
 import { emptyFormula, revised, undone, withLines } from './revise.ts';
@@ -81,6 +82,15 @@ export const FormulaStation = () => {
   );
 };
 
+/** The line that is to be swapped, if it still has an ingredient and a weight. */
+const swapOf = (formula: Formula, reading: FormulaReading, index: number | null) => {
+  const line = index === null ? undefined : formula.lines[index];
+  const read = index === null ? undefined : reading.lines[index];
+  return line === undefined || read?.ingredientId == null || read.grams === null
+    ? null
+    : { line, id: read.ingredientId, mass_g: read.grams };
+};
+
 type LedgerProps = {
   readonly session: Session;
   readonly formula: Formula;
@@ -95,9 +105,11 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
   const revisions = useRows('formulas') ?? [];
   const reading = readFormula(formula, kit);
   const before = undone(formula, revisions);
+  const [swapping, setSwapping] = useState<number | null>(null);
   const [sheet, setSheet] = useState<'scale' | 'thickness' | null>(null);
   const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(kit, formula, iron, session.bench));
   const portion_g = advice.data?.ok === true ? advice.data.value.answer.portion_g : null;
+  const swap = swapOf(formula, reading, swapping);
   const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
   const most_g = Math.max(1, ...reading.lines.map((line) => line.grams ?? 0));
   return (
@@ -143,7 +155,16 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               const id = ingredientOf(read)?.id;
               const percent = id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
               return (
-                <LedgerLine key={line.id} formula={formula} line={line} read={read} percent={percent} most_g={most_g} onRevise={onRevise} />
+                <LedgerLine
+                  key={line.id}
+                  formula={formula}
+                  line={line}
+                  read={read}
+                  percent={percent}
+                  most_g={most_g}
+                  onRevise={onRevise}
+                  onSwap={id === undefined || read.grams === null || swapsFor(id, read.grams).length === 0 ? null : () => setSwapping(i)}
+                />
               );
             })}
           </ol>
@@ -185,6 +206,17 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
         pieceBatter_g={portion_g === null || iron === null ? null : portion_g / iron.geometry.piecesPerLoad}
         ironName={iron?.name ?? null}
       />
+      {swap !== null && (
+        <SwapSheet
+          formula={formula}
+          line={swap.line}
+          ingredientId={swap.id}
+          mass_g={swap.mass_g}
+          kit={kit}
+          onRevise={onRevise}
+          onClose={() => setSwapping(null)}
+        />
+      )}
       {sheet === 'scale' && (
         <ScaleSheet
           formula={formula}

@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import { CircleHelp, Trash2, TriangleAlert } from 'lucide-react';
+import { ArrowLeftRight, CircleHelp, Trash2, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { say } from '../../words/index.ts';
@@ -17,6 +17,8 @@ type Props = {
   /** Largest mass in the bowl, g: the length of a full bar. */
   readonly most_g: number;
   readonly onRevise: (next: Formula) => void;
+  /** Null where nothing stands in for it. */
+  readonly onSwap: (() => void) | null;
 };
 
 const MARKS = {
@@ -26,7 +28,7 @@ const MARKS = {
 } as const;
 
 /** One line of the ledger: as written, what it weighs, and how that was understood. Everything can be changed in place. */
-export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: Props) => {
+export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise, onSwap }: Props) => {
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
   const isHeading = read.how.some((how) => how.code === 'heading');
@@ -46,7 +48,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: P
   };
   return (
     <li
-      className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_2.5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]"
+      className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]"
       data-status={read.status}
     >
       <div className="min-w-0">
@@ -97,14 +99,27 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise }: P
           <MassBar read={read} most_g={most_g} />
         </>
       )}
-      <button
-        type="button"
-        aria-label={`Remove ${line.text.slice(0, 40)}`}
-        className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
-        onClick={() => onRevise(withoutLine(formula, line.id))}
-      >
-        <Trash2 aria-hidden className="size-4" />
-      </button>
+      <span className="flex justify-end max-sm:hidden">
+        {onSwap !== null && (
+          <button
+            type="button"
+            aria-label={`Swap ${line.text.slice(0, 40)}`}
+            title="Swap"
+            className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100"
+            onClick={onSwap}
+          >
+            <ArrowLeftRight aria-hidden className="size-4" />
+          </button>
+        )}
+        <button
+          type="button"
+          aria-label={`Remove ${line.text.slice(0, 40)}`}
+          className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
+          onClick={() => onRevise(withoutLine(formula, line.id))}
+        >
+          <Trash2 aria-hidden className="size-4" />
+        </button>
+      </span>
     </li>
   );
 };

@@ -1,0 +1,112 @@
+import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/index.ts';
+import { linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
+import { batterOf } from '../../core/advise/index.ts';
+import { ingredientById } from '../../core/matter/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { grams, Sheet } from '../look/index.ts';
+import { revised } from './revise.ts';
+
+type Props = {
+  readonly formula: Formula;
+  readonly line: FormulaLine;
+  readonly ingredientId: string;
+  readonly mass_g: number;
+  readonly kit: Kit;
+  readonly onRevise: (next: Formula) => void;
+  readonly onClose: () => void;
+};
+
+const CHANGE_WORDS: Readonly<Record<KeptName, (by: number) => string>> = {
+  water_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} water`,
+  fat_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} fat`,
+  sugar_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} sugar`,
+  starch_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} starch`,
+  protein_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} protein`,
+  salt_g: (by) => `${grams(Math.abs(by))} g ${by > 0 ? 'more' : 'less'} salt`,
+  acid_meq: (by) => (by > 0 ? 'a little sourer' : 'a little milder'),
+  gas_mmol: (by) => (by > 0 ? 'more lift' : 'less lift'),
+};
+/** Changes under these can't be told on the plate. */
+const LEAST: Readonly<Record<KeptName, number>> = {
+  water_g: 3,
+  fat_g: 2,
+  sugar_g: 2,
+  starch_g: 4,
+  protein_g: 3,
+  salt_g: 0.4,
+  acid_meq: 3,
+  gas_mmol: 2,
+};
+
+const nameOf = (id: string): string => ingredientById(id)?.name.toLowerCase() ?? id;
+const amountText = (swap: Swap): string =>
+  swap.parts.map(({ ingredientId, grams: mass }) => `${Number(mass.toFixed(mass < 10 ? 1 : 0))} g ${nameOf(ingredientId)}`).join('\n');
+
+/** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
+const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
+  const { lines } = linesFromText(amountText(swap), () => crypto.randomUUID());
+  const withIds = lines.map((added, i) => ({ ...added, chosenIngredientId: swap.parts[i]?.ingredientId ?? null }));
+  return revised(formula, { lines: formula.lines.flatMap((other) => (other.id === line.id ? withIds : [other])) });
+};
+
+/** What the swap does to the batter as a whole: thickness and browning. */
+const effectOf = (formula: Formula, after: Formula, kit: Kit): string[] => {
+  const [was, is] = [formula, after].map((f) => batterOf(readFormula(f, kit), { batter_C: 20, altitude_m: kit.altitude_m }));
+  if (was?.ok !== true || is?.ok !== true) return [];
+  const thick = is.value.looseness / was.value.looseness - 1;
+  const brown = is.value.browningFactor / was.value.browningFactor - 1;
+  return [
+    ...(Math.abs(thick) > 0.03 ? [thick > 0 ? 'thinner' : 'thicker'] : []),
+    ...(Math.abs(brown) > 0.04 ? [brown > 0 ? 'browns sooner' : 'browns later'] : []),
+  ];
+};
+
+/** Ways to do without one thing, the nearest first, with what can't be kept. */
+export const SwapSheet = ({ formula, line, ingredientId, mass_g, kit, onRevise, onClose }: Props) => {
+  const swaps = swapsFor(ingredientId, mass_g);
+  return (
+    <Sheet title={`Instead of ${grams(mass_g)} g ${nameOf(ingredientId)}`} open onClose={onClose} wide>
+      {swaps.length === 0 && <p>Nothing usual stands in for it.</p>}
+      <ul>
+        {swaps.map((swap) => {
+          const after = swapped(formula, line, swap);
+          const changes = (Object.keys(LEAST) as KeptName[]).flatMap((name) =>
+            Math.abs(swap.change[name]) >= LEAST[name] ? [CHANGE_WORDS[name](swap.change[name])] : [],
+          );
+          return (
+            <li key={swap.parts.map((part) => part.ingredientId).join()} className="flex items-center gap-4 border-b border-line py-2">
+              <div className="min-w-0 flex-1">
+                <p className="text-lg">
+                  {swap.parts.map((part, i) => (
+                    <span key={part.ingredientId}>
+                      {i > 0 && ' + '}
+                      <b className="figure text-xl">{grams(part.grams)}</b> g {nameOf(part.ingredientId)}
+                    </span>
+                  ))}
+                </p>
+                <p className="text-[15px] text-quiet">
+                  {[...changes, ...effectOf(formula, after, kit)].join(' · ') || 'as before, as far as it can be told'}
+                </p>
+              </div>
+              <button
+                type="button"
+                className="button-plain"
+                aria-label={`Take ${swap.parts.map((part) => nameOf(part.ingredientId)).join(' and ')}`}
+                onClick={() => {
+                  onRevise(after);
+                  onClose();
+                }}
+              >
+                Take it
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="mt-3 text-[15px] text-quiet">
+        Solved so that water, fat, sugar, starch, protein, salt, acid and gas stay as near as these things allow. Check the allergens below:
+        they may change.
+      </p>
+    </Sheet>
+  );
+};
