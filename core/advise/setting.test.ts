@@ -79,6 +79,68 @@ describe('the setting at which colour and crispness come together', () => {
     expect(find(dry, 4.8)).toBeGreaterThanOrEqual(155);
   });
 
+  test('asks the five looks first, from cool to hot, and little more where they bracket it', () => {
+    const asked: number[] = [];
+    const steps = findSetting({ min_C: 135, max_C: 195 }, { tawny: 4, crisp: 3 }, (C) => {
+      asked.push(C);
+      return pretend((at) => 5 - (at - 135) / 20).cookAt(C);
+    });
+    let next = steps.next();
+    let pauses = 0;
+    while (next.done !== true) {
+      pauses++;
+      next = steps.next();
+    }
+    expect(asked.slice(0, 5)).toEqual([135, 150, 165, 180, 195]);
+    expect(asked.slice(5).every((C) => C >= 165 && C <= 180)).toBe(true);
+    // It gives way after every look but, at most, the one that hits.
+    expect(pauses).toBeGreaterThanOrEqual(asked.length - 1);
+  });
+
+  test('a straight line is hit at once: the first guess lies on it', () => {
+    const iron = pretend((C) => 5 - (C - 135) / 20);
+    expect(find(iron, 3)).toBeCloseTo(175, 1);
+    expect(iron.count()).toBeLessThanOrEqual(7);
+  });
+
+  test('out of reach, the nearest is refined to a few kelvin, inside the range', () => {
+    // Best colour at 172 °C, falling off to both sides; never on colour.
+    const iron = pretend(
+      () => 3,
+      (C) => 3.5 - Math.abs(C - 172) / 60,
+    );
+    const setting = find(iron, 3);
+    expect(Math.abs(setting - 172)).toBeLessThan(4);
+    expect(
+      find(
+        pretend(
+          () => 3,
+          (C) => C / 100,
+        ),
+        3,
+      ),
+    ).toBe(195);
+    expect(
+      find(
+        pretend(
+          () => 3,
+          (C) => 8 - C / 40,
+        ),
+        3,
+      ),
+    ).toBeCloseTo(160, -1);
+  });
+
+  test('dryness weighs by how much of the cook it takes', () => {
+    // Everything dries before its colour, the less so the hotter.
+    const iron = pretend(
+      () => 3,
+      () => 4,
+      (C) => 150 + (C - 135) * 2,
+    );
+    expect(find(iron, 3)).toBe(195);
+  });
+
   test('a load that never sets is not chosen', () => {
     const steps = findSetting({ min_C: 135, max_C: 195 }, { tawny: 4, crisp: 3 }, (C) => (C < 165 ? null : pretend(() => 2.9).cookAt(C)));
     let next = steps.next();

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CODES, nearestScoop, circuitFindings, DEFAULT_KIT } from '../kit/index.ts';
 import { presetIron } from '../testing/batters.ts';
-import { KEEP_FORMS, keepLimits, placesFor } from './index.ts';
+import { KEEP_FORMS, KeepItem, keepLimits, KeepLimit, placesFor } from './index.ts';
 
 const FROM = Date.UTC(2026, 5, 1, 8);
 const HOUR = 3_600_000;
@@ -44,6 +44,77 @@ describe('limits', () => {
     expect(ask({ form, place })).toContainEqual(
       expect.objectContaining({ code: 'quality', until: FROM + hours * HOUR, source: 'common practice' }),
     );
+  });
+
+  test('the freezer is cold whatever the refrigerator is; just cold enough is cold', () => {
+    expect(ask({ place: 'freezer', refrigerator_C: 12 })).toEqual([
+      { code: 'quality', until: FROM + 30 * 24 * HOUR, source: 'common practice', kind: 'quality' },
+    ]);
+    expect(ask({ refrigerator_C: 5 }).map((limit) => limit.code)).toEqual(['quality', 'cold-storage']);
+    expect(ask({ refrigerator_C: 5.1 }).map((limit) => limit.code)).toEqual(['out-of-cold', 'quality']);
+    expect(ask({ form: 'wafers', place: 'freezer' })).toEqual([
+      { code: 'quality', until: FROM + 60 * 24 * HOUR, source: 'common practice', kind: 'quality' },
+    ]);
+  });
+
+  test('each form has its places', () => {
+    expect(KEEP_FORMS.map((form) => placesFor(form))).toEqual([
+      ['room', 'refrigerator'],
+      ['room', 'refrigerator'],
+      ['room', 'refrigerator', 'freezer'],
+      ['room', 'freezer', 'tin'],
+    ]);
+    // Nobody keeps batter in a tin, so nothing is promised for it.
+    expect(ask({ form: 'batter', place: 'tin' }).map((limit) => limit.code)).toEqual(['out-of-cold']);
+  });
+
+  test('an item is checked field by field', () => {
+    const item = {
+      id: 'k',
+      lotId: null,
+      name: 'Six pieces',
+      form: 'pieces',
+      place: 'freezer',
+      from: FROM,
+      amount: '6',
+      allergens: ['wheat'],
+      codeOfPractice: 'us-home',
+      refrigerator_C: -4.5,
+      usedAt: null,
+    };
+    expect(KeepItem.safeParse(item).success).toBe(true);
+    for (const wrong of [
+      { id: '' },
+      { id: 'x'.repeat(65) },
+      { lotId: '' },
+      { lotId: 'x'.repeat(65) },
+      { name: '' },
+      { name: 'x'.repeat(121) },
+      { form: 'soup' },
+      { place: 'shed' },
+      { from: -1 },
+      { amount: 'x'.repeat(61) },
+      { allergens: ['x'.repeat(41)] },
+      { allergens: Array.from({ length: 21 }, () => 'a') },
+      { codeOfPractice: 'none' },
+      { refrigerator_C: -6 },
+      { refrigerator_C: 21 },
+      { usedAt: -1 },
+    ])
+      expect([wrong, KeepItem.safeParse({ ...item, ...wrong }).success]).toEqual([wrong, false]);
+    const long = {
+      ...item,
+      id: 'x'.repeat(64),
+      lotId: 'y'.repeat(64),
+      name: 'n'.repeat(120),
+      amount: 'a'.repeat(60),
+      usedAt: FROM,
+      refrigerator_C: 20,
+    };
+    expect(KeepItem.safeParse(long).success).toBe(true);
+    expect(KeepLimit.safeParse({ code: 'c', until: 1, source: 's', kind: 'safety' }).success).toBe(true);
+    for (const wrong of [{ code: 'x'.repeat(61) }, { source: 'x'.repeat(301) }, { kind: 'other' }, { until: 1.5 }])
+      expect(KeepLimit.safeParse({ code: 'c', until: 1, source: 's', kind: 'safety', ...wrong }).success).toBe(false);
   });
 
   test('dry wafers have no safety clock', () =>

@@ -43,6 +43,38 @@ describe('a load is what its log says', () => {
     expect(loadProgress(log(poured, undo(0))).lastUndoable).toBeNull();
   });
 
+  test('signs and looks are kept with their instants; what isn’t one isn’t', () => {
+    const events = log(
+      poured,
+      closed,
+      { kind: 'signal', data: { signal: 'steam-down' } },
+      { kind: 'peeked', data: {} },
+      { kind: 'signal', data: { signal: 'beeped' } },
+      step(4),
+    );
+    const progress = loadProgress(events);
+    expect(progress.signals).toEqual([
+      { signal: 'steam-down', at: T0 + 2000 },
+      { signal: 'beeped', at: T0 + 4000 },
+    ]);
+    expect(progress.peeks).toEqual([T0 + 3000]);
+    expect([progress.pouredAt, progress.closedAt, progress.openedAt]).toEqual([T0, T0 + 1000, null]);
+    expect(loadProgress(log(poured))).toMatchObject({ signals: [], peeks: [], observations: [], closedAt: null });
+  });
+
+  test('both faces of a mould are two things; its other words are one each', () => {
+    const side = (which: 'lower' | 'upper', value: number): NewLoadEvent => ({
+      kind: 'logged',
+      data: { kind: 'tawny', mould: 0, side: which, value },
+    });
+    const crisp = (value: number): NewLoadEvent => ({ kind: 'logged', data: { kind: 'crisp', mould: 0, value } });
+    expect(loadProgress(log(side('lower', 3), side('upper', 5), crisp(2), crisp(4))).observations).toEqual([
+      { kind: 'tawny', mould: 0, side: 'lower', value: 3 },
+      { kind: 'tawny', mould: 0, side: 'upper', value: 5 },
+      { kind: 'crisp', mould: 0, value: 4 },
+    ]);
+  });
+
   test('taking back everything in turn ends where it began (any log)', () => {
     const touch = fc.constantFrom<NewLoadEvent>(
       poured,

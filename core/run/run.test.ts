@@ -98,6 +98,76 @@ describe('a plan', () => {
     expect(plan(changes as Partial<RunRequest>).findings.map((f) => f.code)).toContain(code),
   );
 
+  test('two irons, by hand: who pours when, numbered, in order', () => {
+    // a: 100 s, b: 200 s closed; both 25 s open, 20 s to recover; one pair of hands, so b begins 25 s after a.
+    const irons = [iron({ ironId: 'a', cook_s: 100, preheat_s: 60 }), iron({ ironId: 'b', cook_s: 200, preheat_s: 300 })];
+    const p = plan({ people: 4, irons });
+    // Done times: a 100, 245, 390 …; b 225, 470 …: loads a1, b1, a2, a3.
+    const zero = SERVE - (390 + 60) * 1000;
+    expect(p.loads.map(({ ironId, n, pourAt, openAt }) => [ironId, n, (pourAt - zero) / 1000, (openAt - zero) / 1000])).toEqual([
+      ['a', 1, 0, 100],
+      ['b', 1, 25, 225],
+      ['a', 2, 145, 245],
+      ['a', 3, 290, 390],
+    ]);
+    expect(p.preheats).toEqual([
+      { ironId: 'a', from: zero - 60_000, to: zero },
+      { ironId: 'b', from: zero + 25_000 - 300_000, to: zero + 25_000 },
+    ]);
+    expect(p.startAt).toBe(zero - 275_000);
+    expect(p.batter_g).toBeCloseTo((4 * 200) / 0.98, 9);
+    expect(p.findings).toEqual([]);
+  });
+
+  test('an iron that isn’t needed is not switched on', () => {
+    const p = plan({ people: 1, irons: [iron({ ironId: 'a' }), iron({ ironId: 'b' })] });
+    expect(p.preheats.map(({ ironId }) => ironId)).toEqual(['a']);
+  });
+
+  test('pieces for each are counted by the head and rounded up', () => {
+    expect(plan({ people: 5, piecesPerPerson: 1.5 }).pieces).toBe(8);
+    expect(plan({ people: 3, piecesPerPerson: 2 }).pieces).toBe(6);
+  });
+
+  test('what is said carries its numbers, and nothing is said without need', () => {
+    expect(plan({ people: 8, irons: [iron({ piecesPerLoad: 4 })] }).findings).toEqual([]);
+    expect(plan({ people: 6, irons: [iron({ piecesPerLoad: 4 })] }).findings).toEqual([
+      { code: 'pieces-over', level: 'note', fields: { pieces: 2 } },
+    ]);
+    // 8 loads: 7 cycles of 345 s between the first plate and the last.
+    expect(plan({ people: 8 }).findings).toEqual([
+      { code: 'hold-long', level: 'warning', fields: { minutes: Math.round((7 * 345) / 60) } },
+    ]);
+    expect(plan({ people: 6 }).findings).toEqual([]);
+    expect(plan({ people: 8, mode: 'as-they-come' }).findings).toEqual([]);
+    const short = plan({ people: 4, batter_g: 500 }).findings;
+    expect(short).toEqual([{ code: 'batter-short', level: 'warning', fields: { missing_g: Math.ceil(800 / 0.98 - 500), factor: 1.63 } }]);
+    expect(plan({ people: 4, batter_g: 800 }).findings).toEqual([{ code: 'portions-evened', level: 'note', fields: { percent: 98 } }]);
+    expect(plan({ people: 4, batter_g: 900 }).findings).toEqual([]);
+    const long = plan({ people: 300, mode: 'as-they-come' });
+    expect(long.findings).toEqual([{ code: 'run-too-long', level: 'warning', fields: { hours: 6, pieces: long.pieces, wanted: 300 } }]);
+    expect(long.pieces).toBe(62);
+    expect(plan({ people: 0 }).findings).toEqual([{ code: 'nothing-to-cook', level: 'note', fields: {} }]);
+    expect(plan({ irons: [] }).findings).toEqual([{ code: 'no-irons', level: 'warning', fields: {} }]);
+  });
+
+  test('with nothing to cook the plan is empty and stands at serving time', () => {
+    expect(plan({ people: 0, batter_g: 100 })).toMatchObject({
+      pieces: 0,
+      loads: [],
+      preheats: [],
+      firstPourAt: SERVE,
+      startAt: SERVE,
+      batter_g: 0,
+    });
+  });
+
+  test('of several irons the one that needs the fullest portion decides how far it can be evened', () => {
+    const irons = [iron({ ironId: 'a', leastPortion_g: 100 }), iron({ ironId: 'b', leastPortion_g: 195 })];
+    expect(plan({ people: 4, irons, batter_g: 790 }).findings.map((f) => f.code)).toEqual(['batter-short']);
+    expect(plan({ people: 4, irons, batter_g: 805 }).findings.map((f) => f.code)).toEqual(['portions-evened']);
+  });
+
   test('an advice brings its own times', () => {
     const result = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round') });
     if (!result.ok) throw new Error(result.failure.code);
