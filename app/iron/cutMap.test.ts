@@ -1,0 +1,45 @@
+import { describe, expect, test } from '@jest/globals';
+import { BUBBLE, cutMap, DEPTHS } from './cutMap.ts';
+
+const SHAPE = { width: 420, height: 120, thickness_mm: [4, 12], webShare: 0.35 };
+
+describe('the shape of the cut', () => {
+  const map = cutMap(SHAPE);
+  const at = (x: number, y: number): number => map.index[y * map.width + x] ?? -1;
+  const columnOf = (x: number): number[] => Array.from({ length: map.height }, (_, y) => at(x, y)).filter((index) => index >= 0);
+
+  test('every pixel is plate, or a depth of one of the columns', () => {
+    for (const index of map.index) expect(index === -1 || index % BUBBLE < 2 * DEPTHS).toBe(true);
+  });
+
+  test('ribs are as thick as they should be, pockets as thin, to a pixel', () => {
+    for (const x of map.ribCentres) expect(Math.abs(columnOf(x).length * map.mmPerPixel - 12)).toBeLessThanOrEqual(map.mmPerPixel);
+    const pocket = Math.round(map.width / 7);
+    expect(Math.abs(columnOf(pocket).length * map.mmPerPixel - 4)).toBeLessThanOrEqual(map.mmPerPixel);
+  });
+
+  test('depth runs from the lower face at the bottom to the upper at the top', () => {
+    const depths = columnOf(map.ribCentres[0] ?? 0).map((index) => index % DEPTHS);
+    expect([...depths].sort((a, b) => b - a)).toEqual(depths);
+    expect(depths[0]).toBeGreaterThan(DEPTHS * 0.97);
+    expect(depths.at(-1)).toBeLessThan(DEPTHS * 0.03);
+  });
+
+  test('no bubble lies on the lines that are read back, some do elsewhere; the same shape gives the same bubbles', () => {
+    for (const x of map.ribCentres) expect(columnOf(x).every((index) => index < BUBBLE)).toBe(true);
+    expect(map.index.some((index) => index >= BUBBLE)).toBe(true);
+    expect(cutMap(SHAPE).index).toEqual(map.index);
+  });
+
+  test('a plate without ribs is one slab', () => {
+    const slab = cutMap({ ...SHAPE, thickness_mm: [6] });
+    expect(slab.ribCentres).toHaveLength(1);
+    for (const index of slab.index) expect(index === -1 || index % BUBBLE < DEPTHS).toBe(true);
+  });
+
+  test('thick gaps are drawn smaller, so that they fit', () => {
+    const thick = cutMap({ ...SHAPE, thickness_mm: [20, 50] });
+    expect(thick.mmPerPixel).toBeGreaterThan(map.mmPerPixel);
+    expect(thick.index[Math.floor(thick.width / 14)]).toBe(-1);
+  });
+});
