@@ -145,6 +145,7 @@ describe('never misread silently', () => {
   test.each([
     'flour, as needed',
     'a splash of milk',
+    'a knob of butter',
     'milk to thin',
     'salt',
     '1 glug oil',

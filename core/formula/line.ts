@@ -32,6 +32,9 @@ export type ReadSettings = {
 
 export const DEFAULT_READ_SETTINGS: ReadSettings = { cupStandard: 'us', flourPerUsCup_g: 125 };
 
+/** Measures that everybody cuts differently. */
+const BY_EYE: ReadonlySet<string> = new Set(['knob', 'pat']);
+
 /** Longer lines aren't ingredients; they are kept, marked and not parsed. */
 export const LONGEST_LINE = 300;
 /** A cup that is spooned differently from the usual moves the other flours in the same proportion. */
@@ -311,7 +314,9 @@ const perUnit = (
   }
   if (unit?.kind === 'measure') {
     const grams = ingredient.measures[unit.name];
-    return grams === undefined ? null : exactly(grams, says('household-measure', { measure: unit.name, each_g: grams }));
+    return grams === undefined
+      ? null
+      : exactly(grams, says('household-measure', { measure: unit.name, each_g: grams }), BY_EYE.has(unit.name));
   }
   return byCount(amount, ingredient);
 };
