@@ -154,7 +154,7 @@ const Timeline = ({
         <div
           key={`${ironId}/${n}`}
           title={`${irons[lane(ironId)]?.name ?? ''}, load ${n}`}
-          className={clsx('absolute rounded-sm border border-ink/70', openAt < now ? 'border-ink/30 bg-line' : 'bg-white')}
+          className={clsx('absolute rounded-sm border', openAt < now ? 'border-ink/30 bg-line' : 'border-ink/70 bg-white')}
           style={{
             left: `${place(span, pourAt)}%`,
             width: `${place(span, openAt) - place(span, pourAt)}%`,
