@@ -126,6 +126,49 @@ const HARD: readonly Expected[] = [
   ['juice of half a lemon', 'lemon-juice', 24],
 ];
 
+const MORNING: readonly Expected[] = [
+  ['flour - 2 cups', 'wheat-flour', 250],
+  ['all purpose flour 240g', 'wheat-flour', 240],
+  ['Plain flour, 225 g', 'wheat-flour', 225],
+  ['225g/8oz plain flour', 'wheat-flour', 225],
+  ['1 pint milk', 'milk', 488],
+  ['150ml whole milk', 'milk', 154.7],
+  ['5 cl oil', 'oil', 46, 0.02],
+  ['1 tbs honey', 'honey', 21.2, 0.03],
+  ['2 Tbsp. melted butter', 'butter', 28.35],
+  ['50 g butter (melted)', 'butter', 50],
+  ['a stick of butter', 'butter', 113.4],
+  ['half a stick of butter', 'butter', 56.7],
+  ['1/4 lb butter', 'butter', 113.4],
+  ['3/4 teaspoon baking soda', 'baking-soda', 3.45],
+  ['1/4 tsp. salt', 'salt', 1.5],
+  ['1/8 tsp salt', 'salt', 0.75],
+  ['1 tsp instant yeast', 'instant-yeast', 3.1, 0.03],
+  ['1 sachet dried yeast', 'dry-yeast', 7],
+  ['1 cube fresh yeast', 'fresh-yeast', 42],
+  ['1 packet vanilla sugar', 'vanilla-sugar', 8],
+  ['100 g white sugar', 'sugar', 100],
+  ['100 g self-raising flour', 'self-raising-flour', 100],
+  ['100 g wholemeal flour', 'whole-wheat-flour', 100],
+  ['1 cup oat flour', 'oat-flour', 104],
+  ['1 cup rolled oats', 'rolled-oats', 85],
+  ['1 cup cornmeal', 'maize-meal', 138],
+  ['1/2 cup tapioca starch', 'tapioca-starch', 60],
+  ['1 cup greek yogurt', 'greek-yogurt', 250, 0.05],
+  ['1 cup coconut milk', 'coconut-milk', 226],
+  ['1 cup oat milk', 'oat-drink', 245, 0.03],
+  ['1 tsp ground cinnamon', 'cinnamon', 2.6, 0.05],
+  ['1/2 tsp nutmeg', 'nutmeg', 1.17, 0.08],
+  ['1 cup pumpkin puree', 'pumpkin', 245],
+  ['1/2 cup raisins', 'raisins', 72.5],
+  ['1 tbsp lemon juice', 'lemon-juice', 15.25],
+  ['1 tbsp vinegar', 'vinegar', 14.9],
+  ['2 tsp cream of tartar', 'cream-of-tartar', 6],
+  ['1 cup ground almonds', 'almond-flour', 96],
+  ['2 tablespoons sesame seeds', 'sesame', 18],
+  ['1/4 cup nonfat dry milk', 'milk-powder', 30, 0.03],
+];
+
 const tolerance = 0.012;
 
 describe.each([
@@ -133,6 +176,7 @@ describe.each([
   ['by weight, several hands', GRAMS],
   ['eggs', EGGS],
   ['hard ones', HARD],
+  ['what else stands in a kitchen', MORNING],
 ] as const)('%s', (_, lines) => {
   test.each(lines)('%s', (line, id, grams, within = tolerance) => {
     const read = readLine(line);
