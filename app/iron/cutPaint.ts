@@ -1,5 +1,6 @@
 import type { Picture, PictureColumn } from '../../core/advise/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
+import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
 import type { Rgb } from '../look/index.ts';
 import { labToRgb, tawnyRgb } from '../look/index.ts';
 import type { CutMap } from './cutMap.ts';
@@ -8,8 +9,6 @@ import { BUBBLE, DEPTHS } from './cutMap.ts';
 /** What a depth of the cut is, at one second. */
 type Layer = 'wet' | 'crumb' | 'crust';
 
-/** a_w under which a layer crunches; the same limit as the model's crust. */
-const CRUST_ACTIVITY = 0.45;
 const PLATE: Rgb = [43, 49, 53];
 
 const cellsByDepth = new WeakMap<PictureColumn, Int16Array>();
@@ -35,7 +34,7 @@ const cellsOf = (column: PictureColumn): Int16Array => {
 /** What lies at one of the drawn depths at a second. */
 const layerAt = (picture: Picture, column: PictureColumn, second: number, depth: number): Layer => {
   const at = second * column.cells + (cellsOf(column)[depth] ?? 0);
-  if ((column.waterActivity[at] ?? 1) < CRUST_ACTIVITY) return 'crust';
+  if ((column.waterActivity[at] ?? 1) < CRISP_WATER_ACTIVITY) return 'crust';
   return (column.T_C[at] ?? 0) < picture.set_C ? 'wet' : 'crumb';
 };
 

@@ -1,5 +1,6 @@
 import type { Result } from '../basis/index.ts';
 import { failure, NORMAL_P90, success } from '../basis/index.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlateMachine, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import { dialMark, expansion, meanThickness_m, plateMachine, portion, recoveredPlates, settingRange } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
@@ -13,8 +14,6 @@ import type { AdviceRequest } from './request.ts';
 import { LIMITS } from './request.ts';
 import { findSetting } from './setting.ts';
 
-/** Whole batch over portion, less what stays on bowl and ladle. */
-export const POURABLE_SHARE = 0.98;
 /**
  * Portion, setting and time for one load. The only entry for worker, command line and tests.
  * Errors: those of `batterOf`; `out-of-range` {what, value, min, max}; `never-sets` {set_C, boiling_C};

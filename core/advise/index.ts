@@ -1,6 +1,6 @@
 export type { Advice } from './advice.ts';
 export { MODEL_VERSION } from './advice.ts';
-export { advise, adviseInSteps, POURABLE_SHARE } from './advise.ts';
+export { advise, adviseInSteps } from './advise.ts';
 export { ANSWER_SCHEMA, AdviceAnswer, answerOf } from './answer.ts';
 export { PRIOR } from './band.ts';
 export { batterOf } from './bowl.ts';

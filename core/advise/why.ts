@@ -1,6 +1,6 @@
 import { expansion, meanThickness_m, plateMachine } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
-import { POURABLE_SHARE } from './advise.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 
 /** One link of a reckoning: the running value is taken, and `op` applied with `value`. */
 export type WhyStep = {

@@ -12,7 +12,7 @@ export type { Nutrition } from './nutrition.ts';
 export { allergensOf, nutritionOf } from './nutrition.ts';
 export { readFormula, summarise } from './reading.ts';
 export type { EggBatch, ScaledLine, ScaleWish } from './scale.ts';
-export { scaledLines, scaleFactor, wholeEggBatches } from './scale.ts';
+export { POURABLE_SHARE, scaledLines, scaleFactor, wholeEggBatches } from './scale.ts';
 export type { KeptName, Swap } from './swap.ts';
 export { swapsFor } from './swap.ts';
 export { findRecipe, formulaFromRecipe } from './recipe.ts';

@@ -2,8 +2,8 @@ import { roundTo } from '../basis/index.ts';
 import type { FormulaReading } from './formulaReading.ts';
 import { ingredientOf } from './line.ts';
 
-/** What batter leaves the bowl; the same share as in a plan. */
-const POURABLE_SHARE = 0.98;
+/** Share of a bowl that is poured; the rest stays on bowl and ladle. */
+export const POURABLE_SHARE = 0.98;
 const MOST_FACTOR = 100;
 
 export type ScaleWish =

@@ -1,5 +1,6 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo, sum } from '../basis/index.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
@@ -53,8 +54,6 @@ export type RunPlan = {
 
 /** From the last open lid to the table (*common practice*), s. */
 const PLATING_S = 60;
-/** What stays on bowl and ladle. */
-const POURABLE_SHARE = 0.98;
 /** A plan longer than this needs other irons, not more patience. */
 const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
