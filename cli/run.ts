@@ -1,7 +1,7 @@
 import type { Failure } from '../core/basis/index.ts';
+import { newestRevisions } from '../core/basis/index.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
 import { DEFAULT_READ_SETTINGS } from '../core/formula/index.ts';
-import type { Iron } from '../core/plate/index.ts';
 import { PRESET_IRONS } from '../core/plate/index.ts';
 import { say } from '../words/index.ts';
 import { HELP } from './help.ts';
@@ -25,7 +25,7 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const source = sourceFrom(text, options.formula);
   if (!source.ok) return stopped(2, source.failure);
   const { kitchen } = source.value;
-  const irons = newestIrons([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
+  const irons = newestRevisions([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
   const iron = irons.get(options.iron ?? '');
   if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
   const kit = kitchen?.kit;
@@ -49,10 +49,4 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const answer = answerOf(advice.value, say);
   const stderr = answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`).join('');
   return { code: 0, stdout: options.json ? `${JSON.stringify(answer, null, 2)}\n` : inWords(answer), stderr };
-};
-
-const newestIrons = (irons: readonly Iron[]): Map<string, Iron> => {
-  const newest = new Map<string, Iron>();
-  for (const iron of irons) if (iron.rev >= (newest.get(iron.id)?.rev ?? 0)) newest.set(iron.id, iron);
-  return newest;
 };

@@ -1,9 +1,9 @@
 import type { Result } from '../core/basis/index.ts';
-import { failure, success } from '../core/basis/index.ts';
+import { failure, newestRevisions, success } from '../core/basis/index.ts';
 import type { KitchenFile } from '../core/book/index.ts';
 import { checkKitchenFile, FILE_SCHEMA } from '../core/book/index.ts';
 import type { Formula, ReadLine, ReadSettings } from '../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, readFormula, readLine, summarise } from '../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, readFormula, readLine, summarise, writtenLines } from '../core/formula/index.ts';
 import type { FormulaReading } from '../core/formula/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. */
@@ -32,11 +32,7 @@ export const sourceFrom = (text: string, formulaId: string | null): Result<Sourc
   return formula.ok ? success({ kitchen: kitchen.value, read: (settings) => readFormula(formula.value, settings) }) : formula;
 };
 
-const readLines = (text: string, settings: ReadSettings): ReadLine[] =>
-  text
-    .split(/\r\n|[\n\r\u2028\u2029]/)
-    .filter((line) => line.trim() !== '')
-    .map((line) => readLine(line, settings));
+const readLines = (text: string, settings: ReadSettings): ReadLine[] => writtenLines(text).map((line) => readLine(line, settings));
 
 const counter = (): (() => string) => {
   let n = 0;
@@ -44,8 +40,7 @@ const counter = (): (() => string) => {
 };
 
 const pickFormula = ({ formulas }: KitchenFile, wanted: string | null): Result<Formula> => {
-  const newest = new Map<string, Formula>();
-  for (const formula of formulas) if (formula.rev >= (newest.get(formula.id)?.rev ?? 0)) newest.set(formula.id, formula);
+  const newest = newestRevisions(formulas);
   const known = [...newest.keys()].join(', ');
   if (wanted === null) {
     const [only, second] = newest.values();

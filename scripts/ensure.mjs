@@ -20,6 +20,12 @@ const stamp = (name, value) => {
   writeFileSync(join(CACHE, name), value);
 };
 
+const lockHash = () =>
+  createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .update(readFileSync(join(ROOT, 'package.json')))
+    .digest('hex');
+
 /** npm packages as the lock file names them. */
 export const ensureInstalled = () => {
   const major = Number(process.versions.node.split('.')[0]);
@@ -27,10 +33,7 @@ export const ensureInstalled = () => {
     tell(`Tawny Lattice needs Node 20 or later; this is ${process.versions.node}.`);
     process.exit(1);
   }
-  const lock = createHash('sha256')
-    .update(readFileSync(join(ROOT, 'package-lock.json')))
-    .update(readFileSync(join(ROOT, 'package.json')))
-    .digest('hex');
+  const lock = lockHash();
   if (existsSync(join(ROOT, 'node_modules', '.package-lock.json')) && stampOf('installed') === lock) return;
   tell('Installing packages (a minute or two the first time) …');
   // `npm ci` refuses this lock file where optional packages of other platforms are missing from the registry.
@@ -39,10 +42,7 @@ export const ensureInstalled = () => {
     tell('npm install failed: see above.');
     process.exit(1);
   }
-  const after = createHash('sha256')
-    .update(readFileSync(join(ROOT, 'package-lock.json')))
-    .update(readFileSync(join(ROOT, 'package.json')))
-    .digest('hex');
+  const after = lockHash();
   stamp('installed', after);
 };
 

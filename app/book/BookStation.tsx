@@ -3,7 +3,7 @@ import { Download } from 'lucide-react';
 import { loadProgress } from '../../core/line/index.ts';
 import { grams, dayAndTime } from '../look/index.ts';
 import { useExport } from '../shell/useExport.ts';
-import { logOf, newestRevisions, useKit, useLogs, useRows } from '../store/index.ts';
+import { logOf, newestByName, useKit, useLogs, useRows } from '../store/index.ts';
 import { BookTable } from './BookTable.tsx';
 import { EntrySheet } from './EntrySheet.tsx';
 import { Landed } from './Landed.tsx';
@@ -25,7 +25,7 @@ export const BookStation = () => {
   const [bowls, setBowls] = useState(false);
   const entries = useMemo(() => {
     if (logs === undefined || lots === undefined || predictions === undefined || ironRows === undefined) return [];
-    const irons = newestRevisions(ironRows);
+    const irons = newestByName(ironRows);
     return shown.map((load) =>
       entryOf(
         load,

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import type { Why } from '../../core/advise/index.ts';
+import { PRIOR } from '../../core/advise/index.ts';
+import { NORMAL_P90 } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { ScoopAdvice } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
@@ -9,6 +11,10 @@ import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 
 type Props = { readonly reply: AdviceReply; readonly iron: Iron; readonly kit: Kit; readonly basis: string };
+
+/** Eight in ten irons that nobody has cooked on lie within these. */
+const PLATE_BAND_K = Math.round(NORMAL_P90 * PRIOR.plates_K);
+const PORTION_BAND = NORMAL_P90 * PRIOR.cavity;
 
 /** The three figures to act on, each with its band and its why. */
 export const Figures = ({ reply, iron, kit, basis }: Props) => {
@@ -38,7 +44,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
             figure="dial"
             exact={setting.dial}
             note={`≈ ${temperature(setting.temperature_C, unit)}`}
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${PLATE_BAND_K} K`}
             onWhy={ask('dial')}
           />
         ) : (
@@ -48,7 +54,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
             figure="setting_C"
             exact={setting.temperature_C}
             note=""
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± 19 K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${PLATE_BAND_K} K`}
           />
         )}
         <Block
@@ -57,7 +63,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
           figure="dose_g"
           exact={answer.dose_g}
           note={`g${scoop === null ? '' : ` · ${scoopWords(scoop)}`}`}
-          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${grams(0.81 * answer.dose_g)}–${grams(1.19 * answer.dose_g)} g by 8 in 10 such irons`}
+          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${grams((1 - PORTION_BAND) * answer.dose_g)}–${grams((1 + PORTION_BAND) * answer.dose_g)} g by 8 in 10 such irons`}
           onWhy={ask('portion')}
         />
         <Block

@@ -1,12 +1,11 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/book/index.ts';
-import { readFormula } from '../../core/formula/index.ts';
+import { allergensOf, readFormula } from '../../core/formula/index.ts';
 import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
-import { ingredientById } from '../../core/matter/index.ts';
 import { say } from '../../words/index.ts';
 import { dayAndTime, Listing } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -212,13 +211,7 @@ const PutAway = ({ session }: { readonly session: Session }) => {
   const now = Date.now();
   const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
   const put = (): void => {
-    const allergens = [
-      ...new Set(
-        readFormula(chosen, kit).lines.flatMap((line) =>
-          line.ingredientId === null ? [] : (ingredientById(line.ingredientId)?.allergens ?? []),
-        ),
-      ),
-    ];
+    const allergens = allergensOf(readFormula(chosen, kit));
     const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
     const item = {
       id: crypto.randomUUID(),

@@ -4,7 +4,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Bench } from '../store/index.ts';
-import { newestRevisions, useKitchen, useRows } from '../store/index.ts';
+import { newestByName, useKitchen, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 
 export type Session = {
@@ -49,8 +49,8 @@ export const useSession = (): Session | undefined => {
   const ironRows = useRows('irons');
   const runs = useRows('runs');
   const ready = kits !== undefined && benches !== undefined && formulaRows !== undefined && ironRows !== undefined && runs !== undefined;
-  const formulas = newestRevisions(formulaRows ?? []);
-  const irons = newestRevisions(ironRows ?? []);
+  const formulas = newestByName(formulaRows ?? []);
+  const irons = newestByName(ironRows ?? []);
   const run = (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null);
   const bench = benches?.[0] ?? firstBench(run, formulas, irons);
   const setBench = useCallback(

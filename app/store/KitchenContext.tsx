@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { newestRevisions } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { LoadEvent } from '../../core/line/index.ts';
@@ -111,9 +112,6 @@ export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: s
 
 export const useKit = (): Kit => useRows('kits')?.[0] ?? DEFAULT_KIT;
 
-/** The newest revision of each, by name. */
-export const newestRevisions = <T extends { id: string; rev: number; name: string }>(rows: readonly T[]): T[] => {
-  const newest = new Map<string, T>();
-  for (const row of rows) if (row.rev >= (newest.get(row.id)?.rev ?? 0)) newest.set(row.id, row);
-  return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name));
-};
+/** The newest revision of each, in the order of their names. */
+export const newestByName = <T extends { id: string; rev: number; name: string }>(rows: readonly T[]): T[] =>
+  [...newestRevisions(rows).values()].sort((a, b) => a.name.localeCompare(b.name));

@@ -2,7 +2,7 @@ export type { Bench } from './database.ts';
 export {
   KitchenProvider,
   logOf,
-  newestRevisions,
+  newestByName,
   useKit,
   useKitchen,
   useKitchenChoice,

@@ -8,7 +8,7 @@ export type { CookMemory } from './cook.ts';
 export type { Picture, PictureColumn } from './picture.ts';
 export { pictureOf } from './picture.ts';
 export { predictionOf } from './prediction.ts';
-export { TURNAROUND } from './pour.ts';
+export { platesAfterLoad, TURNAROUND } from './pour.ts';
 export type { AdviceRequest, Target } from './request.ts';
 export { DEFAULT_CONDITIONS, DEFAULT_TARGET, LIMITS } from './request.ts';
 export type { Why, WhyStep } from './why.ts';

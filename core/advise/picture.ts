@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
-import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, STEAM_MEAN_S } from '../plate/index.ts';
+import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, steamMean } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
@@ -65,15 +65,6 @@ export const pictureOf = (a: Advice): Picture => {
 const shownSeconds = (a: Advice): number => {
   const { window, trace } = a.cooked;
   return Math.min(trace.seconds, Math.ceil(Math.max(1.45 * window.to_s, 1.1 * a.band_s.p90, window.best_s + 15)));
-};
-
-/** Ten-second mean, as the moment *steam down* is judged by it. */
-const steamMean = (steam: Float64Array): Float64Array => {
-  let total = 0;
-  return steam.map((value, i) => {
-    total += value - (steam[i - STEAM_MEAN_S] ?? 0);
-    return total / Math.min(i + 1, STEAM_MEAN_S);
-  });
 };
 
 /** Mass left over the volume it has swollen to by then. */

@@ -8,6 +8,21 @@ export const TURNAROUND = { open_s: 25, closed_s: 35 } as const;
 /** Plates no longer change from load to load after this many. */
 const SETTLED_AFTER_LOADS = 4;
 
+/** Plates when a load has been taken out at its best and the next is being poured: the lid has stood open. */
+export const platesAfterLoad = (machine: PlateMachine, { trace, window }: Cooked, setting_C: number, room_C: number): PlatesState => {
+  const second = Math.min(trace.seconds, Math.round(window.best_s));
+  const lower_C = trace.lowerPlate_C[second] ?? setting_C;
+  const upper_C = trace.upperPlate_C[second] ?? setting_C;
+  return restPlates(
+    machine,
+    { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C },
+    setting_C,
+    room_C,
+    TURNAROUND.open_s,
+    'open',
+  );
+};
+
 /** Plates at the pour: after the preheat, and after the loads before this one. */
 export const platesAtPour = (
   request: AdviceRequest,
@@ -23,18 +38,7 @@ export const platesAtPour = (
   for (let before = 1; before < Math.min(request.load, SETTLED_AFTER_LOADS); before++) {
     const cooked = cookFrom(plates);
     if (cooked === null) break;
-    const { trace, window } = cooked;
-    const second = Math.min(trace.seconds, Math.round(window.best_s));
-    const lower_C = trace.lowerPlate_C[second] ?? setting_C;
-    const upper_C = trace.upperPlate_C[second] ?? setting_C;
-    const opened = restPlates(
-      machine,
-      { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C },
-      setting_C,
-      room_C,
-      TURNAROUND.open_s,
-      'open',
-    );
+    const opened = platesAfterLoad(machine, cooked, setting_C, room_C);
     plates = restPlates(machine, opened, setting_C, room_C, TURNAROUND.closed_s, 'closed');
   }
   return plates;

@@ -15,3 +15,4 @@ export {
   KELVIN_OFFSET,
   ML_PER_US_CUP,
 } from './units.ts';
+export { newestRevisions } from './revisions.ts';

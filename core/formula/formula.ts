@@ -33,9 +33,12 @@ export const Formula = z.object({
 });
 export type Formula = z.infer<typeof Formula>;
 
+/** The lines of a text that say anything; any kind of line end. */
+export const writtenLines = (text: string): string[] => text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
+
 /** A formula from pasted text: one line each, empty ones left out. `newId` gives the ids. */
 export const linesFromText = (text: string, newId: () => string): { lines: FormulaLine[]; cut: number } => {
-  const all = text.split(/\r\n|[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '');
+  const all = writtenLines(text);
   const lines = all
     .slice(0, MOST_LINES)
     .map((line) => ({ id: newId(), text: line.trim().slice(0, 2000), edited_g: null, chosenIngredientId: null }));

@@ -1,6 +1,6 @@
 export type { Addition, Thickness } from './correct.ts';
 export { THICKNESS, thicknessCorrection } from './correct.ts';
-export { Formula, FormulaLine, linesFromText, MOST_LINES } from './formula.ts';
+export { Formula, FormulaLine, linesFromText, MOST_LINES, writtenLines } from './formula.ts';
 export type { Leavening } from './leavening.ts';
 export { gasAtThePlate_molPerKg, leavening, USUAL_GAS_MMOL } from './leavening.ts';
 export type { Lift } from './lift.ts';

@@ -5,7 +5,7 @@ export { dialMark, Iron, plateMachine, settingRange } from './iron.ts';
 export type { Medium, MediumScales } from './medium.ts';
 export { meanThickness_m, UNSCALED } from './medium.ts';
 export type { Moments } from './moments.ts';
-export { moments, palerStep, risesTo, STEAM_MEAN_S, waterShare } from './moments.ts';
+export { moments, palerStep, risesTo, steamMean, waterShare } from './moments.ts';
 export type { PlatesState } from './plates.ts';
 export { preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates } from './plates.ts';
 export type { Portion } from './portion.ts';

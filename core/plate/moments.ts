@@ -20,7 +20,7 @@ export type Moments = {
 
 /** *Common practice*: see docs/models/plate.md. */
 const STEAM_DOWN_SHARE = 0.25;
-export const STEAM_MEAN_S = 10;
+const STEAM_MEAN_S = 10;
 const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
 const DRIED_WATER_SHARE = 0.06;
 const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;
@@ -41,17 +41,19 @@ export const risesTo = (series: ArrayLike<number>, level: number, from = 0): num
 export const palerStep = (trace: Trace, rawLightness: number): Float64Array =>
   trace.lowerLightness.map((lower, i) => tawnyStepOf(Math.max(lower, trace.upperLightness[i] ?? lower), rawLightness));
 
+/** Ten-second mean of a steam rate, by which *steam down* is judged and which is drawn. */
+export const steamMean = (steam_gPerS: Float64Array): Float64Array => {
+  let total = 0;
+  return steam_gPerS.map((rate, i) => {
+    total += rate - (steam_gPerS[i - STEAM_MEAN_S] ?? 0);
+    return total / Math.min(i + 1, STEAM_MEAN_S);
+  });
+};
+
 const steamDown = (trace: Trace, coreSet_s: number | null): number | null => {
   if (coreSet_s === null) return null;
-  const { steam_gPerS } = trace;
-  const mean = new Float64Array(steam_gPerS.length);
-  let total = 0;
-  let peak = 0;
-  for (let i = 0; i < mean.length; i++) {
-    total += (steam_gPerS[i] ?? 0) - (steam_gPerS[i - STEAM_MEAN_S] ?? 0);
-    mean[i] = total / Math.min(i + 1, STEAM_MEAN_S);
-    peak = Math.max(peak, mean[i] ?? 0);
-  }
+  const mean = steamMean(trace.steam_gPerS);
+  const peak = Math.max(0, ...mean);
   // The peak may come after the core has set: only what follows it can be "down".
   const top = mean.indexOf(peak);
   const falling = mean.map((value) => -value);
