@@ -66,8 +66,8 @@ module.exports = {
     {
       name: 'stations-do-not-know-each-other',
       severity: 'error',
-      from: { path: '^app/(formula|iron|line|run|keep|book|kit)/' },
-      to: { path: '^app/(formula|iron|line|run|keep|book|kit)/', pathNot: '^app/$1/' },
+      from: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/' },
+      to: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/', pathNot: '^app/$1/' },
     },
     {
       name: 'command-line-and-server-stand-alone',

@@ -1,6 +1,7 @@
 import type { Failure } from '../core/basis/index.ts';
 import { newestRevisions } from '../core/basis/index.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
+import { readSettingsOf } from '../core/book/index.ts';
 import { DEFAULT_READ_SETTINGS } from '../core/formula/index.ts';
 import { PRESET_IRONS } from '../core/plate/index.ts';
 import { say } from '../words/index.ts';
@@ -29,10 +30,8 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const iron = irons.get(options.iron ?? '');
   if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
   const kit = kitchen?.kit;
-  const reading = source.value.read({
-    cupStandard: options.cup ?? kit?.cupStandard ?? DEFAULT_READ_SETTINGS.cupStandard,
-    flourPerUsCup_g: kit?.flourPerUsCup_g ?? DEFAULT_READ_SETTINGS.flourPerUsCup_g,
-  });
+  const usual = kitchen === null ? DEFAULT_READ_SETTINGS : readSettingsOf(kitchen.kit, kitchen.ingredients);
+  const reading = source.value.read({ ...usual, cupStandard: options.cup ?? usual.cupStandard });
   const advice = advise({
     ...DEFAULT_CONDITIONS,
     reading,

@@ -3,13 +3,13 @@ import { seededRandom } from '../core/basis/index.ts';
 import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, predictionOf } from '../core/advise/index.ts';
 import type { KitchenFile, Lot, Prediction } from '../core/book/index.ts';
-import { FILE_SCHEMA, FILE_VERSION } from '../core/book/index.ts';
+import { FILE_SCHEMA, FILE_VERSION, readSettingsOf } from '../core/book/index.ts';
 import type { Formula } from '../core/formula/index.ts';
 import { readFormula } from '../core/formula/index.ts';
 import type { Load, NewLoadEvent } from '../core/line/index.ts';
 import type { Iron } from '../core/plate/index.ts';
 import { demoFormulas } from './formulas.ts';
-import { DEMO_IRONS, DEMO_KIT } from './kit.ts';
+import { DEMO_IRONS, DEMO_KIT, HOUSE_BLEND } from './kit.ts';
 import type { HiddenTruth } from './simulatedIron.ts';
 import { cookForReal } from './simulatedIron.ts';
 
@@ -61,7 +61,10 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
     exportedAt: LAST_MORNING + DAY_MS / 4,
     kit: DEMO_KIT,
     irons: [...DEMO_IRONS],
+    ingredients: [HOUSE_BLEND],
     formulas,
+    weighings: [],
+    weighEvents: [],
     ...history,
     runs: [
       {
@@ -119,7 +122,7 @@ const cookMorning = (
 ): void => {
   const formula = formulas.find((candidate) => candidate.id === morning.formulaId);
   if (formula === undefined) throw new RangeError(morning.formulaId);
-  const reading = readFormula(formula, DEMO_KIT);
+  const reading = readFormula(formula, readSettingsOf(DEMO_KIT, [HOUSE_BLEND]));
   const start = LAST_MORNING - morning.back * DAY_MS;
   const lotId = `lot-${index + 1}`;
   const batter_C = 14 + Math.round(5 * random.next());
@@ -131,6 +134,7 @@ const cookMorning = (
     madeAt: start - 25 * 60_000,
     mass_g: Math.round(reading.totalMass_g),
     temperature_C: batter_C,
+    weighed: [],
     events: [],
   });
   morning.ironIds.forEach((ironId, lane) => {

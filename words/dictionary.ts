@@ -45,6 +45,55 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'powder-spoon-size': (f) => `baking powder is ${f['percent']} % of the flour, usual is nearer ${f['usual']} %: another spoon meant?`,
   'soda-for-powder': (f) => `soda is ${f['percent']} % of the flour: was powder meant?`,
 
+  // Audit
+  'line-doubled': (f) =>
+    `${f['line']}: ${f['percent']} % of the flour is a lot beside its neighbours. Doubled? ${f['meant_g']} g would fit`,
+  'line-halved': (f) => `${f['line']}: ${f['percent']} % of the flour is little beside its neighbours. Halved? ${f['meant_g']} g would fit`,
+  'spoon-too-big': (f) => `${f['line']}: a spoon too big? ${f['meant_g']} g would fit the rest`,
+  'spoon-too-small': (f) => `${f['line']}: a spoon too small? ${f['meant_g']} g would fit the rest`,
+  'line-tenfold': (f) => `${f['line']}: ten times too much? ${f['meant_g']} g would fit the rest`,
+  'yield-against-bowl': (f) => `the yield times the dose it gives makes ${f['claimed_mL']} mL, the bowl holds ${f['bowl_mL']} mL`,
+  'yield-against-iron': (f) => `it claims ${f['claimed']} pieces; this iron makes ${f['pieces']} of it`,
+  'time-against-iron': (f) => `it says ${minutes(f['claimed_s'])}; on this iron ${minutes(f['reckoned_s'])} are reckoned`,
+  'gas-expands': () => 'gas takes more room in thin air',
+  'sugar-concentrates': () => 'water leaves sooner, so sugar weakens the crumb',
+  'water-leaves': () => 'water leaves sooner in thin air',
+
+  // Labels
+  'label-over-100': (f) => `its figures add up to ${f['grams']} g in 100 g: check them`,
+  'label-sugars-over-carbohydrate': () => 'more sugars than carbohydrate: check them',
+  'label-energy-off': (f) => `the printed ${f['printed']} kcal don’t fit its own figures (${f['reckoned']} kcal): a slip of the pen?`,
+
+  // Weighing
+  melt: () => 'Melt on low until just liquid; warm, not hot',
+  'whisk-dry': () => 'Whisk the dry bowl until it is one colour, about half a minute',
+  'whisk-wet': () => 'Whisk until no streak of egg is seen',
+  'warm-wet': () => 'Warm milk and fat on low until the fat has just melted. It must not boil',
+  'cool-wet': () => 'Let it cool until just warm to a clean finger, five to six minutes: too hot kills the yeast',
+  'separate-eggs': (f) =>
+    `Crack ${f['eggs']} eggs one by one over the little bowl: white to the clean bowl, yolk to the wet one. A trace of yolk spoils the foam`,
+  'whip-whites': () => 'Whip the whites until a peak bends over',
+  'whip-warm': () => 'Whip eggs and sugar over hot water to a ribbon, some five minutes; keep it under 50 °C, or the egg sets',
+  'whip-whole': () => 'Whip eggs and sugar until pale, about three minutes',
+  froth: () => 'Beat the eggs frothy, then sugar, fat last',
+  'keep-for-plate': (f) => `Keep these ${f['grams']} g beside the iron: they go on the plate, not into the bowl`,
+  'fat-into-wet': () => 'Stir the warm fat into the wet bowl; warm, not hot, or the egg sets',
+  combine: () => 'Wet into dry; stop when no dry flour shows. Small lumps are fine',
+  fold: () => 'Stir in a third of the foam, fold the rest in some ten to fifteen strokes',
+  'mix-low': () => 'Mix everything at low speed, two and a half minutes',
+  sieve: (f) => `Pass through a sieve into the larger bowl; about ${f['loss_percent']} % stays behind`,
+  chill: () => 'Cover and chill, an hour at least',
+  'beat-smooth': () => 'Beat smooth, about two minutes',
+  'cover-rise': () => 'Cover and let it rise',
+  'raw-egg': () => 'Raw egg: wash hands and what it touched (FDA consumer advice)',
+  'raw-flour': () => 'Raw flour: don’t taste (FDA consumer advice)',
+  'bowl-too-small': (f) => `it needs a bowl of ${f['needs_mL']} mL once it has risen; the largest here holds ${f['has_mL']} mL`,
+  'bowl-plastic': () => 'a foam wants a bowl without a trace of fat: plastic keeps some, however clean',
+  'measures-none': () => 'no cups or spoons in the kit yet',
+  'density-unknown': () => 'by weight only: what a cup of it weighs isn’t known',
+  'measures-too-small': (f) => `${f['mL']} mL is more than a dozen of the largest cup`,
+  'measures-too-large': (f) => `${f['mL']} mL is less than the smallest spoon holds (${f['least']} mL): a fine scale or a stock mix`,
+
   'correction-none': () => 'nothing to add: it is like that already',
 
   // Plate
@@ -128,6 +177,10 @@ const QUANTITIES: Readonly<Record<string, string>> = {
   preheat_s: 'preheat (s)',
 };
 
+const minutes = (seconds: number | string | undefined): string => {
+  const s = Number(seconds ?? 0);
+  return s < 90 ? `${Math.round(s)} s` : `${(s / 60).toFixed(1)} min`;
+};
 const fixed = (value: number | string | undefined, digits: number): string => Number(value ?? 0).toFixed(digits);
 const count = (value: number | string | undefined, one: string, many: string): string => `${value} ${value === 1 ? one : many}`;
 const ingredient = (id: number | string | undefined): string => String(id ?? '').replaceAll('-', ' ');

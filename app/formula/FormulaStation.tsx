@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { batterOf } from '../../core/advise/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
 import type { Formula, FormulaReading } from '../../core/formula/index.ts';
-import { ingredientOf, LIFTS, linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
+import { ingredientOf, LIFTS, linesFromText, swapsFor } from '../../core/formula/index.ts';
 import { Findings, grams, Listing } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, useSession } from '../session/index.ts';
+import { adviceJob, readingOf, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import { Composition } from './Composition.tsx';
@@ -38,7 +38,7 @@ export const FormulaStation = () => {
   const kitchen = useKitchen();
   const [pasting, setPasting] = useState(false);
   if (session === undefined) return null;
-  const { formula, kit, setBench } = session;
+  const { formula, setBench } = session;
   const save = (next: Formula): void => void kitchen.put('formulas', next);
   const start = async (made: Formula): Promise<void> => {
     await kitchen.put('formulas', made);
@@ -77,7 +77,7 @@ export const FormulaStation = () => {
           onNew={() => void start(emptyFormula(newId(), 'New batter'))}
         />
       )}
-      {pasting && <PasteSheet readSettings={kit} onDone={take} onClose={() => setPasting(false)} />}
+      {pasting && <PasteSheet readSettings={session.readSettings} onDone={take} onClose={() => setPasting(false)} />}
     </>
   );
 };
@@ -103,11 +103,11 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
   const { kit, iron, formulas, setBench } = session;
   const kitchen = useKitchen();
   const revisions = useRows('formulas') ?? [];
-  const reading = readFormula(formula, kit);
+  const reading = readingOf(session, formula);
   const before = undone(formula, revisions);
   const [swapping, setSwapping] = useState<number | null>(null);
   const [sheet, setSheet] = useState<'scale' | 'thickness' | null>(null);
-  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(kit, formula, iron, session.bench));
+  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, session.bench));
   const portion_g = advice.data?.ok === true ? advice.data.value.answer.portion_g : null;
   const swap = swapOf(formula, reading, swapping);
   const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
@@ -212,7 +212,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
           line={swap.line}
           ingredientId={swap.id}
           mass_g={swap.mass_g}
-          kit={kit}
+          session={session}
           onRevise={onRevise}
           onClose={() => setSwapping(null)}
         />

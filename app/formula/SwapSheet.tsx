@@ -2,8 +2,8 @@ import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/in
 import { linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
 import { batterOf } from '../../core/advise/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
 import { grams, Sheet } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
 import { revised } from './revise.ts';
 
 type Props = {
@@ -11,7 +11,7 @@ type Props = {
   readonly line: FormulaLine;
   readonly ingredientId: string;
   readonly mass_g: number;
-  readonly kit: Kit;
+  readonly session: Session;
   readonly onRevise: (next: Formula) => void;
   readonly onClose: () => void;
 };
@@ -50,8 +50,8 @@ const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
 };
 
 /** What the swap does to the batter as a whole: thickness and browning. */
-const effectOf = (formula: Formula, after: Formula, kit: Kit): string[] => {
-  const [was, is] = [formula, after].map((f) => batterOf(readFormula(f, kit), { batter_C: 20, altitude_m: kit.altitude_m }));
+const effectOf = (formula: Formula, after: Formula, { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>): string[] => {
+  const [was, is] = [formula, after].map((f) => batterOf(readFormula(f, readSettings), { batter_C: 20, altitude_m: kit.altitude_m }));
   if (was?.ok !== true || is?.ok !== true) return [];
   const thick = is.value.looseness / was.value.looseness - 1;
   const brown = is.value.browningFactor / was.value.browningFactor - 1;
@@ -62,7 +62,7 @@ const effectOf = (formula: Formula, after: Formula, kit: Kit): string[] => {
 };
 
 /** Ways to do without one thing, the nearest first, with what can't be kept. */
-export const SwapSheet = ({ formula, line, ingredientId, mass_g, kit, onRevise, onClose }: Props) => {
+export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevise, onClose }: Props) => {
   const swaps = swapsFor(ingredientId, mass_g);
   return (
     <Sheet title={`Instead of ${grams(mass_g)} g ${nameOf(ingredientId)}`} open onClose={onClose} wide>
@@ -85,7 +85,7 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, kit, onRevise, 
                   ))}
                 </p>
                 <p className="text-[15px] text-quiet">
-                  {[...changes, ...effectOf(formula, after, kit)].join(' · ') || 'as before, as far as it can be told'}
+                  {[...changes, ...effectOf(formula, after, session)].join(' · ') || 'as before, as far as it can be told'}
                 </p>
               </div>
               <button

@@ -6,7 +6,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, useSession } from '../session/index.ts';
+import { adviceJob, asWeighed, useSession, weighedLot } from '../session/index.ts';
 import { useRows } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvice } from '../workers/index.ts';
@@ -43,7 +43,9 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
   const { kit, bench, setBench } = session;
   const [dragged, setDragged] = useState<Target | null>(null);
   const target = dragged ?? bench.target;
-  const advice = useAdvice(adviceJob(kit, formula, iron, { ...bench, target }));
+  // What was weighed this morning counts, not what was planned.
+  const lot = weighedLot(session.lots, formula, Date.now());
+  const advice = useAdvice(adviceJob(session, lot === null ? formula : asWeighed(formula, lot), iron, { ...bench, target }));
   const settle = useCallback(
     (wish: Target) => {
       setDragged(wish);

@@ -9,7 +9,7 @@ import { CODES } from '../../core/kit/index.ts';
 import { say } from '../../words/index.ts';
 import { dayAndTime, Listing } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useSession } from '../session/index.ts';
+import { readingOf, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
@@ -84,9 +84,11 @@ const Bowls = ({ kit }: { readonly kit: Kit }) => {
   const kitchen = useKitchen();
   const lots = useRows('lots') ?? [];
   const [now] = useState(() => Date.now());
-  const standing = lots.filter((lot) => lot.events.length === 0 && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now);
+  const standing = lots.filter(
+    (lot) => !lot.events.some((event) => event.kind !== 'added') && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now,
+  );
   if (standing.length === 0) return null;
-  const end = (lot: Lot, kind: Lot['events'][number]['kind']): void =>
+  const end = (lot: Lot, kind: Exclude<Lot['events'][number]['kind'], 'added'>): void =>
     void kitchen.put('lots', { ...lot, events: [...lot.events, { seq: lot.events.length, at: Date.now(), kind, data: {} }] });
   return (
     <section aria-label="Bowls on the bench">
@@ -211,7 +213,7 @@ const PutAway = ({ session }: { readonly session: Session }) => {
   const now = Date.now();
   const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
   const put = (): void => {
-    const allergens = allergensOf(readFormula(chosen, kit));
+    const allergens = allergensOf(readingOf(session, chosen));
     const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
     const item = {
       id: crypto.randomUUID(),

@@ -7,7 +7,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { Jump } from './jumps.ts';
 import { withJumps } from './jumps.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, useNewestLoads } from '../session/index.ts';
+import { adviceJob, asWeighed, useNewestLoads, weighedLot } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -42,7 +42,7 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
 
 export const useLine = (session: Session, askedIronId: string | null, now: () => number, jumps: ReadonlyMap<string, readonly Jump[]>) => {
   const kitchen = useKitchen();
-  const { kit, run, bench } = session;
+  const { run, bench } = session;
   const irons = ironsAtLine(session, askedIronId);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
   const lots = useRows('lots');
@@ -69,7 +69,8 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
       if (formula === null) return null;
       const isBench = iron.id === askedIronId || run === null;
       const wish = isBench ? bench : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
-      return adviceJob(kit, formula, iron, { ...wish, load: n });
+      const lot = weighedLot(session.lots, formula, at);
+      return adviceJob(session, lot === null ? formula : asWeighed(formula, lot), iron, { ...wish, load: n });
     }),
   );
   const places: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
@@ -96,7 +97,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
         (lot) =>
           lot.formulaId === formula.id &&
           lot.formulaRev === formula.rev &&
-          lot.events.length === 0 &&
+          !lot.events.some((event) => event.kind !== 'added') &&
           madeAt - lot.madeAt < SAME_MORNING_MS &&
           lot.madeAt <= madeAt,
       );
@@ -110,6 +111,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
         madeAt,
         mass_g,
         temperature_C,
+        weighed: [],
         events: [],
       };
       await kitchen.put('lots', lot);

@@ -1,13 +1,12 @@
 import { useMemo } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
-import { readFormula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { planRun } from '../../core/run/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
-import { adviceJob } from './useSession.ts';
+import { adviceJob, readingOf } from './useSession.ts';
 
 export type PlannedRun = {
   readonly run: Run;
@@ -29,7 +28,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const jobs = irons.map((iron) =>
     session === undefined || formula === null || run === null
       ? null
-      : adviceJob(session.kit, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null, setting_C: null }),
+      : adviceJob(session, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null, setting_C: null }),
   );
   const queries = useAdvices(jobs);
   const done = queries.map((query) => query.data);
@@ -43,13 +42,12 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined || formula === null) return null;
-  const { kit } = session;
   return {
     run,
     irons,
     advices: new Map(done.flatMap((result, i) => (result?.ok === true ? [[irons[i]?.id ?? '', result.value] as const] : []))),
     failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
     plan,
-    batch_g: readFormula(formula, kit).totalMass_g,
+    batch_g: readingOf(session, formula).totalMass_g,
   };
 };

@@ -1,6 +1,10 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
+import { readFormula } from '../../core/formula/index.ts';
+import type { FormulaReading, ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
+import type { Lot } from '../../core/book/index.ts';
+import { readSettingsOf } from '../../core/book/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Bench } from '../store/index.ts';
@@ -9,6 +13,9 @@ import type { AdviceJob } from '../workers/index.ts';
 
 export type Session = {
   readonly kit: Kit;
+  /** How lines are read here: cups, eggs, air, and the cook's own ingredients. */
+  readonly readSettings: ReadSettings;
+  readonly lots: readonly Lot[];
   readonly formulas: readonly Formula[];
   readonly irons: readonly Iron[];
   readonly bench: Bench;
@@ -48,7 +55,16 @@ export const useSession = (): Session | undefined => {
   const formulaRows = useRows('formulas');
   const ironRows = useRows('irons');
   const runs = useRows('runs');
-  const ready = kits !== undefined && benches !== undefined && formulaRows !== undefined && ironRows !== undefined && runs !== undefined;
+  const ownRows = useRows('ingredients');
+  const lotRows = useRows('lots');
+  const ready =
+    ownRows !== undefined &&
+    lotRows !== undefined &&
+    kits !== undefined &&
+    benches !== undefined &&
+    formulaRows !== undefined &&
+    ironRows !== undefined &&
+    runs !== undefined;
   const formulas = newestByName(formulaRows ?? []);
   const irons = newestByName(ironRows ?? []);
   const run = (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null);
@@ -58,9 +74,12 @@ export const useSession = (): Session | undefined => {
     [kitchen, bench],
   );
   const kit = kits?.[0];
-  if (!ready || kit === undefined) return undefined;
+  const readSettings = useMemo(() => (kit === undefined ? null : readSettingsOf(kit, ownRows ?? [])), [kit, ownRows]);
+  if (!ready || kit === undefined || readSettings === null) return undefined;
   return {
     kit,
+    readSettings,
+    lots: lotRows,
     formulas,
     irons,
     bench,
@@ -71,15 +90,42 @@ export const useSession = (): Session | undefined => {
   };
 };
 
+/** The same lines with what really went into this lot. */
+export const asWeighed = (formula: Formula, lot: Lot): Formula => {
+  const grams = new Map(lot.weighed.map((line) => [line.lineId, line.grams]));
+  return { ...formula, lines: formula.lines.map((line) => ({ ...line, edited_g: grams.get(line.id) ?? line.edited_g })) };
+};
+
+/** A bowl weighed longer ago is another morning's. */
+const SAME_MORNING_MS = 12 * 3_600_000;
+
+/** The newest open lot of this revision that was weighed this morning. */
+export const weighedLot = (lots: readonly Lot[], formula: Formula, now: number): Lot | null =>
+  lots.reduce<Lot | null>(
+    (newest, lot) =>
+      lot.weighed.length > 0 &&
+      lot.formulaId === formula.id &&
+      lot.formulaRev === formula.rev &&
+      !lot.events.some((event) => event.kind !== 'added') &&
+      now - lot.madeAt < SAME_MORNING_MS &&
+      lot.madeAt > (newest?.madeAt ?? 0)
+        ? lot
+        : newest,
+    null,
+  );
+
+/** A formula read as this kitchen measures. */
+export const readingOf = (session: Session, formula: Formula): FormulaReading => readFormula(formula, session.readSettings);
+
 /** The question for the worker: this batter on this iron, as the kitchen stands. */
 export const adviceJob = (
-  kit: Kit,
+  { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
   formula: Formula,
   iron: Iron,
   wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'>,
 ): AdviceJob => ({
   formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
-  readSettings: { cupStandard: kit.cupStandard, flourPerUsCup_g: kit.flourPerUsCup_g },
+  readSettings,
   iron,
   altitude_m: kit.altitude_m,
   room_C: kit.room_C,

@@ -1,15 +1,21 @@
 import type { Table } from 'dexie';
 import { Dexie } from 'dexie';
 import type { Lot, Prediction } from '../../core/book/index.ts';
+import { KIT_ADDED_IN_2 } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Load, LoadEvent } from '../../core/line/index.ts';
+import type { OwnIngredient } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
+import type { Weighing, WeighEvent } from '../../core/weigh/index.ts';
 
 /** One event of a load's log, as it lies in the store. */
 export type LoadEventRow = { readonly loadId: string; readonly seq: number; readonly event: LoadEvent };
+
+/** One event of a weighing's log. */
+export type WeighEventRow = { readonly weighingId: string; readonly seq: number; readonly event: WeighEvent };
 
 /** What lies on the bench: the choices a reload must bring back. Not part of the book. */
 export type Bench = {
@@ -29,7 +35,10 @@ export type Rows = {
   kits: Kit;
   benches: Bench;
   irons: Iron;
+  ingredients: OwnIngredient;
   formulas: Formula;
+  weighings: Weighing;
+  weighEvents: WeighEventRow;
   lots: Lot;
   predictions: Prediction;
   loads: Load;
@@ -40,13 +49,16 @@ export type Rows = {
 export type TableName = keyof Rows;
 
 /** Bumped when the tables change; separate from the version of the exported file. */
-const STORE_VERSION = 1;
+const STORE_VERSION = 2;
 
 const KEYS: Readonly<Record<TableName, string>> = {
   kits: 'id',
   benches: 'id',
   irons: '[id+rev]',
+  ingredients: 'id',
   formulas: '[id+rev]',
+  weighings: 'id',
+  weighEvents: '[weighingId+seq], weighingId',
   lots: 'id',
   predictions: 'id',
   loads: 'id, startedAt',
@@ -59,7 +71,20 @@ export class KitchenDatabase extends Dexie {
   constructor(name: string, options?: { indexedDB: IDBFactory; IDBKeyRange: typeof IDBKeyRange }) {
     // An event that was answered for must survive a crash of the whole device.
     super(name, { chromeTransactionDurability: 'strict', ...options });
-    this.version(STORE_VERSION).stores(KEYS);
+    const { ingredients: _own, weighings: _weighings, weighEvents: _events, ...first } = KEYS;
+    this.version(1).stores(first);
+    this.version(STORE_VERSION)
+      .stores(KEYS)
+      .upgrade(async (transaction) => {
+        await transaction
+          .table<Kit>('kits')
+          .toCollection()
+          .modify((kit) => void Object.assign(kit, { ...KIT_ADDED_IN_2, ...kit }));
+        await transaction
+          .table('lots')
+          .toCollection()
+          .modify((lot: Partial<Pick<Lot, 'weighed'>>) => void (lot.weighed ??= []));
+      });
   }
 
   rows<N extends TableName>(name: N): Table<Rows[N]> {
@@ -76,6 +101,10 @@ export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string => {
   if (name === 'loadEvents') {
     const { loadId, seq } = row as LoadEventRow;
     return `${loadId}/${seq}`;
+  }
+  if (name === 'weighEvents') {
+    const { weighingId, seq } = row as WeighEventRow;
+    return `${weighingId}/${seq}`;
   }
   return (row as { id: string }).id;
 };

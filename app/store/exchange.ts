@@ -11,7 +11,10 @@ export const APP_VERSION = '0.1.0';
 const IN_FILE = [
   'kits',
   'irons',
+  'ingredients',
   'formulas',
+  'weighings',
+  'weighEvents',
   'lots',
   'predictions',
   'loads',
@@ -30,6 +33,8 @@ export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promi
   const { database, waitingRoom } = kitchen;
   const all = async <N extends TableName>(name: N): Promise<Rows[N][]> => waitingRoom.over(name, await database.rows(name).toArray());
   const events = await all('loadEvents');
+  const weighEvents = await all('weighEvents');
+  const sequence = (id: string, seq: number): string => `${id}/${String(seq).padStart(9, '0')}`;
   return {
     schema: FILE_SCHEMA,
     version: FILE_VERSION,
@@ -37,11 +42,17 @@ export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promi
     exportedAt,
     kit: (await all('kits'))[0] ?? DEFAULT_KIT,
     irons: byRevision(await all('irons')),
+    ingredients: byId(await all('ingredients')),
     formulas: byRevision(await all('formulas')),
+    weighings: byId(await all('weighings')),
+    weighEvents: byKey(weighEvents, ({ weighingId, seq }) => sequence(weighingId, seq)).map(({ weighingId, event }) => ({
+      weighingId,
+      event,
+    })),
     lots: byId(await all('lots')),
     predictions: byId(await all('predictions')),
     loads: byId(await all('loads')),
-    loadEvents: byKey(events, ({ loadId, seq }) => `${loadId}/${String(seq).padStart(9, '0')}`).map(({ loadId, event }) => ({
+    loadEvents: byKey(events, ({ loadId, seq }) => sequence(loadId, seq)).map(({ loadId, event }) => ({
       loadId,
       event,
     })),
@@ -56,7 +67,10 @@ export const replaceKitchen = async (kitchen: Kitchen, file: KitchenFile): Promi
   const rows: { [N in (typeof IN_FILE)[number]]: readonly Rows[N][] } = {
     kits: [file.kit],
     irons: file.irons,
+    ingredients: file.ingredients,
     formulas: file.formulas,
+    weighings: file.weighings,
+    weighEvents: file.weighEvents.map(({ weighingId, event }) => ({ weighingId, seq: event.seq, event })),
     lots: file.lots,
     predictions: file.predictions,
     loads: file.loads,

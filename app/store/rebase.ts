@@ -29,6 +29,8 @@ export const movedToYesterday = (file: KitchenFile, now: number, zone: string): 
     loads: file.loads.map((load) => ({ ...load, startedAt: move(load.startedAt) })),
     loadEvents: file.loadEvents.map(({ loadId, event }) => ({ loadId, event: { ...event, at: move(event.at) } })),
     runs: file.runs.map(run),
+    weighings: file.weighings.map((weighing) => ({ ...weighing, startedAt: move(weighing.startedAt) })),
+    weighEvents: file.weighEvents.map(({ weighingId, event }) => ({ weighingId, event: { ...event, at: move(event.at) } })),
     keepItems: file.keepItems.map((item) => ({ ...item, from: move(item.from) })),
   };
 };

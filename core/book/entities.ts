@@ -1,7 +1,20 @@
 import * as z from 'zod';
+import { MOST_LINES } from '../formula/index.ts';
 import { Instant } from '../line/index.ts';
 
 const Id = z.string().min(1).max(64);
+
+const lotEvent = { seq: z.int().min(0), at: Instant };
+const LotEvent = z.discriminatedUnion('kind', [
+  z.object({ ...lotEvent, kind: z.literal('used-up'), data: z.object({}) }),
+  z.object({ ...lotEvent, kind: z.literal('discarded'), data: z.object({}) }),
+  z.object({ ...lotEvent, kind: z.literal('kept'), data: z.object({}) }),
+  z.object({
+    ...lotEvent,
+    kind: z.literal('added'),
+    data: z.object({ ingredientId: z.string().max(64), grams: z.number().positive().max(1e6), because: z.string().max(60) }),
+  }),
+]);
 
 /** One bowl of batter made from a revision of a formula. */
 export const Lot = z.object({
@@ -12,10 +25,12 @@ export const Lot = z.object({
   madeAt: Instant,
   mass_g: z.number().positive().max(1e6),
   temperature_C: z.number().min(0).max(50),
-  /** Append-only: used up, thrown away, put away. */
-  events: z
-    .array(z.object({ seq: z.int().min(0), at: Instant, kind: z.enum(['used-up', 'discarded', 'kept']), data: z.object({}) }))
-    .max(100),
+  /** What really went in, line by line; empty where nobody weighed. */
+  weighed: z
+    .array(z.object({ lineId: Id, ingredientId: z.string().max(64).nullable(), grams: z.number().min(0).max(1e6) }))
+    .max(MOST_LINES),
+  /** Append-only: used up, thrown away, put away, or something stirred in afterwards to correct it. */
+  events: z.array(LotEvent).max(200),
 });
 export type Lot = z.infer<typeof Lot>;
 

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import { checkKitchenFile, FILE_VERSION, MOST_FILE_BYTES, readKitchenFile } from './index.ts';
+import { checkKitchenFile, FILE_VERSION, KIT_ADDED_IN_2, MOST_FILE_BYTES, readKitchenFile } from './index.ts';
 
 const file = demoFile();
 
@@ -40,10 +40,25 @@ describe('kitchen files', () => {
     expect(readKitchenFile(deep)).toMatchObject({ ok: false });
   });
 
+  test('version 1 is upgraded: a larger kit, lots without weights, nothing weighed', () => {
+    const { ingredients: _i, weighings: _w, weighEvents: _e, ...rest } = file;
+    const { eggMarket: _m, climate: _c, spoons: _s, scales: _sc, bowls: _b, pricesPerKg: _p, currency: _cu, ...kit } = file.kit;
+    const old = { ...rest, version: 1, kit, lots: file.lots.map(({ weighed: _weighed, ...lot }) => lot) };
+    const read = checkKitchenFile(old);
+    if (!read.ok) throw new Error(JSON.stringify(read.failure));
+    expect(read.value.kit).toEqual({ ...KIT_ADDED_IN_2, ...kit });
+    expect(read.value.lots.every((lot) => lot.weighed.length === 0)).toBe(true);
+    expect([read.value.ingredients, read.value.weighings, read.value.weighEvents]).toEqual([[], [], []]);
+  });
+
   // Every release leaves a fixture; every older fixture must go on being read.
   const folder = new URL('testing/', import.meta.url);
   test.each(readdirSync(folder).filter((name) => name.endsWith('.json')))('%s, written by a release, is read without loss', (name) => {
     const json: unknown = JSON.parse(readFileSync(new URL(name, folder), 'utf8'));
-    expect(checkKitchenFile(json)).toEqual({ ok: true, value: json });
+    const read = checkKitchenFile(json);
+    if (!read.ok) throw new Error(JSON.stringify(read.failure));
+    // Everything that was in the file stands in it still; what a newer version added is added, nothing else.
+    expect(read.value).toMatchObject({ ...(json as object), version: FILE_VERSION });
+    expect(read.value.version).toBe(FILE_VERSION);
   });
 });

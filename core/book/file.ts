@@ -7,11 +7,14 @@ import { Kit } from '../kit/index.ts';
 import { Instant, Load, LoadEvent } from '../line/index.ts';
 import { Iron } from '../plate/index.ts';
 import { Run } from '../run/index.ts';
+import { Weighing, WeighEvent } from '../weigh/index.ts';
+import { OwnIngredient } from '../matter/index.ts';
 import { Lot, Prediction } from './entities.ts';
+import { upgraded } from './upgrade.ts';
 
 export const FILE_SCHEMA = 'tawny-lattice/kitchen';
 /** Separate from the store's own version; an older file is upgraded, a newer one refused. */
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 /** Larger files are refused before they are read. */
 export const MOST_FILE_BYTES = 50 * 1024 * 1024;
 
@@ -25,7 +28,12 @@ export const KitchenFile = z.object({
   exportedAt: Instant,
   kit: Kit,
   irons: many(Iron),
+  /** The cook's own, from their labels. */
+  ingredients: many(OwnIngredient),
   formulas: many(Formula),
+  /** Bowls being weighed, and their logs. */
+  weighings: many(Weighing),
+  weighEvents: many(z.object({ weighingId: z.string().min(1).max(64), event: WeighEvent })),
   lots: many(Lot),
   predictions: many(Prediction),
   loads: many(Load),
@@ -67,7 +75,7 @@ export const checkKitchenFile = (json: unknown): Result<KitchenFile> => {
   const head = z.looseObject({ schema: z.literal(FILE_SCHEMA), version: z.int() }).safeParse(json);
   if (!head.success) return failure('file-foreign');
   if (head.data.version > FILE_VERSION) return failure('file-newer', { version: head.data.version, known: FILE_VERSION });
-  const parsed = KitchenFile.safeParse(json);
+  const parsed = KitchenFile.safeParse(upgraded(json as Record<string, unknown>, head.data.version));
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
     return failure('file-broken', { where: issue?.path.join('.') ?? '', why: issue?.message ?? '' });
@@ -85,5 +93,8 @@ const checkLinks = (file: KitchenFile): Result<KitchenFile> => {
     if (!predictions.has(load.predictionId)) return failure('file-unlinked', { what: 'prediction', id: load.predictionId });
   }
   for (const { loadId } of file.loadEvents) if (!loads.has(loadId)) return failure('file-unlinked', { what: 'load', id: loadId });
+  const weighings = ids(file.weighings);
+  for (const { weighingId } of file.weighEvents)
+    if (!weighings.has(weighingId)) return failure('file-unlinked', { what: 'weighing', id: weighingId });
   return success(file);
 };

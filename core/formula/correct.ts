@@ -28,18 +28,20 @@ const mainOf = (reading: FormulaReading, roles: readonly Ingredient['role'][], f
 
 /**
  * What to stir in so that a batter that looks like `seen` becomes `wanted`: flour or liquid, and with flour the salt and powder
- * that belong to it. What was seen counts, not what was predicted: flours drink differently.
+ * that belong to it. `seen`: a word, or the looseness that a spread test speaks of. What was seen counts, not what was predicted: flours drink differently.
  * Errors: `bowl-empty`; `correction-none` (already so).
  */
-export const thicknessCorrection = (reading: FormulaReading, seen: Thickness, wanted: Thickness): Result<readonly Addition[]> => {
+export const thicknessCorrection = (reading: FormulaReading, seen: Thickness | number, wanted: Thickness): Result<readonly Addition[]> => {
   const { composition, totalMass_g } = reading;
   if (composition === null || totalMass_g <= 0) return failure('bowl-empty');
-  if (seen === wanted) return failure('correction-none');
+  const seenLooseness = typeof seen === 'number' ? seen : THICKNESS[seen];
+  if (!(seenLooseness > 0)) return failure('correction-none');
+  if (Math.abs(Math.log(seenLooseness / THICKNESS[wanted])) < 0.02) return failure('correction-none');
   // The bowl behaves as if its stiff matter were this much: it follows from what the spoon says.
   const liquid_g = totalMass_g * liquid(composition);
-  const stiff_g = liquid_g / THICKNESS[seen];
+  const stiff_g = liquid_g / seenLooseness;
   const goal = THICKNESS[wanted];
-  const isThicker = goal < THICKNESS[seen];
+  const isThicker = goal < seenLooseness;
   const added = isThicker ? mainOf(reading, ['flour'], 'wheat-flour') : mainOf(reading, ['liquid'], 'milk');
   if (added?.composition == null) return failure('bowl-empty');
   const grams = (goal * stiff_g - liquid_g) / (liquid(added.composition) - goal * stiff(added.composition));

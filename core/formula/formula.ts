@@ -12,6 +12,18 @@ export const FormulaLine = z.object({
   edited_g: z.number().min(0).max(1e6).nullable(),
   /** The cook's answer where the words were not understood. */
   chosenIngredientId: z.string().max(64).nullable(),
+  /** Stands in for another line: lines of one swap share its id, and each holds what was there before, so that it can be undone alone. */
+  swap: z
+    .object({
+      id: z.string().min(1).max(64),
+      was: z.object({
+        id: z.string().min(1).max(64),
+        text: z.string().max(2000),
+        edited_g: z.number().min(0).max(1e6).nullable(),
+        chosenIngredientId: z.string().max(64).nullable(),
+      }),
+    })
+    .optional(),
 });
 export type FormulaLine = z.infer<typeof FormulaLine>;
 

@@ -1,10 +1,10 @@
 import type { CupStandard, CupStandardId, Finding } from '../basis/index.ts';
 import { CUP_STANDARDS, ML_PER_US_CUP } from '../basis/index.ts';
-import type { Ingredient } from '../matter/index.ts';
-import { ingredientById } from '../matter/index.ts';
+import type { Climate, Ingredient } from '../matter/index.ts';
 import { matchIngredient } from './match.ts';
 import type { Amount, Token } from './quantity.ts';
 import { Reader, tokenize } from './quantity.ts';
+import { unitOf } from './words.ts';
 
 export type LineStatus = 'read' | 'assumed' | 'unresolved';
 
@@ -16,6 +16,8 @@ export type ReadLine = {
   readonly text: string;
   readonly status: LineStatus;
   readonly ingredientId: string | null;
+  /** The ingredient itself: the table's, or the cook's own. */
+  readonly ingredient: Ingredient | null;
   readonly grams: number | null;
   /** From the least to the most the words can mean; null without grams. */
   readonly gramsRange: readonly [low: number, high: number] | null;
@@ -28,6 +30,12 @@ export type ReadSettings = {
   readonly cupStandard: CupStandardId;
   /** Grams of wheat flour in the chosen cup's US equivalent; other flours follow in proportion. */
   readonly flourPerUsCup_g: number;
+  /** Whose size classes eggs are sold by; absent: the US's. */
+  readonly eggMarket?: 'us' | 'eu';
+  /** Flour holds more or less water by the air it lies in; absent: usual. */
+  readonly climate?: Climate;
+  /** Ingredients of the cook's own; their names come first. */
+  readonly own?: readonly Ingredient[];
 };
 
 export const DEFAULT_READ_SETTINGS: ReadSettings = { cupStandard: 'us', flourPerUsCup_g: 125 };
@@ -61,7 +69,7 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   const parts = splitAmounts(tokens);
   const match =
     chosen === undefined
-      ? (matchIngredient(parts.before) ?? matchIngredient([...parts.before, ...parts.after]))
+      ? (matchIngredient(parts.before, settings.own) ?? matchIngredient([...parts.before, ...parts.after], settings.own))
       : { ingredient: chosen, ignored: [], alternatives: [], start: 0 };
   if (match === null) return withoutIngredient(trimmed, parts, settings);
   const whole = trimmed.toLowerCase();
@@ -74,13 +82,13 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   const { ingredient } = match;
   if (parts.amounts.length === 0) {
     const code = /\bto taste\b|\bas needed\b/.test(whole) ? 'amount-to-taste' : 'amount-missing';
-    return { ...unresolved(trimmed, says(code)), ingredientId: ingredient.id, prep };
+    return { ...unresolved(trimmed, says(code)), ingredientId: ingredient.id, ingredient, prep };
   }
   const siftedFirst = parts.before.slice(0, match.start + 1).some((word) => /^sifted|sieved$/i.test(word));
   const weighed = weighAll(parts, ingredient, settings, siftedFirst);
-  if (weighed === null) return { ...unresolved(trimmed, says('unit-unknown')), ingredientId: ingredient.id, prep };
+  if (weighed === null) return { ...unresolved(trimmed, says('unit-unknown')), ingredientId: ingredient.id, ingredient, prep };
   if (!(weighed.usual >= 0) || weighed.usual > 1e6)
-    return { ...unresolved(trimmed, says('amount-absurd')), ingredientId: ingredient.id, prep };
+    return { ...unresolved(trimmed, says('amount-absurd')), ingredientId: ingredient.id, ingredient, prep };
   const how = [...weighed.how];
   if (match.alternatives.length > 0) how.push(says('word-by-market', { taken: ingredient.id, other: match.alternatives.join(', ') }));
   if (match.ignored.length > 0) how.push(says('words-ignored', { words: match.ignored.slice(0, 6).join(' '), taken: ingredient.id }));
@@ -89,6 +97,7 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
     text: trimmed,
     status: assumed ? 'assumed' : 'read',
     ingredientId: ingredient.id,
+    ingredient,
     grams: weighed.usual,
     gramsRange: [weighed.low, weighed.high],
     how,
@@ -100,6 +109,7 @@ const unresolved = (text: string, how: How): ReadLine => ({
   text,
   status: 'unresolved',
   ingredientId: null,
+  ingredient: null,
   grams: null,
   gramsRange: null,
   how: [how],
@@ -128,8 +138,22 @@ type Parts = {
   readonly after: readonly string[];
 };
 
+/** "Stick of butter" is one of them. */
+const withBareMeasure = (tokens: readonly Token[]): readonly Token[] => {
+  const [first] = tokens;
+  return first?.kind === 'word' && unitOf(first.text)?.kind === 'measure' ? [{ kind: 'number', value: 1 }, ...tokens] : tokens;
+};
+
+/** "1 lb 2 oz" and "1 kg 200 g" are one weight in two units. */
+const isSmallerPart = (previous: Amount, next: Amount): boolean =>
+  previous.unit?.kind === 'mass' &&
+  next.unit?.kind === 'mass' &&
+  next.unit.grams < previous.unit.grams &&
+  previous.quantity.low === previous.quantity.high;
+
 /** Sorts a line into its amounts and its words. */
-const splitAmounts = (tokens: readonly Token[]): Parts => {
+const splitAmounts = (written: readonly Token[]): Parts => {
+  const tokens = withBareMeasure(written);
   const reader = new Reader(tokens);
   const amounts: (Amount & { sign: 1 | -1 })[] = [];
   const also: Amount[] = [];
@@ -169,8 +193,9 @@ const splitAmounts = (tokens: readonly Token[]): Parts => {
       const previous = amounts[amounts.length - 1];
       const containerNext = reader.peek()?.kind === 'word' && isContainer(reader);
       // "1 (12 oz) can" and "3 eggs (50 g each)" say what one holds; "3 eggs (150 g)" what all weigh.
-      if (bracket > 0 && previous !== undefined && previous.unit === null && (before.length === 0 || reader.word() === 'each'))
-        each = amount;
+      const isOfOne =
+        previous !== undefined && (previous.unit === null || (previous.unit.kind === 'container' && amount.unit?.kind === 'mass'));
+      if (bracket > 0 && isOfOne && (before.length === 0 || reader.word() === 'each')) each = amount;
       else if (
         bracket === 0 &&
         previous !== undefined &&
@@ -179,7 +204,9 @@ const splitAmounts = (tokens: readonly Token[]): Parts => {
         (sign === null || containerNext)
       )
         each = amount;
-      else if (bracket > 0 || other) also.push(amount);
+      else if ((bracket > 0 || other) && amounts.length > 0) also.push(amount);
+      else if (bracket === 0 && before.length === 0 && previous !== undefined && isSmallerPart(previous, amount))
+        amounts.push({ ...amount, sign: previous.sign });
       else if (amounts.length > 0 && sign === 1 && !justLinked(tokens, start)) also.push(amount);
       else amounts.push({ ...amount, sign: sign === -1 ? -1 : 1 });
       sign = 1;
@@ -318,7 +345,7 @@ const perUnit = (
       ? null
       : exactly(grams, says('household-measure', { measure: unit.name, each_g: grams }), BY_EYE.has(unit.name));
   }
-  return byCount(amount, ingredient);
+  return byCount(amount, ingredient, settings.eggMarket ?? 'us');
 };
 
 const rough = (mL: number, ingredient: Ingredient): Weighed | null => {
@@ -349,15 +376,15 @@ const byVolume = (mL: number, ingredient: Ingredient, settings: ReadSettings, si
   };
 };
 
-const byCount = (amount: Amount, ingredient: Ingredient): Weighed | null => {
+const byCount = (amount: Amount, ingredient: Ingredient, market: 'us' | 'eu'): Weighed | null => {
   const { measures } = ingredient;
-  const named = amount.size === null ? undefined : measures[amount.size];
+  const sized = (size: string): number | undefined => (market === 'eu' ? (measures[`eu ${size}`] ?? measures[size]) : measures[size]);
+  const named = amount.size === null ? undefined : sized(amount.size);
   if (named !== undefined) return exactly(named, says('by-size', { size: amount.size ?? '', each_g: named }));
-  const each = measures['each'] ?? Object.values(measures)[0];
+  const each = sized('each') ?? Object.values(measures)[0];
   if (each === undefined || (amount.unit !== null && amount.unit.kind === 'container')) return null;
   return exactly(each, says('size-assumed', { each_g: each }), true);
 };
 
 /** The ingredient of a line, if it was recognised. */
-export const ingredientOf = (line: Pick<ReadLine, 'ingredientId'>): Ingredient | undefined =>
-  line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+export const ingredientOf = (line: Pick<ReadLine, 'ingredient'>): Ingredient | undefined => line.ingredient ?? undefined;

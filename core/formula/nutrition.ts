@@ -1,4 +1,4 @@
-import type { Allergen, Composition } from '../matter/index.ts';
+import type { Allergen, Composition, Ingredient } from '../matter/index.ts';
 import { sugars } from '../matter/index.ts';
 import type { FormulaReading } from './formulaReading.ts';
 import { ingredientOf } from './line.ts';
@@ -62,6 +62,10 @@ export const nutritionOf = (reading: FormulaReading, batter_g: number): Nutritio
   if (composition === null || !(totalMass_g > 0)) return null;
   return of(composition, batter_g, (leaveningSalt_g(reading) * batter_g) / totalMass_g);
 };
+
+/** What `grams` of one thing bring; null when it is unknown. */
+export const nutritionOfIngredient = (ingredient: Ingredient | undefined, grams: number): Nutrition | null =>
+  ingredient?.composition == null ? null : of(ingredient.composition, grams, 2.5 * (SODIUM_PER_G[ingredient.id] ?? 0) * grams);
 
 /** Allergens of everything in the bowl, in the order of the bowl; what is only "to taste" is in it too. */
 export const allergensOf = (reading: FormulaReading): Allergen[] => [

@@ -42,7 +42,7 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 };
 
 const SCANNER =
-  /(\d{1,7}(?:[.,]\d{1,6})?)\s?\/\s?(\d{1,4})|(\d{1,7}(?:[.,]\d{1,6})?)|(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}\d])/gu;
+  /(\d{1,7}(?:[.,]\d{1,24})?)\s?\/\s?(\d{1,4})|(\d{1,7}(?:[.,]\d{1,24})?)|(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}\d])/gu;
 
 /** Splits a line into numbers (with fractions), words and marks. "2½dl" and "1 1/2-2" come apart rightly. */
 export const tokenize = (text: string): Token[] => {

@@ -1,5 +1,6 @@
 import { sum } from '../basis/index.ts';
-import { ingredientById, mix } from '../matter/index.ts';
+import type { Climate } from '../matter/index.ts';
+import { inClimate, ingredientById, mix } from '../matter/index.ts';
 import type { Formula, FormulaLine } from './formula.ts';
 import type { FormulaReading } from './formulaReading.ts';
 import { leavening } from './leavening.ts';
@@ -11,7 +12,8 @@ import { auditFindings } from './audit.ts';
 
 /** One line with the cook's own answers laid over what the words say. */
 export const readFormulaLine = (line: FormulaLine, settings: ReadSettings): ReadLine => {
-  const chosen = line.chosenIngredientId === null ? undefined : ingredientById(line.chosenIngredientId);
+  const { chosenIngredientId: id } = line;
+  const chosen = id === null ? undefined : (settings.own?.find((own) => own.id === id) ?? ingredientById(id));
   const read = readLine(line.text, settings, chosen);
   if (line.edited_g === null) return read;
   return {
@@ -25,11 +27,11 @@ export const readFormulaLine = (line: FormulaLine, settings: ReadSettings): Read
 
 export const readFormula = (formula: Pick<Formula, 'lines' | 'lift'>, settings: ReadSettings): FormulaReading => {
   const lines = formula.lines.map((line) => readFormulaLine(line, settings));
-  return summarise(lines, formula.lift);
+  return summarise(lines, formula.lift, settings.climate);
 };
 
 /** The bowl that the lines make. */
-export const summarise = (lines: readonly ReadLine[], wantedLift: Lift | null): FormulaReading => {
+export const summarise = (lines: readonly ReadLine[], wantedLift: Lift | null, climate: Climate = 'usual'): FormulaReading => {
   const items = lines.flatMap((line) => {
     const ingredient = ingredientOf(line);
     return ingredient !== undefined && line.grams !== null ? [{ ingredient, grams: line.grams }] : [];
@@ -37,7 +39,11 @@ export const summarise = (lines: readonly ReadLine[], wantedLift: Lift | null): 
   const flour = lines.filter((line) => ingredientOf(line)?.role === 'flour' && line.grams !== null);
   const flour_g = sum(flour.map((line) => line.grams ?? 0));
   const composition = mix(
-    items.flatMap(({ ingredient, grams }) => (ingredient.composition === null ? [] : [{ grams, composition: ingredient.composition }])),
+    items.flatMap(({ ingredient: { composition: c, role }, grams }) => {
+      if (c === null) return [];
+      const isDryGoods = role === 'flour' || role === 'starch';
+      return [{ grams, composition: isDryGoods && climate !== 'usual' ? inClimate(c, climate) : c }];
+    }),
   );
   const totalMass_g = sum(lines.map((line) => line.grams ?? 0));
   const knownMass_g = sum(items.map((item) => item.grams));

@@ -1,8 +1,7 @@
 import * as z from 'zod';
 import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
-import type { Formula } from './formula.ts';
-import { linesFromText, MOST_LINES } from './formula.ts';
+import { Formula, FormulaLine, linesFromText, MOST_LINES } from './formula.ts';
 
 /** schema.org Recipe (JSON-LD), as far as a batter needs it. Other properties are kept as they are. */
 const RecipeShape = z.looseObject({
@@ -14,7 +13,16 @@ const RecipeShape = z.looseObject({
   recipeYield: z.union([z.string(), z.number(), z.array(z.union([z.string(), z.number()]))]).optional(),
 });
 
-const KNOWN = new Set(['@context', '@type', 'name', 'recipeIngredient', 'ingredients', 'recipeInstructions', 'recipeYield']);
+const KNOWN = new Set([
+  'tawny-lattice:formula',
+  '@context',
+  '@type',
+  'name',
+  'recipeIngredient',
+  'ingredients',
+  'recipeInstructions',
+  'recipeYield',
+]);
 /** How deep instructions may nest; deeper ones are broken or hostile. */
 const DEEPEST = 6;
 
@@ -33,6 +41,66 @@ export const findRecipe = (json: unknown): unknown => {
       : undefined;
   return Array.isArray(graph) ? graph.find(isRecipe) : undefined;
 };
+
+/** Our own fields in a foreign file: whatever else reads it leaves them alone. */
+const OWN = 'tawny-lattice:formula';
+
+/** The parts of a formula that a Recipe has no property for. */
+const OwnPart = z.object({
+  id: Formula.shape.id,
+  rev: Formula.shape.rev,
+  parentRev: Formula.shape.parentRev,
+  family: Formula.shape.family,
+  lift: Formula.shape.lift,
+  provenance: Formula.shape.provenance,
+  hasForeign: z.boolean(),
+  /** Properties that were reckoned for the file and are not the formula's own. */
+  reckoned: z.array(z.string().max(40)).max(10),
+  lines: z.array(FormulaLine.pick({ id: true, edited_g: true, chosenIngredientId: true, swap: true })).max(MOST_LINES),
+});
+
+/** What a Recipe says of nutrition and time, when it is known; ISO 8601 durations, schema.org units in the text. */
+export type RecipeFacts = { readonly cookTime_s: number | null; readonly yieldPieces: number | null };
+
+/** A formula as schema.org Recipe (JSON-LD): ingredients as written, steps as HowToStep, foreign properties as they came. */
+export const recipeFromFormula = (
+  formula: Formula,
+  facts: RecipeFacts = { cookTime_s: null, yieldPieces: null },
+): Record<string, unknown> => {
+  const reckoned = {
+    ...(formula.yieldHint !== null || facts.yieldPieces === null ? {} : { recipeYield: `${facts.yieldPieces} pieces` }),
+    ...(facts.cookTime_s === null || formula.foreignProps?.['cookTime'] !== undefined
+      ? {}
+      : { cookTime: `PT${Math.round(facts.cookTime_s)}S` }),
+  };
+  return { ...written(formula), ...reckoned, [OWN]: { ...ownPart(formula), reckoned: Object.keys(reckoned) } };
+};
+
+const ownPart = ({ id, rev, parentRev, family, lift, provenance, lines, foreignProps }: Formula) => ({
+  hasForeign: foreignProps !== undefined,
+  id,
+  rev,
+  parentRev,
+  family,
+  lift,
+  provenance,
+  lines: lines.map((line) => ({
+    id: line.id,
+    edited_g: line.edited_g,
+    chosenIngredientId: line.chosenIngredientId,
+    ...(line.swap === undefined ? {} : { swap: line.swap }),
+  })),
+});
+
+const written = (formula: Formula): Record<string, unknown> => ({
+  ...formula.foreignProps,
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: formula.name,
+  recipeIngredient: formula.lines.map((line) => line.text),
+  ...(formula.steps.length === 0 ? {} : { recipeInstructions: formula.steps.map((text) => ({ '@type': 'HowToStep', text })) }),
+  ...(formula.yieldHint === null ? {} : { recipeYield: formula.yieldHint }),
+});
 
 const stepsOf = (value: unknown, depth = 0): string[] => {
   if (depth > DEEPEST) return [];
@@ -56,20 +124,32 @@ export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Fo
   const { data } = parsed;
   const ingredients = data.recipeIngredient ?? data.ingredients ?? [];
   if (ingredients.length === 0) return failure('recipe-empty');
-  const foreign = Object.entries(data).filter(([key]) => !KNOWN.has(key) && key !== '__proto__');
+  const own = OwnPart.safeParse((data as Record<string, unknown>)[OWN]);
+  const reckoned = new Set(own.success ? own.data.reckoned : []);
+  const foreign = Object.entries(data).filter(([key]) => !KNOWN.has(key) && !reckoned.has(key) && key !== '__proto__');
+  const mine = own.success && own.data.lines.length === ingredients.length ? own.data : null;
   return success({
-    id: newId(),
-    rev: 1,
-    parentRev: null,
+    id: mine?.id ?? newId(),
+    rev: mine?.rev ?? 1,
+    parentRev: mine?.parentRev ?? null,
     name: (data.name ?? '').slice(0, 120) || 'Recipe',
-    family: '',
-    lift: null,
-    lines: ingredients.slice(0, MOST_LINES).flatMap((text) => linesFromText(text, newId).lines),
+    family: mine?.family ?? '',
+    lift: mine?.lift ?? null,
+    lines:
+      mine === null
+        ? ingredients.slice(0, MOST_LINES).flatMap((text) => linesFromText(text, newId).lines)
+        : mine.lines.map(({ swap, ...line }, i) => ({
+            ...line,
+            text: (ingredients[i] ?? '').slice(0, 2000),
+            ...(swap === undefined ? {} : { swap }),
+          })),
     steps: stepsOf(data.recipeInstructions)
       .slice(0, 100)
       .map((step) => step.slice(0, 2000)),
-    yieldHint: data.recipeYield === undefined ? null : String(data.recipeYield).slice(0, 200),
-    provenance: 'schema.org Recipe',
-    foreignProps: Object.fromEntries(foreign) as Record<string, z.infer<ReturnType<typeof z.json>>>,
+    yieldHint: data.recipeYield === undefined || reckoned.has('recipeYield') ? null : String(data.recipeYield).slice(0, 200),
+    provenance: mine?.provenance ?? 'schema.org Recipe',
+    ...(mine !== null && foreign.length === 0 && !mine.hasForeign
+      ? {}
+      : { foreignProps: Object.fromEntries(foreign) as Record<string, z.infer<ReturnType<typeof z.json>>> }),
   });
 };

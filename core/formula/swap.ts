@@ -91,6 +91,8 @@ const STAND_INS: Readonly<Record<string, readonly (readonly string[])[]>> = {
     ['baking-soda', 'cream-of-tartar', 'corn-starch'],
     ['baking-soda', 'lemon-juice'],
     ['baking-soda', 'vinegar'],
+    ['baking-soda', 'citric-acid', 'corn-starch'],
+    ['single-acting-powder'],
   ],
   'dry-yeast': [['instant-yeast'], ['fresh-yeast']],
   'instant-yeast': [['dry-yeast'], ['fresh-yeast']],
@@ -98,7 +100,19 @@ const STAND_INS: Readonly<Record<string, readonly (readonly string[])[]>> = {
     ['dry-yeast', 'water'],
     ['instant-yeast', 'water'],
   ],
-  sugar: [['brown-sugar'], ['honey'], ['maple-syrup'], ['icing-sugar'], ['golden-syrup']],
+  'single-acting-powder': [['baking-powder'], ['baking-soda', 'cream-of-tartar', 'corn-starch']],
+  'baking-soda': [['baking-powder'], ['potassium-bicarbonate']],
+  sugar: [
+    ['brown-sugar'],
+    ['raw-sugar'],
+    ['dextrose'],
+    ['agave-syrup'],
+    ['glucose-syrup'],
+    ['honey'],
+    ['maple-syrup'],
+    ['icing-sugar'],
+    ['golden-syrup'],
+  ],
   'brown-sugar': [['sugar', 'molasses'], ['sugar']],
   honey: [
     ['sugar', 'water'],
@@ -113,9 +127,37 @@ const STAND_INS: Readonly<Record<string, readonly (readonly string[])[]>> = {
     ['egg-white', 'egg-yolk'],
     ['yogurt', 'oil'],
     ['flax-meal', 'water'],
+    ['apple-sauce', 'oil'],
+    ['chickpea-water', 'oil'],
+    ['soy-drink', 'corn-starch', 'oil'],
   ],
-  salt: [['flake-salt']],
-  'flake-salt': [['salt']],
+  'egg-white': [['chickpea-water']],
+  'egg-yolk': [['egg'], ['milk-powder', 'oil', 'water']],
+  salt: [['flake-salt'], ['rolled-salt']],
+  'flake-salt': [['salt'], ['rolled-salt']],
+  'rolled-salt': [['salt'], ['flake-salt']],
+  extract: [['flavour-oil'], ['zest']],
+  'flavour-oil': [['extract'], ['zest']],
+  zest: [['extract'], ['flavour-oil']],
+  'vanilla-extract': [['vanilla-sugar']],
+  'vanilla-sugar': [['vanilla-extract', 'sugar']],
+  ginger: [['fresh-ginger']],
+  'fresh-ginger': [['ginger']],
+  shortening: [['butter'], ['oil'], ['lard']],
+  margarine: [['butter'], ['oil', 'water', 'salt']],
+  'condensed-milk': [
+    ['milk-powder', 'sugar', 'water'],
+    ['evaporated-milk', 'sugar'],
+  ],
+  kefir: [['cultured-milk'], ['yogurt', 'water']],
+  'oat-drink': [['milk'], ['soy-drink'], ['almond-drink']],
+  'rice-flour': [['wheat-flour'], ['glutinous-rice-flour'], ['gluten-free-blend']],
+  'whole-wheat-flour': [['wheat-flour'], ['spelt-flour'], ['rye-flour', 'wheat-flour']],
+  'rye-flour': [['whole-wheat-flour'], ['buckwheat-flour']],
+  'oat-flour': [['rolled-oats'], ['wheat-flour']],
+  'potato-starch': [['corn-starch'], ['arrowroot']],
+  'lemon-juice': [['lime-juice'], ['vinegar'], ['citric-acid', 'water']],
+  vinegar: [['lemon-juice'], ['cider-vinegar']],
   cocoa: [['alkalised-cocoa', 'cream-of-tartar'], ['alkalised-cocoa']],
   'alkalised-cocoa': [['cocoa', 'baking-soda'], ['cocoa']],
   'self-raising-flour': [['wheat-flour', 'baking-powder', 'salt']],
@@ -123,6 +165,35 @@ const STAND_INS: Readonly<Record<string, readonly (readonly string[])[]>> = {
 
 /** Yeasts stand in for one another by strength: fresh 1, dry 0.4, instant 0.33 (common rule of baking texts, from memory). */
 const YEAST_PER_FRESH: Readonly<Record<string, number>> = { 'fresh-yeast': 1, 'dry-yeast': 0.4, 'instant-yeast': 0.33 };
+
+/**
+ * How much flavour a gram carries, of things that flavour alike (*common practice*: oils four times an extract, a teaspoon of zest as a
+ * quarter teaspoon of extract; fresh ginger an eighth of ground).
+ */
+const STRENGTH: Readonly<Record<string, readonly [kind: string, strength: number]>> = {
+  extract: ['citrus', 1],
+  'flavour-oil': ['citrus', 4],
+  zest: ['citrus', 0.5],
+  'vanilla-extract': ['vanilla', 1],
+  'vanilla-sugar': ['vanilla', 0.5],
+  ginger: ['ginger', 1],
+  'fresh-ginger': ['ginger', 0.125],
+};
+
+/** A flour can be swapped for so much of the whole, no more (*common practice*: beyond it the crumb crumbles or toughens). */
+export const MOST_OF_FLOUR: Readonly<Record<string, number>> = {
+  'whole-wheat-flour': 0.5,
+  'spelt-flour': 1,
+  'rye-flour': 0.3,
+  'oat-flour': 0.3,
+  'buckwheat-flour': 0.3,
+  'corn-starch': 0.3,
+  'tapioca-starch': 0.25,
+  'potato-starch': 0.25,
+  'almond-flour': 0.25,
+  'coconut-flour': 0.15,
+  'rice-flour': 0.4,
+};
 
 /** Acids of soda and powder: what reacts counts as gas, not as sour or soapy leftover. */
 const isLeavener = (i: Ingredient): boolean => i.role === 'leavening';
@@ -142,10 +213,52 @@ export const swapsFor = (ingredientId: string, grams: number): Swap[] => {
     .sort((a, b) => a.distance - b.distance);
 };
 
+/**
+ * Several swaps at once: all masses together are solved so that the bowl as a whole stays as it was, so that water one of them lacks can
+ * come from another. Leavenings, yeasts and flavours are solved each by itself. Parts in the order given.
+ */
+export const swapTogether = (
+  swaps: readonly { readonly ingredientId: string; readonly grams: number; readonly parts: readonly string[] }[],
+): {
+  readonly parts: readonly { readonly swap: number; readonly ingredientId: string; readonly grams: number }[];
+  readonly change: Swap['change'];
+} => {
+  const known = swaps.flatMap(({ ingredientId, grams, parts }, swap) => {
+    const original = ingredientById(ingredientId);
+    const into = parts.flatMap((id) => ingredientById(id) ?? []);
+    return original === undefined || !(grams > 0) ? [] : [{ swap, original, grams, parts: into }];
+  });
+  const alone = known.filter(({ original }) => isLeavener(original) || original.role === 'yeast' || STRENGTH[original.id] !== undefined);
+  const shared = known.filter((one) => !alone.includes(one));
+  const fixed = alone.flatMap(({ swap, original, grams, parts }) => solve(original, grams, parts).parts.map((part) => ({ swap, ...part })));
+  const columns = shared.flatMap(({ swap, parts }) => parts.map((part) => ({ swap, part })));
+  const target = KEPT.map((_, i) => sum(shared.map(({ original, grams }) => (features(original)[i] ?? 0) * grams)));
+  const masses = nonNegativeLeastSquares(
+    target,
+    columns.map(({ part }) => features(part)),
+  );
+  const solved = columns
+    .map(({ swap, part }, i) => ({ swap, ingredientId: part.id, grams: masses[i] ?? 0 }))
+    .filter(({ grams }) => grams >= LEAST_G);
+  const parts = [...solved, ...fixed].sort((a, b) => a.swap - b.swap);
+  const change = Object.fromEntries(
+    KEPT.map(({ name, of }) => [
+      name,
+      sum(
+        parts.map(({ ingredientId, grams }) => {
+          const i = ingredientById(ingredientId);
+          return i === undefined ? 0 : of(i) * grams;
+        }),
+      ) - sum(known.map(({ original, grams }) => of(original) * grams)),
+    ]),
+  ) as Record<KeptName, number>;
+  return { parts, change };
+};
+
 const solve = (original: Ingredient, grams: number, parts: readonly Ingredient[]): Swap => {
-  const byStrength = yeastByStrength(original, grams, parts);
   const masses =
-    byStrength ??
+    yeastByStrength(original, grams, parts) ??
+    flavourByStrength(original, grams, parts) ??
     leavenByGas(original, grams, parts) ??
     nonNegativeLeastSquares(
       features(original).map((value) => value * grams),
@@ -177,15 +290,29 @@ const yeastByStrength = (original: Ingredient, grams: number, parts: readonly In
   return [mass, Math.max(0, grams - mass)];
 };
 
+const flavourByStrength = (original: Ingredient, grams: number, parts: readonly Ingredient[]): number[] | null => {
+  const from = STRENGTH[original.id];
+  const to = STRENGTH[parts[0]?.id ?? ''];
+  if (from === undefined || to?.[0] !== from[0]) return null;
+  const mass = (grams * from[1]) / to[1];
+  return [mass, ...parts.slice(1).map(() => Math.max(0, grams - mass))];
+};
+
 /** Powder from soda and an acid: soda for the gas, acid to meet it, starch for the rest of the mass. */
 const leavenByGas = (original: Ingredient, grams: number, parts: readonly Ingredient[]): number[] | null => {
   const [soda, acid, filler] = parts;
+  if (isLeavener(original) && parts.length === 1 && soda !== undefined && isLeavener(soda))
+    return [(grams * gasPerGram(original)) / gasPerGram(soda)];
   if (!isLeavener(original) || soda === undefined || acid === undefined || soda.acid_meqPer100g >= 0) return null;
   const gas_mmol = (10 * original.co2_gPer100g * grams) / CO2_G_PER_MOL;
   const soda_g = (100 * gas_mmol) / -soda.acid_meqPer100g;
   const acid_g = (100 * gas_mmol) / acid.acid_meqPer100g;
   return [soda_g, acid_g, filler === undefined ? 0 : Math.max(0, grams - soda_g - acid_g)];
 };
+
+/** CO₂ at the plate of a gram, mmol: soda as if it found its acid. */
+const gasPerGram = (i: Ingredient): number =>
+  (1 - i.lostInBowl) * ((10 * i.co2_gPer100g) / CO2_G_PER_MOL + Math.max(0, -i.acid_meqPer100g) / 100);
 
 /** CO₂ from what stands in: mmol, soda and acid meeting one to one. */
 const gasOf = (kept: readonly { readonly part: Ingredient; readonly mass: number }[]): number => {
@@ -222,6 +349,7 @@ const dot = (a: readonly number[], b: readonly number[]): number => sum(a.map((v
 
 /** Gaussian elimination on AᵀA·x = Aᵀb; null when the columns say the same thing. */
 const normalEquations = (target: readonly number[], columns: readonly (readonly number[])[]): number[] | null => {
+  // Two of the same thing have no answer of their own.
   const rows = columns.map((column) => [...columns.map((other) => dot(column, other)), dot(column, target)]);
   const n = rows.length;
   for (let i = 0; i < n; i++) {

@@ -1,9 +1,11 @@
 import * as z from 'zod';
 import { CUP_STANDARD_IDS } from '../basis/index.ts';
-import { ALTITUDE_RANGE_M } from '../matter/index.ts';
+import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { CODE_IDS } from './codes.ts';
 
 const Name = z.string().min(1).max(60);
+const Measure = z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) });
+export const MATERIALS = ['metal', 'glass', 'ceramic', 'plastic'] as const;
 
 /** What the kitchen owns and how it measures. Quantities carry their unit in the name. */
 export const Kit = z.object({
@@ -16,10 +18,33 @@ export const Kit = z.object({
   cupStandard: z.enum(CUP_STANDARD_IDS),
   /** Grams of wheat flour in this cook's US cup. */
   flourPerUsCup_g: z.number().min(80).max(180),
+  /** Whose size classes the eggs are sold by. */
+  eggMarket: z.enum(['us', 'eu']),
+  /** The air that flour lies in. */
+  climate: z.enum(CLIMATES),
   temperatureUnit: z.enum(['C', 'F']),
   /** Seconds of warning before a load should be opened. */
   cueBefore_s: z.int().min(0).max(120),
-  scoops: z.array(z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) })).max(20),
+  scoops: z.array(Measure).max(20),
+  /** Cups and spoons to measure with, level. */
+  spoons: z.array(Measure).max(20),
+  /** What a scale reads at the finest, and the most it bears. */
+  scales: z
+    .array(
+      z.object({
+        id: z.string().max(40),
+        name: Name,
+        resolution_g: z.number().min(0.01).max(50),
+        most_g: z.number().positive().max(60_000),
+      }),
+    )
+    .max(6),
+  bowls: z
+    .array(z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(60_000), material: z.enum(MATERIALS) }))
+    .max(20),
+  /** What a kilogram costs, by ingredient id, in the kitchen's own money. */
+  pricesPerKg: z.record(z.string().max(64), z.number().min(0).max(100_000)),
+  currency: z.string().max(6),
   circuits: z
     .array(
       z.object({

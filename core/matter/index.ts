@@ -15,5 +15,7 @@ export { isotherm, readIsotherm, sorptionMatter, starchMoisture_percent, starchW
 export { batterBrowningFactor, browningRate_perMinute, surfaceBrowningRate_perSecond } from './browning.ts';
 export type { TawnyStep } from './tawny.ts';
 export { GUIDING_RAW_LIGHTNESS, labOfStep, lightnessOfStep, nearestStep, PALE_RAW_LIGHTNESS, TAWNY_STEPS, tawnyStepOf } from './tawny.ts';
-export type { Allergen, Ingredient, Role } from './ingredients/index.ts';
-export { ingredientById, INGREDIENTS } from './ingredients/index.ts';
+export type { Climate } from './climate.ts';
+export { CLIMATES, inClimate, moistureShift_percent } from './climate.ts';
+export type { Allergen, Ingredient, ReadLabel, Role } from './ingredients/index.ts';
+export { ALLERGENS, ingredientById, ingredientFromLabel, INGREDIENTS, OwnIngredient, ROLES } from './ingredients/index.ts';

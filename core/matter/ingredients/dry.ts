@@ -78,7 +78,7 @@ export const FLOURS: readonly Ingredient[] = [
   row(
     'rice-flour',
     'flour',
-    'Rice flour|white rice flour|glutinous rice flour|sweet rice flour|mochi flour',
+    'Rice flour|white rice flour|ground rice',
     { water: 11.89, protein: 5.95, fat: 1.42, sucrose: 0.12, fibre: 2.4, ash: 0.61 },
     { cup: 158, cup_g: { low: 135, usual: 158, high: 170 }, source: sr('20061') },
   ),
@@ -117,6 +117,62 @@ export const FLOURS: readonly Ingredient[] = [
     { water: 4.4, protein: 21, fat: 50, sucrose: 4, reducing: 0.3, fibre: 12, ash: 3, starch: 5.3 },
     { cup: 96, allergens: ['nuts'] },
   ),
+  row(
+    'glutinous-rice-flour',
+    'flour',
+    'Glutinous rice flour|sweet rice flour|mochi flour|sticky rice flour',
+    { water: 11.5, protein: 6.7, fat: 1, sucrose: 0.1, fibre: 1, ash: 0.5 },
+    { cup: 158, cup_g: { low: 135, usual: 158, high: 170 } },
+  ),
+  row(
+    'sorghum-flour',
+    'flour',
+    'Sorghum flour|milo flour|jowar flour',
+    { water: 10.3, protein: 8.4, fat: 3.3, sucrose: 1.9, fibre: 6.6, ash: 1.3 },
+    { cup: 121, tint: 0.6 },
+  ),
+  row(
+    'chickpea-flour',
+    'flour',
+    'Chickpea flour|gram flour|besan|garbanzo flour',
+    { water: 10.3, protein: 22.4, fat: 6.7, sucrose: 3.5, fibre: 10.8, ash: 2.8 },
+    { cup: 92, cup_g: { low: 84, usual: 92, high: 120 }, tint: 0.6 },
+  ),
+  row(
+    'teff-flour',
+    'flour',
+    'Teff flour|teff',
+    { water: 8.8, protein: 13.3, fat: 2.4, sucrose: 1.8, fibre: 8, ash: 2.4 },
+    { cup: 130, tint: 1.3 },
+  ),
+  row(
+    'millet-flour',
+    'flour',
+    'Millet flour',
+    { water: 8.7, protein: 10.8, fat: 4.3, sucrose: 1.7, fibre: 3.5, ash: 1.5 },
+    { cup: 119, tint: 0.4 },
+  ),
+  row(
+    'coconut-flour',
+    'flour',
+    'Coconut flour',
+    { water: 5, protein: 18, fat: 13, sucrose: 8, fibre: 40, ash: 5 },
+    { cup: 112, tint: 0.4, status: 'label' },
+  ),
+  row(
+    'semolina',
+    'flour',
+    'Semolina|durum semolina|fine semolina|durum flour',
+    { water: 12.67, protein: 12.68, fat: 1.05, sucrose: 0.5, fibre: 3.9, ash: 0.77 },
+    { cup: 167, allergens: ['wheat', 'gluten'] },
+  ),
+  row(
+    'potato-flour',
+    'flour',
+    'Potato flour (whole, dried)|dried potato flour|instant potato',
+    { water: 6.52, protein: 6.9, fat: 0.34, sucrose: 1.5, reducing: 2, fibre: 5.9, ash: 3.14 },
+    { cup: 160, source: sr('11413') },
+  ),
 ];
 
 export const STARCHES: readonly Ingredient[] = [
@@ -134,13 +190,34 @@ export const STARCHES: readonly Ingredient[] = [
     { water: 10.99, protein: 0.19, fat: 0.02, fibre: 0.9, ash: 0.11 },
     { cup: 120, source: `${sr('20068')} (pearl) as a stand-in` },
   ),
-  row('potato-starch', 'starch', 'Potato starch|potato flour', { water: 14, protein: 0.2, fat: 0.1, fibre: 0.3, ash: 0.3 }, { cup: 160 }),
+  row('potato-starch', 'starch', 'Potato starch|farina', { water: 14, protein: 0.2, fat: 0.1, fibre: 0.3, ash: 0.3 }, { cup: 160 }),
   row(
     'custard-powder',
     'starch',
     'Custard powder|vanilla custard powder',
     { water: 7, protein: 0.6, fat: 0.7, fibre: 0.5, ash: 0.3, salt: 0.8 },
     { cup: 128, measures: { tbsp: 8 } },
+  ),
+  row(
+    'arrowroot',
+    'starch',
+    'Arrowroot|arrowroot flour|arrowroot starch|arrowroot powder',
+    { water: 11.4, protein: 0.3, fat: 0.1, fibre: 3.4, ash: 0.1 },
+    { cup: 128 },
+  ),
+  row(
+    'psyllium',
+    'starch',
+    'Psyllium husk|psyllium|psyllium husk powder',
+    { water: 7, protein: 2, fat: 0.5, fibre: 85, ash: 3 },
+    { density_gPerML: 3.3 / 4.92892, measures: { tsp: 3.3 }, status: 'label' },
+  ),
+  row(
+    'xanthan-gum',
+    'starch',
+    'Xanthan gum|xanthan',
+    { water: 12, protein: 6, fibre: 72, ash: 9 },
+    { density_gPerML: 2.7 / 4.92892, measures: { tsp: 2.7 }, status: 'label' },
   ),
 ];
 
@@ -190,7 +267,7 @@ export const SUGARS: readonly Ingredient[] = [
   row(
     'golden-syrup',
     'sugar',
-    'Golden syrup|light treacle|corn syrup|glucose syrup',
+    'Golden syrup|light treacle',
     { water: 19, sucrose: 33, reducing: 47, ash: 1, starch: 0 },
     { density_gPerML: 1.43, tint: 0.4 },
   ),
@@ -201,6 +278,29 @@ export const SUGARS: readonly Ingredient[] = [
     { water: 22, sucrose: 40, reducing: 25, ash: 9, acid: 4, starch: 0 },
     { cup: 337, acid_meqPer100g: 15, tint: 6 },
   ),
+  row(
+    'glucose-syrup',
+    'sugar',
+    'Glucose syrup|corn syrup|light corn syrup|rice syrup',
+    // The longer chains of such a syrup neither sweeten nor brown: they stand with starch.
+    { water: 20, reducing: 36, starch: 44 },
+    { cup: 340, status: 'label' },
+  ),
+  row(
+    'agave-syrup',
+    'sugar',
+    'Agave syrup|agave nectar|agave',
+    { water: 23, sucrose: 2, reducing: 74.5, ash: 0.5, starch: 0 },
+    { density_gPerML: 1.37 },
+  ),
+  row('dextrose', 'sugar', 'Dextrose|glucose powder|grape sugar', { water: 9, reducing: 91, starch: 0 }, { cup: 150 }),
+  row(
+    'raw-sugar',
+    'sugar',
+    'Raw sugar|demerara sugar|demerara|turbinado sugar|coconut sugar|palm sugar|jaggery',
+    { water: 1, sucrose: 96, reducing: 2, ash: 0.6, starch: 0.4 },
+    { cup: 200, tint: 0.6 },
+  ),
 ];
 
 export const LEAVENINGS: readonly Ingredient[] = [
@@ -208,7 +308,7 @@ export const LEAVENINGS: readonly Ingredient[] = [
   row(
     'baking-powder',
     'leavening',
-    'Baking powder|double-acting baking powder|double acting baking powder|single-acting baking powder|aluminum-free baking powder',
+    'Baking powder|double-acting baking powder|double acting baking powder|aluminum-free baking powder',
     { water: 5, ash: 67.3, starch: 27.7 },
     {
       density_gPerML: 4.6 / 4.92892,
@@ -228,6 +328,48 @@ export const LEAVENINGS: readonly Ingredient[] = [
       acid_meqPer100g: -1190,
       source: `${sr('18372')}; 11.90 meq/g from atomic weights`,
     },
+  ),
+  row(
+    'single-acting-powder',
+    'leavening',
+    'Single-acting baking powder|single acting baking powder|tartrate baking powder|cream of tartar baking powder',
+    { water: 5, ash: 45, acid: 18, starch: 32 },
+    {
+      density_gPerML: 4.6 / 4.92892,
+      measures: { tsp: 4.6 },
+      co2_gPer100g: 12.5,
+      // Its acid dissolves cold: most of the gas comes in the bowl, and a part of it leaves while it is stirred.
+      lostInBowl: 0.4,
+      source: 'baking texts: tartrate powders give their gas cold; share lost by common practice',
+      status: 'common practice',
+    },
+  ),
+  row(
+    'potassium-bicarbonate',
+    'leavening',
+    'Potassium bicarbonate',
+    { water: 0.2, ash: 99.8, starch: 0 },
+    { density_gPerML: 4.9 / 4.92892, acid_meqPer100g: -999, source: 'KHCO₃, 100.115 g/mol (atomic weights 2021)', status: 'derived' },
+  ),
+  row(
+    'bakers-ammonia',
+    'leavening',
+    "Baker's ammonia|bakers ammonia|ammonium bicarbonate|ammonium carbonate|hartshorn",
+    { ash: 100, starch: 0 },
+    {
+      density_gPerML: 3.7 / 4.92892,
+      co2_gPer100g: 55.67,
+      lostInBowl: 0,
+      source: 'NH₄HCO₃, 79.055 g/mol: 0.557 g CO₂ per g (atomic weights 2021); its ammonia is not counted',
+      status: 'derived',
+    },
+  ),
+  row(
+    'citric-acid',
+    'acid',
+    'Citric acid',
+    { acid: 100, starch: 0 },
+    { density_gPerML: 4.4 / 4.92892, acid_meqPer100g: 1561.5, source: 'C₆H₈O₇, 192.124 g/mol, three equivalents', status: 'derived' },
   ),
   row(
     'cream-of-tartar',
@@ -270,8 +412,15 @@ export const SALTS: readonly Ingredient[] = [
   row(
     'flake-salt',
     'salt',
-    'Salt, flake|kosher salt|flaky salt|flake salt|coarse salt',
+    'Salt, flake|kosher salt|flaky salt|flake salt|coarse salt|sea salt flakes',
     { water: 0.2, salt: 99.8, starch: 0 },
     { density_gPerML: 3 / 4.92892, measures: { tsp: 3 }, source: '2.8–5.2 g per teaspoon by crystal', status: 'common practice' },
+  ),
+  row(
+    'rolled-salt',
+    'salt',
+    'Salt, compacted flake|rolled kosher salt|coarse kosher salt|pickling salt',
+    { water: 0.2, salt: 99.8, starch: 0 },
+    { density_gPerML: 5 / 4.92892, measures: { tsp: 5 }, source: '4.8–5.2 g per teaspoon by crystal', status: 'common practice' },
   ),
 ];

@@ -3,7 +3,10 @@ import { FLAVOURS, MIX_INS } from './flavour.ts';
 import type { Ingredient } from './row.ts';
 import { DAIRY, EGGS, FATS, LIQUIDS } from './wet.ts';
 
+export type { ReadLabel } from './label.ts';
+export { ingredientFromLabel, OwnIngredient } from './label.ts';
 export type { Allergen, Ingredient, Role } from './row.ts';
+export { ALLERGENS, ROLES } from './row.ts';
 
 /** Everything the kitchen knows, in the order of the bowl. */
 export const INGREDIENTS: readonly Ingredient[] = [

@@ -1,10 +1,41 @@
 import type { Composition, Part } from '../composition.ts';
 import { per100g } from '../composition.ts';
 
-/** US nine and EU fourteen, as far as they occur here. */
-export type Allergen = 'wheat' | 'gluten' | 'egg' | 'milk' | 'nuts' | 'soy' | 'sesame' | 'sulphites';
+/** US nine and EU fourteen; `wheat` and `gluten` are two, because the lists draw the line differently. */
+export const ALLERGENS = [
+  'wheat',
+  'gluten',
+  'egg',
+  'milk',
+  'nuts',
+  'peanuts',
+  'soy',
+  'sesame',
+  'sulphites',
+  'fish',
+  'crustaceans',
+  'celery',
+  'mustard',
+  'lupin',
+  'molluscs',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
 
-export type Role = 'flour' | 'starch' | 'sugar' | 'fat' | 'liquid' | 'egg' | 'leavening' | 'yeast' | 'acid' | 'salt' | 'flavour' | 'mix-in';
+export const ROLES = [
+  'flour',
+  'starch',
+  'sugar',
+  'fat',
+  'liquid',
+  'egg',
+  'leavening',
+  'yeast',
+  'acid',
+  'salt',
+  'flavour',
+  'mix-in',
+] as const;
+export type Role = (typeof ROLES)[number];
 
 /** Household measures that aren't a volume, grams each (stick, large egg, packet, pinch …). */
 export type Measures = Readonly<Record<string, number>>;
@@ -25,6 +56,8 @@ export type Ingredient = {
   readonly acid_meqPer100g: number;
   /** CO₂ that a powder sets free by itself, g per 100 g. */
   readonly co2_gPer100g: number;
+  /** Share of that gas which is gone before the plate when the batter is stirred and poured at once. */
+  readonly lostInBowl: number;
   /** Darkening of the raw batter per mass share (see `rawLightness`). */
   readonly tint: number;
   readonly allergens: readonly Allergen[];
@@ -33,13 +66,15 @@ export type Ingredient = {
 };
 
 type Extra = Partial<
-  Pick<Ingredient, 'cup_g' | 'measures' | 'acid_meqPer100g' | 'co2_gPer100g' | 'tint' | 'allergens' | 'source' | 'status'>
+  Pick<Ingredient, 'cup_g' | 'measures' | 'acid_meqPer100g' | 'co2_gPer100g' | 'lostInBowl' | 'tint' | 'allergens' | 'source' | 'status'>
 > & {
   /** Grams per US cup (236.588 mL); becomes the density. */
   readonly cup?: number;
   readonly density_gPerML?: number;
 };
 
+/** The bowl's share of a double-acting powder, or of soda and acid, stirred in (*common practice*). */
+const USUAL_LOSS = 0.12;
 const US_CUP_ML = 236.5882365;
 
 /**
@@ -59,6 +94,7 @@ export const row = (id: string, role: Role, names: string, parts: Partial<Record
     measures: {},
     acid_meqPer100g: 0,
     co2_gPer100g: 0,
+    lostInBowl: USUAL_LOSS,
     tint: 0,
     allergens: [],
     source: 'typical values',

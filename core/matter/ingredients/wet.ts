@@ -37,7 +37,8 @@ export const FATS: readonly Ingredient[] = [
   ),
   row('olive-oil', 'fat', 'Olive oil|extra virgin olive oil', { fat: 100, starch: 0 }, { cup: 216, source: sr('04053') }),
   row('coconut-oil', 'fat', 'Coconut oil|coconut fat', { fat: 100, starch: 0 }, { cup: 218 }),
-  row('shortening', 'fat', 'Shortening|vegetable shortening|lard', { fat: 100, starch: 0 }, { cup: 205, source: sr('04615') }),
+  row('shortening', 'fat', 'Shortening|vegetable shortening', { fat: 100, starch: 0 }, { cup: 205, source: sr('04615') }),
+  row('lard', 'fat', 'Lard|leaf lard', { fat: 100, starch: 0 }, { cup: 205 }),
   row(
     'margarine',
     'fat',
@@ -129,14 +130,50 @@ export const DAIRY: readonly Ingredient[] = [
   row(
     'milk-powder',
     'flavour',
-    'Milk powder|dry milk|powdered milk|dried milk|nonfat dry milk|skim milk powder|malted milk powder',
+    'Milk powder|dry milk|powdered milk|dried milk|nonfat dry milk|skim milk powder',
     { water: 3.16, protein: 36.16, fat: 0.77, lactose: 51.98, ash: 7.93, starch: 0 },
     { cup: 120, allergens: ['milk'], source: sr('01091') },
   ),
   row(
+    'whole-milk-powder',
+    'flavour',
+    'Whole milk powder|full-fat milk powder|dry whole milk',
+    { water: 2.47, protein: 26.32, fat: 26.71, lactose: 38.42, ash: 6.08, starch: 0 },
+    { cup: 128, allergens: ['milk'], source: sr('01090') },
+  ),
+  row(
+    'malted-milk-powder',
+    'flavour',
+    'Malted milk powder|malted milk',
+    { water: 2.5, protein: 12, fat: 8, sucrose: 10, reducing: 38, lactose: 10, fibre: 1, ash: 3 },
+    { cup: 112, tint: 1, allergens: ['milk', 'wheat', 'gluten'], status: 'label' },
+  ),
+  row(
+    'lactose-free-milk',
+    'liquid',
+    'Milk, lactose-free|lactose-free milk|lactose free milk',
+    // The lactose is split, so the sugars brown like honey's.
+    { water: 88.13, protein: 3.15, fat: 3.25, reducing: 4.8, ash: 0.67, starch: 0 },
+    { cup: 244, allergens: ['milk'], acid_meqPer100g: 0.4, status: 'derived', source: 'as whole milk, its lactose split' },
+  ),
+  row(
+    'quark',
+    'liquid',
+    'Quark|fromage frais|skyr',
+    { water: 81, protein: 12.5, fat: 0.3, lactose: 4, ash: 0.8, acid: 0.8, starch: 0.6 },
+    { cup: 250, allergens: ['milk'], acid_meqPer100g: 9, status: 'label' },
+  ),
+  row(
+    'cream-cheese',
+    'fat',
+    'Cream cheese|soft cheese|mascarpone',
+    { water: 53, protein: 6, fat: 34.5, lactose: 4, ash: 1.3, salt: 0.8, starch: 0.4 },
+    { cup: 232, allergens: ['milk'], acid_meqPer100g: 4 },
+  ),
+  row(
     'ricotta',
     'mix-in',
-    'Fresh curd cheese|ricotta|quark|cottage cheese|cream cheese|curd cheese',
+    'Fresh curd cheese|ricotta|cottage cheese|curd cheese',
     { water: 72, protein: 11, fat: 13, lactose: 3, ash: 1, starch: 0 },
     { cup: 246, allergens: ['milk'], acid_meqPer100g: 3 },
   ),
@@ -160,7 +197,7 @@ export const LIQUIDS: readonly Ingredient[] = [
   row(
     'sparkling-water',
     'liquid',
-    'Sparkling water|soda water|club soda|seltzer|carbonated water|beer',
+    'Sparkling water|soda water|club soda|seltzer|carbonated water',
     { water: 99.9, ash: 0.1, starch: 0 },
     { cup: 236.6 },
   ),
@@ -181,9 +218,23 @@ export const LIQUIDS: readonly Ingredient[] = [
   row(
     'almond-drink',
     'liquid',
-    'Almond drink|almond milk|nut milk|plant milk|non-dairy milk|rice milk',
+    'Almond drink|almond milk|nut milk|plant milk|non-dairy milk',
     { water: 96.5, protein: 0.4, fat: 0.96, sucrose: 0.8, fibre: 0.4, ash: 0.5 },
     { density_gPerML: 1.02, allergens: ['nuts'], source: `${sr('14091')}; density 1.02 (its printed cup is implausible)` },
+  ),
+  row(
+    'rice-drink',
+    'liquid',
+    'Rice drink|rice milk',
+    { water: 89.3, protein: 0.3, fat: 1, reducing: 5.3, fibre: 0.3, ash: 0.3 },
+    { cup: 244, status: 'label' },
+  ),
+  row(
+    'chickpea-water',
+    'liquid',
+    'Chickpea water|aquafaba',
+    { water: 94.5, protein: 1.1, sucrose: 0.8, fibre: 0.4, ash: 0.6 },
+    { cup: 240 },
   ),
   row(
     'coconut-milk',
@@ -202,21 +253,51 @@ export const LIQUIDS: readonly Ingredient[] = [
   row(
     'lemon-juice',
     'acid',
-    'Lemon juice|lime juice|juice of lemon',
+    'Lemon juice|juice of lemon',
     { water: 92.31, protein: 0.35, fat: 0.24, sucrose: 0.4, reducing: 2.1, fibre: 0.3, ash: 0.21, acid: 4.1, starch: 0 },
     { cup: 244, measures: { lemon: 48 }, acid_meqPer100g: 75, source: `${sr('09152')}; 48 g citric acid per litre (Penniston 2008)` },
   ),
   row(
     'vinegar',
     'acid',
-    'Vinegar|white vinegar|distilled vinegar|cider vinegar|apple cider vinegar|wine vinegar|spirit vinegar',
+    'Vinegar|white vinegar|distilled vinegar|wine vinegar|spirit vinegar',
     { water: 94.78, acid: 5.16, ash: 0.06, starch: 0 },
     { cup: 238, acid_meqPer100g: 83, source: sr('02053') },
+  ),
+  row(
+    'cider-vinegar',
+    'acid',
+    'Cider vinegar|apple cider vinegar',
+    { water: 93.81, sucrose: 0, reducing: 0.4, acid: 5.09, ash: 0.17, starch: 0.53 },
+    { cup: 239, acid_meqPer100g: 82, source: sr('02048') },
+  ),
+  row(
+    'lime-juice',
+    'acid',
+    'Lime juice|juice of lime',
+    { water: 91.5, protein: 0.4, fat: 0.1, sucrose: 0.4, reducing: 1.3, fibre: 0.4, ash: 0.3, acid: 4.6, starch: 1 },
+    { cup: 242, measures: { lime: 30 }, acid_meqPer100g: 72, source: '46 g citric acid per litre (Penniston 2008)' },
+  ),
+  row(
+    'beer',
+    'liquid',
+    'Beer|lager|ale',
+    { water: 92, protein: 0.5, alcohol: 4, reducing: 0.4, ash: 0.2 },
+    { cup: 237, acid_meqPer100g: 2, allergens: ['gluten'], tint: 0.2 },
   ),
   row('coffee', 'liquid', 'Coffee, brewed|coffee|espresso', { water: 99, ash: 1, starch: 0 }, { cup: 237, tint: 0.8 }),
 ];
 
-/** Edible mass: USDA SR 01123–01125; sizes by USDA AMS 56 classes. The EU's L and M weigh more (see docs). */
+/**
+ * Grams by the EU's classes, from the middle of each (in shell: S under 53, M 53–63, L 63–73, XL from 73 g; Regulation (EC) 589/2008,
+ * Art. 4, from memory) times the share of the shell egg that is used. An egg without a size is an M there.
+ */
+const EU_EGG = (share: number) => {
+  const of = (inShell_g: number): number => Number((inShell_g * share).toFixed(1));
+  return { 'eu small': of(48), 'eu medium': of(58), 'eu large': of(68), 'eu extra large': of(76), 'eu xl': of(76), 'eu each': of(58) };
+};
+
+/** Edible mass: USDA SR 01123–01125; sizes by USDA AMS 56 classes. Shares of the shell egg: edible 88.2, white 58.2, yolk 30.0 %. */
 export const EGGS: readonly Ingredient[] = [
   row(
     'egg',
@@ -225,7 +306,7 @@ export const EGGS: readonly Ingredient[] = [
     { water: 76.15, protein: 12.56, fat: 9.51, reducing: 0.37, ash: 1.06, starch: 0.35 },
     {
       cup: 243,
-      measures: { small: 38, medium: 44, large: 50, 'extra large': 56, xl: 56, jumbo: 63, each: 50 },
+      measures: { small: 38, medium: 44, large: 50, 'extra large': 56, xl: 56, jumbo: 63, each: 50, ...EU_EGG(0.882) },
       allergens: ['egg'],
       source: sr('01123'),
     },
@@ -237,7 +318,7 @@ export const EGGS: readonly Ingredient[] = [
     { water: 87.57, protein: 10.9, fat: 0.17, reducing: 0.71, ash: 0.63, starch: 0.02 },
     {
       cup: 243,
-      measures: { small: 25, medium: 29, large: 33, 'extra large': 37, xl: 37, jumbo: 42, each: 33 },
+      measures: { small: 25, medium: 29, large: 33, 'extra large': 37, xl: 37, jumbo: 42, each: 33, ...EU_EGG(0.582) },
       allergens: ['egg'],
       acid_meqPer100g: -1,
       source: sr('01124'),
@@ -250,7 +331,7 @@ export const EGGS: readonly Ingredient[] = [
     { water: 52.31, protein: 15.86, fat: 26.54, reducing: 0.56, ash: 1.71, starch: 3.02 },
     {
       cup: 243,
-      measures: { small: 13, medium: 15, large: 17, 'extra large': 19, xl: 19, jumbo: 21, each: 17 },
+      measures: { small: 13, medium: 15, large: 17, 'extra large': 19, xl: 19, jumbo: 21, each: 17, ...EU_EGG(0.3) },
       allergens: ['egg'],
       source: sr('01125'),
     },

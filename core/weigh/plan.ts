@@ -1,0 +1,238 @@
+import type { Finding } from '../basis/index.ts';
+import { sum } from '../basis/index.ts';
+import type { FormulaReading, Lift } from '../formula/index.ts';
+import { ingredientOf } from '../formula/index.ts';
+import type { Kit } from '../kit/index.ts';
+import type { Ingredient } from '../matter/index.ts';
+import type { BowlRole } from './bowls.ts';
+import { scaleFor } from './scale.ts';
+
+/** Something that goes on the scale. */
+export type WeighStep = {
+  readonly kind: 'weigh';
+  readonly id: string;
+  readonly lineId: string;
+  readonly ingredientId: string | null;
+  readonly text: string;
+  readonly grams: number;
+  readonly bowl: BowlRole;
+  /** Zero before it: a new bowl, or the scale that reads finer. */
+  readonly zero: boolean;
+  readonly scaleId: string | null;
+  readonly resolution_g: number;
+  /** What the scale shows when it is in, without having been zeroed since the bowl came on. */
+  readonly running_g: number;
+  /** Once in, it can't be taken out again. */
+  readonly stays: boolean;
+  /** Powders that look alike: to be read aloud. */
+  readonly lookAlike: string | null;
+  /** Codes of what to mind. */
+  readonly cautions: readonly string[];
+};
+
+/** Work that stands between weighings. */
+export type WorkStep = {
+  readonly kind: 'work';
+  readonly id: string;
+  readonly code: string;
+  readonly fields: Finding['fields'];
+  readonly bowl: BowlRole;
+  /** How long it usually takes, s; null where it is done by eye. */
+  readonly seconds: number | null;
+};
+
+export type Step = WeighStep | WorkStep;
+
+export type WeighPlan = {
+  readonly steps: readonly Step[];
+  readonly bowls: readonly BowlRole[];
+  readonly zeroings: number;
+  /** Lines that have no grams: they are named, not weighed. */
+  readonly byEye: readonly string[];
+};
+
+/** Powders that are taken for one another (*common practice*): each is read aloud before it goes in. */
+const LOOK_ALIKES: readonly (readonly string[])[] = [
+  ['baking-powder', 'baking-soda', 'cream-of-tartar', 'single-acting-powder', 'citric-acid', 'bakers-ammonia', 'potassium-bicarbonate'],
+  ['salt', 'sugar', 'flake-salt', 'rolled-salt', 'dextrose'],
+  ['icing-sugar', 'corn-starch', 'tapioca-starch', 'potato-starch', 'arrowroot', 'custard-powder', 'vanilla-sugar'],
+  ['dry-yeast', 'instant-yeast'],
+];
+
+export const lookAlikeOf = (ingredientId: string | null): string | null => {
+  const group = LOOK_ALIKES.find((ids) => ingredientId !== null && ids.includes(ingredientId));
+  return group?.find((id) => id !== ingredientId) ?? null;
+};
+
+/** On the plate or last into the bowl, as solid bits: nuts, fruit, chips. */
+const isTopping = (i: Ingredient): boolean => i.role === 'mix-in' && i.id !== 'flax-meal' && i.id !== 'ricotta';
+/** Butter and its like go over heat first; oil is just poured. */
+const isMelted = (i: Ingredient): boolean => i.role === 'fat' && (i.composition?.water ?? 0) < 0.6 && !/oil$/.test(i.id);
+
+const isDry = (i: Ingredient): boolean =>
+  ['flour', 'starch', 'leavening', 'salt'].includes(i.role) ||
+  (i.role === 'sugar' && (i.composition?.water ?? 0) < 0.1) ||
+  (i.role === 'yeast' && i.id !== 'fresh-yeast') ||
+  (i.role === 'flavour' && (i.composition?.water ?? 1) < 0.2 && (i.composition?.fat ?? 0) < 0.9) ||
+  (i.role === 'acid' && (i.composition?.water ?? 1) < 0.2) ||
+  i.id === 'flax-meal';
+
+const isSeparated = (lift: Lift): boolean => lift === 'folded';
+const isFoamed = (lift: Lift): boolean => lift === 'folded' || lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed';
+
+const bowlOf = (i: Ingredient | undefined, lift: Lift): BowlRole => {
+  if (i === undefined) return 'wet';
+  if (isTopping(i)) return 'top';
+  if (i.id === 'egg-white') return isFoamed(lift) ? 'foam' : 'wet';
+  if (i.id === 'egg') return lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed' ? 'foam' : 'wet';
+  // Sugar steadies a foam: it goes where the foam is.
+  if (i.role === 'sugar' && (i.composition?.water ?? 0) < 0.1 && isFoamed(lift)) return 'foam';
+  if (isDry(i)) return 'dry';
+  return isMelted(i) ? 'melt' : 'wet';
+};
+
+/** Order within a bowl: what fills it first, what can't be taken out again last. */
+const RANK: Readonly<Record<string, number>> = { flour: 0, starch: 1, sugar: 2, flavour: 3, yeast: 4, acid: 5, salt: 6, leavening: 7 };
+const WET_RANK: Readonly<Record<string, number>> = { egg: 0, sugar: 1, 'mix-in': 2, flavour: 3, acid: 4, fat: 5, liquid: 6 };
+
+type Item = {
+  readonly lineId: string;
+  readonly text: string;
+  readonly grams: number;
+  readonly ingredient: Ingredient | undefined;
+  readonly bowl: BowlRole;
+};
+
+/** Yolks of separated eggs: a whole egg's mass parts into white and yolk (USDA: 33 and 17 g of 50). */
+const WHITE_SHARE = 33 / 50;
+
+const itemsOf = (reading: FormulaReading, lineIds: readonly string[], factor: number): Item[] =>
+  reading.lines.flatMap((line, index) => {
+    if (line.grams === null || line.grams <= 0) return [];
+    const ingredient = ingredientOf(line);
+    const base = { lineId: lineIds[index] ?? String(index), text: line.text, grams: line.grams * factor, ingredient };
+    if (isSeparated(reading.lift) && ingredient?.id === 'egg')
+      return [
+        { ...base, grams: base.grams * WHITE_SHARE, bowl: 'foam' as const },
+        { ...base, grams: base.grams * (1 - WHITE_SHARE), bowl: 'yolks' as const },
+      ];
+    if (isSeparated(reading.lift) && ingredient?.id === 'egg-yolk') return [{ ...base, bowl: 'yolks' as const }];
+    return [{ ...base, bowl: bowlOf(ingredient, reading.lift) }];
+  });
+
+/** Yolks need no bowl of their own: they go to the wet things, or stand for them. */
+const mergeYolks = (items: readonly Item[]): Item[] => items.map((item) => (item.bowl === 'yolks' ? { ...item, bowl: 'wet' } : item));
+
+const order = (a: Item, b: Item): number => {
+  const ranks = a.bowl === 'dry' ? RANK : WET_RANK;
+  const rank = (item: Item): number =>
+    item.bowl === 'foam' && item.ingredient?.role === 'egg' ? -1 : (ranks[item.ingredient?.role ?? ''] ?? 9);
+  return rank(a) - rank(b) || b.grams - a.grams;
+};
+
+/** Bowls in the order of the work: what needs time first (melting), then dry, wet, foam, what goes on top. */
+const SEQUENCE: readonly BowlRole[] = ['melt', 'dry', 'wet', 'foam', 'top'];
+
+export type PlanOptions = { readonly scales: Kit['scales']; readonly factor: number; readonly lineIds: readonly string[] };
+
+/**
+ * The formula as single instructions: every weighed line once (separated eggs twice), in the order of the work, with the fewest bowls
+ * that this lift allows and a zero only where a bowl comes on or a finer scale is taken.
+ */
+export const weighPlan = (reading: FormulaReading, { scales, factor, lineIds }: PlanOptions): WeighPlan => {
+  const items = mergeYolks(itemsOf(reading, lineIds, factor));
+  const steps: Step[] = [];
+  const bowls: BowlRole[] = [];
+  let zeroings = 0;
+  for (const role of SEQUENCE) {
+    const inBowl = items.filter((item) => item.bowl === role).sort(order);
+    if (inBowl.length === 0) continue;
+    bowls.push(role);
+    if (role === 'foam' && isSeparated(reading.lift)) {
+      bowls.push('crack');
+      steps.push(work('separate-eggs', role, { eggs: eggsIn(inBowl) }));
+    }
+    let running_g = 0;
+    let scaleId: string | null = null;
+    for (const [at, item] of inBowl.entries()) {
+      const scale = scaleFor(item.grams, scales);
+      const zero: boolean = at === 0 || scale?.id !== scaleId;
+      if (zero) {
+        zeroings++;
+        running_g = 0;
+      }
+      scaleId = scale?.id ?? null;
+      running_g += item.grams;
+      steps.push({
+        kind: 'weigh',
+        id: `${item.lineId}/${role}`,
+        lineId: item.lineId,
+        ingredientId: item.ingredient?.id ?? null,
+        text: item.text,
+        grams: item.grams,
+        bowl: role,
+        zero,
+        scaleId,
+        resolution_g: scale?.resolution_g ?? 1,
+        running_g,
+        stays:
+          role === 'wet' ||
+          (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
+        lookAlike: lookAlikeOf(item.ingredient?.id ?? null),
+        cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
+      });
+    }
+    steps.push(...afterBowl(role, reading.lift, sum(inBowl.map((item) => item.grams))));
+  }
+  steps.push(...together(reading.lift, bowls));
+  return {
+    steps,
+    bowls,
+    zeroings,
+    byEye: reading.lines.filter((line) => line.grams === null && line.how[0]?.code !== 'heading').map((line) => line.text),
+  };
+};
+
+const work = (code: string, bowl: BowlRole, fields: Finding['fields'] = {}, seconds: number | null = null): WorkStep => ({
+  kind: 'work',
+  id: `work/${code}`,
+  code,
+  fields,
+  bowl,
+  seconds,
+});
+
+const eggsIn = (items: readonly Item[]): number =>
+  Math.round(sum(items.filter((item) => item.ingredient?.id === 'egg').map((item) => item.grams)) / (50 * WHITE_SHARE));
+
+/** What is done in a bowl once everything is in (*common practice*). */
+const afterBowl = (role: BowlRole, lift: Lift, grams: number): WorkStep[] => {
+  if (role === 'melt') return [work('melt', 'melt', {}, 180)];
+  if (role === 'dry') return [work('whisk-dry', 'dry', {}, 30)];
+  if (role === 'wet') return lift === 'yeasted' ? [work('warm-wet', 'wet', {}, 300)] : [work('whisk-wet', 'wet', {}, 45)];
+  if (role === 'foam') {
+    if (lift === 'folded') return [work('whip-whites', 'foam', {}, 150)];
+    if (lift === 'ribbon') return [work('whip-warm', 'foam', {}, 300)];
+    if (lift === 'frothed') return [work('froth', 'foam', {}, 90)];
+    return [work('whip-whole', 'foam', {}, 180)];
+  }
+  return role === 'top' ? [work('keep-for-plate', 'top', { grams: Math.round(grams) })] : [];
+};
+
+/** Share of an egg-rich batter that stays on sieve and whisk (*common practice*). */
+export const SIEVE_LOSS = 0.015;
+
+const together = (lift: Lift, bowls: readonly BowlRole[]): WorkStep[] => {
+  const melted = bowls.includes('melt') ? [work('fat-into-wet', 'wet')] : [];
+  if (lift === 'rested')
+    return [
+      ...melted,
+      work('mix-low', 'wet', {}, 150),
+      work('sieve', 'wet', { loss_percent: 100 * SIEVE_LOSS }),
+      work('chill', 'wet', {}, 3600),
+    ];
+  if (lift === 'yeasted')
+    return [...melted, work('cool-wet', 'wet', {}, 330), work('beat-smooth', 'wet', {}, 120), work('cover-rise', 'wet')];
+  const combined = [...melted, work('combine', 'wet', {}, 30)];
+  return bowls.includes('foam') ? [...combined, work('fold', 'foam', {}, 60)] : combined;
+};
