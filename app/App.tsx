@@ -17,6 +17,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/run" replace /> },
       { path: 'run', lazy: async () => ({ Component: (await import('./run/index.ts')).RunStation }) },
       { path: 'formula', lazy: async () => ({ Component: (await import('./formula/index.ts')).FormulaStation }) },
+      { path: 'weigh', lazy: async () => ({ Component: (await import('./weigh/index.ts')).WeighStation }) },
       { path: 'iron', lazy: async () => ({ Component: (await import('./iron/index.ts')).IronStation }) },
       { path: 'line', lazy: async () => ({ Component: (await import('./line/index.ts')).LineStation }) },
       { path: 'keep', lazy: async () => ({ Component: (await import('./keep/index.ts')).KeepStation }) },

@@ -3,10 +3,11 @@ import compression from 'compression';
 import type { Express } from 'express';
 import express from 'express';
 import helmet from 'helmet';
+import { standIns } from './standins/routes.ts';
 
 const YEAR_S = 31_536_000;
 
-/** Serves the built application from `dist`. Nothing a cook writes ever comes here: the data stays in the browser. */
+/** Serves the built application from `dist`, and stand-ins for devices. Nothing a cook writes ever comes here: the data stays in the browser. */
 export const createServer = (dist: string): Express => {
   const app = express();
   app.disable('x-powered-by');
@@ -36,6 +37,13 @@ export const createServer = (dist: string): Express => {
     response.setHeader('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
     next();
   });
+  app.use(
+    '/api',
+    standIns(
+      () => Date.now(),
+      () => Math.random(),
+    ),
+  );
   app.use(compression());
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true });

@@ -10,6 +10,8 @@ type EntryProps = {
   readonly big?: boolean;
   readonly placeholder?: string;
   readonly onChange: (value: number | null) => void;
+  /** A value that makes sense, confirmed by Enter. */
+  readonly onEnter?: (value: number) => void;
 };
 
 /** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
@@ -23,6 +25,7 @@ export const NumberEntry = ({
   big = false,
   placeholder,
   onChange,
+  onEnter,
 }: EntryProps) => {
   const [text, setText] = useState(value === null ? '' : String(value));
   const [problem, setProblem] = useState<string | null>(null);
@@ -48,6 +51,11 @@ export const NumberEntry = ({
         value={text}
         aria-invalid={problem !== null}
         onChange={(event) => change(event.target.value)}
+        onKeyDown={(event) => {
+          const typed = Number(text.replace(',', '.'));
+          if (event.key !== 'Enter' || problem !== null || text.trim() === '' || !Number.isFinite(typed)) return;
+          onEnter?.(typed);
+        }}
       />
       {problem !== null && (
         <span role="alert" className="text-hazard">

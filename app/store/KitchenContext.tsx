@@ -5,6 +5,7 @@ import { newestRevisions } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { LoadEvent } from '../../core/line/index.ts';
+import type { WeighEvent } from '../../core/weigh/index.ts';
 import type { LoadEventRow, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
 import { openKitchen } from './kitchen.ts';
@@ -105,6 +106,24 @@ export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonl
   rows.sort((a, b) => a.seq - b.seq);
   for (const { loadId, event } of rows) logs.get(loadId)?.push(event);
   return logs;
+};
+
+/** The log of one weighing, in order; undefined until it is read. */
+export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | undefined => {
+  const kitchen = useKitchen();
+  const stored = useLiveQuery(
+    () =>
+      kitchen.database
+        .rows('weighEvents')
+        .where('weighingId')
+        .equals(weighingId ?? '')
+        .toArray(),
+    [kitchen, weighingId],
+  );
+  const waiting = useWaiting();
+  if (stored === undefined) return undefined;
+  const rows = waiting.over('weighEvents', stored).filter((row) => row.weighingId === weighingId);
+  return rows.sort((a, b) => a.seq - b.seq).map(({ event }) => event);
 };
 
 export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] =>

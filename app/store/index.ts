@@ -7,6 +7,7 @@ export {
   useKitchen,
   useKitchenChoice,
   useLogs,
+  useWeighLog,
   useRows,
   useStorageTrouble,
 } from './KitchenContext.tsx';

@@ -1,10 +1,14 @@
 import { Dexie } from 'dexie';
 import type { LoadEvent, NewLoadEvent } from '../../core/line/index.ts';
-import type { LoadEventRow, Rows, TableName } from './database.ts';
+import type { NewWeighEvent, WeighEvent } from '../../core/weigh/index.ts';
+import type { Rows, TableName } from './database.ts';
 import { KitchenDatabase } from './database.ts';
 import { WaitingRoom } from './waiting.ts';
 
 const RETRY_MS = 5000;
+
+/** Append-only logs, and whose they are. */
+const LOGS = { loadEvents: 'loadId', weighEvents: 'weighingId' } as const satisfies Partial<Record<TableName, string>>;
 
 /** A kitchen's storage: every write goes through here, so that a full device never loses one. */
 export class Kitchen {
@@ -32,29 +36,41 @@ export class Kitchen {
 
   /** Adds to a load's log; resolves once it is safely stored, or waiting in memory while storage is full. */
   append(loadId: string, event: NewLoadEvent, at: number): Promise<LoadEvent> {
-    const next = this.tail.then(() => this.appendNow(loadId, event, at));
+    return this.appendTo('loadEvents', loadId, (seq): LoadEvent => ({ ...event, seq, at }));
+  }
+
+  /** The same for a bowl that is being weighed. */
+  appendWeigh(weighingId: string, event: NewWeighEvent, at: number): Promise<WeighEvent> {
+    return this.appendTo('weighEvents', weighingId, (seq): WeighEvent => ({ ...event, seq, at }));
+  }
+
+  private appendTo<E>(table: keyof typeof LOGS, id: string, make: (seq: number) => E): Promise<E> {
+    const next = this.tail.then(() => this.appendNow(table, id, make));
     this.tail = next.catch(() => undefined);
     return next;
   }
 
-  private async appendNow(loadId: string, event: NewLoadEvent, at: number): Promise<LoadEvent> {
-    const waiting = this.waitingRoom.waiting.flatMap(({ table, row }) =>
-      table === 'loadEvents' && (row as LoadEventRow).loadId === loadId ? [(row as LoadEventRow).seq] : [],
+  private async appendNow<E>(table: keyof typeof LOGS, id: string, make: (seq: number) => E): Promise<E> {
+    const key = LOGS[table];
+    const idOf = (row: object): unknown => (row as Record<string, unknown>)[key];
+    const waiting = this.waitingRoom.waiting.flatMap((entry) =>
+      entry.table === table && idOf(entry.row) === id ? [(entry.row as { seq: number }).seq] : [],
     );
-    const log = this.database.rows('loadEvents');
+    const log = this.database.table<{ seq: number }>(table);
     // Known before the store is asked, for when it can't answer.
     let seq = Math.max(-1, ...waiting) + 1;
+    const row = () => ({ [key]: id, seq, event: make(seq) }) as unknown as Rows[typeof table];
     try {
       await this.database.transaction('rw', log, async () => {
-        const last = await log.where('[loadId+seq]').between([loadId, 0], [loadId, Infinity]).last();
+        const last = await log.where(`[${key}+seq]`).between([id, 0], [id, Infinity]).last();
         seq = Math.max(seq, (last?.seq ?? -1) + 1);
         // `add`, not `put`: another tab must never be written over.
-        await log.add({ loadId, seq, event: { ...event, seq, at } });
+        await log.add(row());
       });
     } catch (error) {
-      this.keepWaiting(error, { table: 'loadEvents', row: { loadId, seq, event: { ...event, seq, at } } });
+      this.keepWaiting(error, { table, row: row() });
     }
-    return { ...event, seq, at };
+    return make(seq);
   }
 
   private keepWaiting<N extends TableName>(error: unknown, entry: { table: N; row: Rows[N] }): void {

@@ -35,7 +35,7 @@ describe('one file out and in', () => {
     expect(out.formulas.map((f) => f.name).sort()).toEqual(file.formulas.map((f) => f.name).sort());
   });
 
-  test.each(['', '{', '{"schema":"other"}', JSON.stringify({ ...file, version: 2 }), JSON.stringify({ ...file, lots: [] })])(
+  test.each(['', '{', '{"schema":"other"}', JSON.stringify({ ...file, version: 99 }), JSON.stringify({ ...file, lots: [] })])(
     'a file that isn’t sound leaves everything untouched (%#)',
     async (text) => {
       await replaceKitchen(kitchen, file);

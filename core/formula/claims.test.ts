@@ -32,9 +32,7 @@ describe('what the steps claim', () => {
     ['Preheat to 400°F', 204.4],
     ['Preheat to 375 degrees', 190.6],
   ] as const)('%s: %d °C', (step, celsius) => {
-    expect(only(step)).toEqual([
-      { kind: 'setting_C', low: expect.closeTo(celsius, 0) as number, high: expect.closeTo(celsius, 0) as number },
-    ]);
+    expect(only(step)).toEqual([{ kind: 'setting_C', low: expect.closeTo(celsius, 0), high: expect.closeTo(celsius, 0) }]);
   });
 
   test('a dial mark; two times in one step each for its own work', () => {

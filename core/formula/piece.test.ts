@@ -165,7 +165,7 @@ describe('how much to make', () => {
     expect(even.map((c) => c.choice)).toContain('one-short');
     const topUp = even.find((c) => c.choice === 'top-up');
     expect(topUp?.choice === 'top-up' ? topUp.factor * 0.98 * 1090 : 0).toBeCloseTo(topUp?.choice === 'top-up' ? topUp.loads * 245 : 1, 6);
-    expect(wholeLoads(1050, 245)[0]).toMatchObject({ choice: 'even-out', loads: 4, share: expect.closeTo(1.05, 2) as number });
+    expect(wholeLoads(1050, 245)[0]).toMatchObject({ choice: 'even-out', loads: 4, share: expect.closeTo(1.05, 2) });
     expect(wholeLoads(740, 245).some((c) => c.choice === 'even-out' && c.loads === 3)).toBe(true);
     expect(wholeLoads(1000, 980)).toEqual([]);
   });

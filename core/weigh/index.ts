@@ -8,5 +8,5 @@ export type { Step, WeighPlan, WeighStep, WorkStep } from './plan.ts';
 export { lookAlikeOf, weighPlan } from './plan.ts';
 export type { ScaleReading } from './scale.ts';
 export { readingError, rightWithin_g, scaleFor, SEEN_ERROR, settledAt, stockMix } from './scale.ts';
-export type { NewWeighEvent, WeighState } from './session.ts';
+export type { NewWeighEvent, WeighedStep, WeighState } from './session.ts';
 export { isDone, Weighing, WeighEvent, weighState } from './session.ts';

@@ -73,7 +73,10 @@ type Question = {
 
 /** Leave it, take it out (where that can be done) or make the rest fit; each with what it means. */
 export const overshootChoices = ({ reading, steps, lineIds, state, step, got_g, climate }: Question): OvershootChoice[] => {
-  const so = { ...state, weighed: new Map(state.weighed).set(step.id, { grams: got_g, by: 'scale' as const, at: 0 }) };
+  const so = {
+    ...state,
+    weighed: new Map(state.weighed).set(step.id, { grams: got_g, by: 'scale' as const, at: 0, beforeScaling: false }),
+  };
   const asPlanned = summarise(linesAsWeighed(reading, steps, lineIds, { ...state, weighed: new Map() }), reading.lift, climate);
   const left = summarise(linesAsWeighed(reading, steps, lineIds, so), reading.lift, climate);
   const grown = got_g / step.grams;

@@ -26,6 +26,8 @@ export type WeighStep = {
   readonly stays: boolean;
   /** Powders that look alike: to be read aloud. */
   readonly lookAlike: string | null;
+  /** White or yolk of a whole egg's line. */
+  readonly isSeparated: boolean;
   /** Codes of what to mind. */
   readonly cautions: readonly string[];
 };
@@ -178,6 +180,7 @@ export const weighPlan = (reading: FormulaReading, { scales, factor, lineIds }: 
         stays:
           role === 'wet' ||
           (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
+        isSeparated: isSeparated(reading.lift) && item.ingredient?.id === 'egg',
         lookAlike: lookAlikeOf(item.ingredient?.id ?? null),
         cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
       });

@@ -38,11 +38,19 @@ export const WeighEvent = z.discriminatedUnion('kind', [
 export type WeighEvent = z.infer<typeof WeighEvent>;
 export type NewWeighEvent = WeighEvent extends infer E ? (E extends WeighEvent ? Omit<E, 'seq' | 'at'> : never) : never;
 
+export type WeighedStep = {
+  readonly grams: number;
+  readonly by: 'scale' | 'hand';
+  readonly at: number;
+  /** It went in before the lot was made larger: it may lack something now. */
+  readonly beforeScaling: boolean;
+};
+
 export type WeighState = {
   /** Of the formula; grows when the rest is made to fit. */
   readonly factor: number;
   /** Grams by step; a step counts once it is here. */
-  readonly weighed: ReadonlyMap<string, { readonly grams: number; readonly by: 'scale' | 'hand'; readonly at: number }>;
+  readonly weighed: ReadonlyMap<string, WeighedStep>;
   readonly worked: ReadonlySet<string>;
   readonly fills: ReadonlyMap<string, number>;
   readonly lotId: string | null;
@@ -56,17 +64,20 @@ export const weighState = (weighing: Pick<Weighing, 'factor'>, events: readonly 
   const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.data.seq] : [])));
   const valid = events.filter((event) => event.kind !== 'undone' && !undone.has(event.seq));
   let { factor } = weighing;
-  const weighed = new Map<string, { grams: number; by: 'scale' | 'hand'; at: number }>();
+  const weighed = new Map<string, WeighedStep>();
   const worked = new Set<string>();
   const fills = new Map<string, number>();
   let lotId: string | null = null;
   let isOver = false;
   for (const event of valid) {
-    if (event.kind === 'weighed') weighed.set(event.data.stepId, { grams: event.data.grams, by: event.data.by, at: event.at });
+    if (event.kind === 'weighed')
+      weighed.set(event.data.stepId, { grams: event.data.grams, by: event.data.by, at: event.at, beforeScaling: false });
     else if (event.kind === 'worked') worked.add(event.data.stepId);
     else if (event.kind === 'filled') fills.set(event.data.stepId, (fills.get(event.data.stepId) ?? 0) + 1);
-    else if (event.kind === 'scaled') factor = event.data.factor;
-    else if (event.kind === 'finished') {
+    else if (event.kind === 'scaled') {
+      factor = event.data.factor;
+      for (const [stepId, step] of weighed) weighed.set(stepId, { ...step, beforeScaling: true });
+    } else if (event.kind === 'finished') {
       lotId = event.data.lotId;
       isOver = true;
     } else if (event.kind === 'abandoned') isOver = true;

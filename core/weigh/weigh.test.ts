@@ -157,7 +157,7 @@ describe('the log of a weighing', () => {
       { factor: 1 },
       log(W, { kind: 'worked', data: { stepId: 'whisk' } }, { kind: 'filled', data: { stepId: 'b' } }),
     );
-    expect(state.weighed.get('a')).toEqual({ grams: 231, by: 'scale', at: 1000 });
+    expect(state.weighed.get('a')).toEqual({ grams: 231, by: 'scale', at: 1000, beforeScaling: false });
     expect([
       isDone(state, { kind: 'weigh', id: 'a' }),
       isDone(state, { kind: 'weigh', id: 'b' }),
@@ -176,6 +176,8 @@ describe('the log of a weighing', () => {
       log(W, { kind: 'scaled', data: { factor: 2.15 } }, { kind: 'finished', data: { lotId: 'lot' } }),
     );
     expect(state).toMatchObject({ factor: 2.15, lotId: 'lot', isOver: true });
+    // What went in before may lack something now.
+    expect(state.weighed.get('a')?.beforeScaling).toBe(true);
     expect(weighState({ factor: 2 }, log({ kind: 'abandoned', data: {} })).isOver).toBe(true);
   });
 
@@ -241,7 +243,10 @@ describe('too much went in', () => {
   });
 
   test('the lot holds what was really weighed', () => {
-    const state = { ...before, weighed: new Map(before.weighed).set(milk.id, { grams: 440, by: 'scale' as const, at: 9 }) };
+    const state = {
+      ...before,
+      weighed: new Map(before.weighed).set(milk.id, { grams: 440, by: 'scale' as const, at: 9, beforeScaling: false }),
+    };
     const lines = weighedLines(QUICK, steps, ids(QUICK), state);
     expect(lines.find((line) => line.ingredientId === 'milk')?.grams).toBe(440);
     expect(lines).toHaveLength(9);

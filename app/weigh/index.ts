@@ -1,0 +1,1 @@
+export { WeighStation } from './WeighStation.tsx';

@@ -1,0 +1,82 @@
+import { useMemo } from 'react';
+import type { Lot } from '../../core/book/index.ts';
+import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { readFormula } from '../../core/formula/index.ts';
+import type { NewWeighEvent, Step, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
+import { isDone, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
+import type { Session } from '../session/index.ts';
+import { useKitchen, useRows, useWeighLog } from '../store/index.ts';
+
+export type Bowl = {
+  readonly weighing: Weighing;
+  readonly formula: Formula;
+  readonly reading: FormulaReading;
+  readonly plan: WeighPlan;
+  readonly lineIds: readonly string[];
+  readonly state: WeighState;
+  /** What is to be done next; null when everything is in. */
+  readonly step: Step | null;
+  /** Of a step that was weighed before the lot was made larger: what is still missing, g. */
+  readonly topUp_g: number;
+};
+
+/** What a weighed step lacks since the lot has grown, g. */
+export const missing_g = (state: WeighState, step: WeighStep): number => {
+  const has = state.weighed.get(step.id);
+  if (has === undefined) return step.grams;
+  const lacks = step.grams - has.grams;
+  return has.beforeScaling && lacks > rightWithin_g(step.grams, step.resolution_g) ? lacks : 0;
+};
+
+const isBehind = (state: WeighState, step: Step): boolean => isDone(state, step) && (step.kind === 'work' || missing_g(state, step) === 0);
+
+/** The bowl that is being weighed, as its log has it; undefined until the store has answered, null when there is none. */
+export const useWeighing = (session: Session) => {
+  const kitchen = useKitchen();
+  const weighings = useRows('weighings');
+  const formulas = useRows('formulas');
+  const newest = (weighings ?? []).reduce<Weighing | null>((a, b) => (a === null || b.startedAt > a.startedAt ? b : a), null);
+  const log = useWeighLog(newest?.id ?? null);
+  const bowl = useMemo((): Bowl | null => {
+    if (newest === null || log === undefined) return null;
+    const formula = formulas?.find((f) => f.id === newest.formulaId && f.rev === newest.formulaRev);
+    const state = weighState(newest, log);
+    if (formula === undefined || state.isOver) return null;
+    const reading = readFormula(formula, session.readSettings);
+    const lineIds = formula.lines.map((line) => line.id);
+    const plan = weighPlan(reading, { scales: session.kit.scales, factor: state.factor, lineIds });
+    const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
+    const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
+    return { weighing: newest, formula, reading, plan, lineIds, state, step, topUp_g };
+  }, [newest, log, formulas, session.readSettings, session.kit.scales]);
+
+  const say = (event: NewWeighEvent): void => {
+    if (newest !== null) void kitchen.appendWeigh(newest.id, event, Date.now());
+  };
+  const start = async (weighing: Omit<Weighing, 'id' | 'startedAt'>): Promise<void> => {
+    await kitchen.put('weighings', { ...weighing, id: crypto.randomUUID(), startedAt: Date.now() });
+  };
+  /** The bowl becomes a lot, with the amounts that really went in. */
+  const finish = async (done: Bowl): Promise<Lot> => {
+    const weighed = weighedLines(done.reading, done.plan.steps, done.lineIds, done.state);
+    const lot: Lot = {
+      id: crypto.randomUUID(),
+      formulaId: done.formula.id,
+      formulaRev: done.formula.rev,
+      name: done.formula.name,
+      madeAt: Date.now(),
+      mass_g: Math.max(
+        0.1,
+        weighed.reduce((total, line) => total + line.grams, 0),
+      ),
+      temperature_C: session.bench.batter_C,
+      weighed,
+      events: [],
+    };
+    await kitchen.put('lots', lot);
+    await kitchen.appendWeigh(done.weighing.id, { kind: 'finished', data: { lotId: lot.id } }, Date.now());
+    return lot;
+  };
+  const ready = weighings !== undefined && formulas !== undefined && (newest === null || log !== undefined);
+  return { bowl: ready ? bowl : undefined, say, start, finish };
+};
