@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module';
 import { advise, batterOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
-import { readLine } from '../core/formula/index.ts';
+import { claimsOf, DEFAULT_READ_SETTINGS, linesFromText, readFormula, readLine, suspicions, swapTogether } from '../core/formula/index.ts';
 import { plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import { planRun } from '../core/run/index.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
@@ -38,6 +38,13 @@ const load = (duration_s: number) => ({
   duration_s,
 });
 
+/** Forty lines of five hands, as a formula. */
+const forty = {
+  lines: linesFromText(Array.from({ length: 5 }, () => BATTERS.quick).join('\n'), () => Math.random().toString(36)).lines.slice(0, 40),
+  lift: null,
+};
+const tenThousand = Array.from({ length: 10_000 }, (_, i) => BATTERS.quick.split('\n')[i % 8] ?? '');
+
 /** Name, what is run, budget in ms here and in kernels. */
 const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   ['a 10-minute deep load', () => simulate(load(600)), 5, 4],
@@ -45,6 +52,30 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   ['an advice: setting found, band, curves', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron }), 90, 60],
   ['a wafer advice', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('wafer'), iron: presetIron('wafer') }), 40, 25],
   ['200 lines read', () => Array.from({ length: 25 }, () => BATTERS.quick.split('\n').map((line) => readLine(line))), 20, 10],
+  [
+    'all of a 40-line formula after one keystroke',
+    () => {
+      const reading = readFormula(forty, DEFAULT_READ_SETTINGS);
+      return [
+        suspicions(reading, claimsOf(['Pour ½ cup batter into the iron, cook 4 minutes'], 'makes 8'), null),
+        batterOf(reading, DEFAULT_CONDITIONS),
+      ];
+    },
+    16,
+    10,
+  ],
+  [
+    'three swaps solved together',
+    () =>
+      swapTogether([
+        { ingredientId: 'butter', grams: 100, parts: ['oil', 'water'] },
+        { ingredientId: 'milk', grams: 400, parts: ['milk-powder', 'water', 'butter'] },
+        { ingredientId: 'egg', grams: 150, parts: ['yogurt', 'oil'] },
+      ]),
+    50,
+    30,
+  ],
+  ['10,000 ingredient lines read', () => tenThousand.map((line) => readLine(line)), 1000, 600],
   [
     'a plan for 200 people on four irons',
     () =>

@@ -155,7 +155,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
     .getByRole('radio', { name: /pourable/ })
     .check();
   await expect(page.getByRole('dialog')).toContainText('g milk');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Write it into the formula' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(10);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(9);

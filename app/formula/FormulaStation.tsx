@@ -1,27 +1,32 @@
-import { ClipboardPaste, Plus, Scale, Spline, Undo2 } from 'lucide-react';
+import { ClipboardPaste, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { batterOf } from '../../core/advise/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
 import type { Formula, FormulaReading } from '../../core/formula/index.ts';
-import { ingredientOf, LIFTS, linesFromText, swapsFor } from '../../core/formula/index.ts';
+import { claimsOf, compareClaims, costOf, ingredientOf, LIFTS, linesFromText, suspicions, swapsFor } from '../../core/formula/index.ts';
 import { Findings, grams, Listing } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import { useAdvice } from '../workers/index.ts';
+import { BalanceSwaps } from './BalanceSwaps.tsx';
+import { CardPage, cardOf } from './CardPage.tsx';
 import { Composition } from './Composition.tsx';
+import { money } from './CostSheet.tsx';
 import { Gauges } from './Gauges.tsx';
 import { LedgerLine } from './LedgerLine.tsx';
 import { NutritionLine } from './NutritionLine.tsx';
 import { OnTheIron } from './OnTheIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
-import { ScaleSheet } from './ScaleSheet.tsx';
-import { SwapSheet } from './SwapSheet.tsx';
-import { thicknessWord } from './thickness.ts';
-import { ThicknessSheet } from './ThicknessSheet.tsx';
+import { ironEvidence, reckonedOf } from './reckoned.ts';
 import { emptyFormula, revised, undone, withLines } from './revise.ts';
+import { saveAs } from './saveAs.ts';
+import { StepsPanel } from './StepsPanel.tsx';
+import { SwapSheet } from './SwapSheet.tsx';
+import type { ToolName } from './Tools.tsx';
+import { Tool, Tools } from './Tools.tsx';
 
 const newId = (): string => crypto.randomUUID();
 
@@ -44,11 +49,13 @@ export const FormulaStation = () => {
     await kitchen.put('formulas', made);
     setBench({ formulaId: made.id });
   };
-  const take = ({ lines, name, steps }: Pasted): void => {
+  const take = ({ lines, name, steps, yieldHint, recipe }: Pasted): void => {
     setPasting(false);
-    if (formula !== null && formula.lines.length === 0)
-      save(revised(formula, { lines: [...lines], steps: [...steps], name: name ?? formula.name }));
-    else void start({ ...emptyFormula(newId(), name ?? 'Pasted batter'), lines: [...lines], steps: [...steps] });
+    const contents = { lines: [...lines], steps: [...steps], yieldHint };
+    if (formula !== null && formula.lines.length === 0) save(revised(formula, { ...contents, name: name ?? formula.name }));
+    // A formula that comes back from a file keeps its properties, under an id of its own.
+    else if (recipe !== null) void start({ ...recipe, id: newId(), rev: 1, parentRev: null });
+    else void start({ ...emptyFormula(newId(), name ?? 'Pasted batter'), ...contents });
   };
   return (
     <>
@@ -106,137 +113,145 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
   const reading = readingOf(session, formula);
   const before = undone(formula, revisions);
   const [swapping, setSwapping] = useState<number | null>(null);
-  const [sheet, setSheet] = useState<'scale' | 'thickness' | null>(null);
+  const [sheet, setSheet] = useState<ToolName | null>(null);
   const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, session.bench));
-  const portion_g = advice.data?.ok === true ? advice.data.value.answer.portion_g : null;
+  const answer = advice.data?.ok === true ? advice.data.value.answer : null;
   const swap = swapOf(formula, reading, swapping);
   const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
   const most_g = Math.max(1, ...reading.lines.map((line) => line.grams ?? 0));
+  const claims = claimsOf(formula.steps, formula.yieldHint, kit.cupStandard);
+  const evidence = ironEvidence(answer, iron, batter.ok ? batter.value.looseness : null);
+  const found = suspicions(reading, claims, evidence);
+  const cost = costOf(reading, kit.pricesPerKg);
+  const tool = {
+    session,
+    formula,
+    reading,
+    iron,
+    answer,
+    batter: batter.ok ? batter.value : null,
+    found,
+    onRevise,
+    onClose: () => setSheet(null),
+  };
   return (
-    <div className="flex flex-col gap-3 px-5 py-3">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-        <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
-          <h1 className="sr-only">{formula.name}</h1>
-          <Listing
-            label="Formula"
-            value={formula.id}
-            choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-            onChange={(formulaId) => setBench({ formulaId })}
-          />
-          <Listing
-            label="Lift"
-            value={formula.lift}
-            choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
-            onChange={(lift) => onRevise(revised(formula, { lift }))}
-          />
-        </div>
-        <div className="flex items-baseline gap-4 text-[15px]">
-          <span>
-            <b className="figure text-xl" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
-              {grams(reading.totalMass_g)}
-            </b>{' '}
-            g in the bowl
-          </span>
-          <Listing
-            label="Cup"
-            value={kit.cupStandard}
-            choices={CUPS}
-            onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })}
-          />
-        </div>
-      </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
-        <div>
-          <NameLine key={formula.name} formula={formula} onRevise={onRevise} />
-          <ol aria-label="Ingredients">
-            {formula.lines.map((line, i) => {
-              const read = reading.lines[i];
-              if (read === undefined) return null;
-              const id = ingredientOf(read)?.id;
-              const percent = id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
-              return (
-                <LedgerLine
-                  key={line.id}
-                  formula={formula}
-                  line={line}
-                  read={read}
-                  percent={percent}
-                  most_g={most_g}
-                  onRevise={onRevise}
-                  onSwap={id === undefined || read.grams === null || swapsFor(id, read.grams).length === 0 ? null : () => setSwapping(i)}
-                />
-              );
-            })}
-          </ol>
-          <AddLine onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))} />
-          <div className="mt-3 flex flex-wrap gap-2">
-            <button type="button" className="button-act" onClick={onPaste}>
-              <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
-            </button>
-            <button type="button" className="button-plain" onClick={onNew}>
-              <Plus aria-hidden className="size-5" /> New
-            </button>
-            <button type="button" className="button-plain" disabled={reading.totalMass_g <= 0} onClick={() => setSheet('scale')}>
-              <Scale aria-hidden className="size-5" /> Scale
-            </button>
-            <button type="button" className="button-plain" disabled={!batter.ok} onClick={() => setSheet('thickness')}>
-              <Spline aria-hidden className="size-5" /> Too thick?
-            </button>
-            <button type="button" className="button-plain" disabled={before === null} onClick={() => before !== null && onRevise(before)}>
-              <Undo2 aria-hidden className="size-5" /> Undo
-            </button>
+    <>
+      <div className="flex flex-col gap-3 px-5 py-3 print:hidden">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+          <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
+            <h1 className="sr-only">{formula.name}</h1>
+            <Listing
+              label="Formula"
+              value={formula.id}
+              choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+              onChange={(formulaId) => setBench({ formulaId })}
+            />
+            <Listing
+              label="Lift"
+              value={formula.lift}
+              choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
+              onChange={(lift) => onRevise(revised(formula, { lift }))}
+            />
           </div>
-          <p className="mt-3 text-sm text-quiet">
-            Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
-          </p>
+          <div className="flex flex-wrap items-baseline gap-4 text-[15px]">
+            <span>
+              <b className="figure text-xl" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
+                {grams(reading.totalMass_g)}
+              </b>{' '}
+              g in the bowl
+            </span>
+            {cost !== null && (
+              <button
+                type="button"
+                className="min-h-8 font-semibold text-act underline underline-offset-2"
+                onClick={() => setSheet('cost')}
+              >
+                {money(cost.total, kit.currency)}
+                {answer !== null && answer.pieces > 0 && `, ${money(cost.total / answer.pieces, kit.currency)} a piece`}
+              </button>
+            )}
+            <Listing
+              label="Cup"
+              value={kit.cupStandard}
+              choices={CUPS}
+              onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })}
+            />
+          </div>
         </div>
-        {reading.composition === null ? (
-          <p className="text-quiet">Its make-up appears here once a line has a weight.</p>
-        ) : (
-          <Composition composition={reading.composition} />
+        <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
+          <div>
+            <NameLine key={formula.name} formula={formula} onRevise={onRevise} />
+            <ol aria-label="Ingredients">
+              {formula.lines.map((line, i) => {
+                const read = reading.lines[i];
+                if (read === undefined) return null;
+                const id = ingredientOf(read)?.id;
+                const percent =
+                  id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
+                return (
+                  <LedgerLine
+                    key={line.id}
+                    formula={formula}
+                    line={line}
+                    read={read}
+                    percent={percent}
+                    most_g={most_g}
+                    own={session.readSettings.own ?? []}
+                    onRevise={onRevise}
+                    onSwap={id === undefined || read.grams === null || swapsFor(id, read.grams).length === 0 ? null : () => setSwapping(i)}
+                  />
+                );
+              })}
+            </ol>
+            <BalanceSwaps formula={formula} session={session} onRevise={onRevise} />
+            <AddLine onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))} />
+            <Tools
+              reading={reading}
+              suspicions={found.length}
+              isBatter={batter.ok}
+              canUndo={before !== null}
+              onPaste={onPaste}
+              onNew={onNew}
+              onUndo={() => before !== null && onRevise(before)}
+              onOpen={setSheet}
+              onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
+            />
+            <StepsPanel formula={formula} claims={compareClaims(claims, reckonedOf(answer, iron))} session={session} onRevise={onRevise} />
+            <p className="mt-3 text-sm text-quiet">
+              Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
+            </p>
+          </div>
+          {reading.composition === null ? (
+            <p className="text-quiet">Its make-up appears here once a line has a weight.</p>
+          ) : (
+            <Composition composition={reading.composition} />
+          )}
+          <div className="flex flex-col gap-4">
+            <Gauges reading={reading} iron={iron} kit={kit} />
+            <OnTheIron session={session} formula={formula} />
+            <Findings findings={reading.findings} />
+          </div>
+        </div>
+        <NutritionLine
+          reading={reading}
+          pieceBatter_g={answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad}
+          ironName={iron?.name ?? null}
+        />
+        {swap !== null && (
+          <SwapSheet
+            formula={formula}
+            line={swap.line}
+            ingredientId={swap.id}
+            mass_g={swap.mass_g}
+            session={session}
+            onRevise={onRevise}
+            onClose={() => setSwapping(null)}
+          />
         )}
-        <div className="flex flex-col gap-4">
-          <Gauges reading={reading} iron={iron} kit={kit} />
-          <OnTheIron session={session} formula={formula} />
-          <Findings findings={reading.findings} />
-        </div>
+        {sheet !== null && <Tool name={sheet} {...tool} />}
       </div>
-      <NutritionLine
-        reading={reading}
-        pieceBatter_g={portion_g === null || iron === null ? null : portion_g / iron.geometry.piecesPerLoad}
-        ironName={iron?.name ?? null}
-      />
-      {swap !== null && (
-        <SwapSheet
-          formula={formula}
-          line={swap.line}
-          ingredientId={swap.id}
-          mass_g={swap.mass_g}
-          session={session}
-          onRevise={onRevise}
-          onClose={() => setSwapping(null)}
-        />
-      )}
-      {sheet === 'scale' && (
-        <ScaleSheet
-          formula={formula}
-          reading={reading}
-          iron={iron}
-          portion_g={portion_g}
-          onRevise={onRevise}
-          onClose={() => setSheet(null)}
-        />
-      )}
-      {sheet === 'thickness' && batter.ok && (
-        <ThicknessSheet
-          formula={formula}
-          reading={reading}
-          predicted={thicknessWord(batter.value.looseness)}
-          onRevise={onRevise}
-          onClose={() => setSheet(null)}
-        />
-      )}
-    </div>
+      <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} />
+    </>
   );
 };
 

@@ -1,9 +1,8 @@
 import type { FormulaReading } from '../../core/formula/index.ts';
-import { USUAL_GAS_MMOL } from '../../core/formula/index.ts';
+import { spread_cm, thicknessWord, USUAL_GAS_MMOL } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { batterOf } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { thicknessWord } from './thickness.ts';
 
 type GaugeProps = {
   readonly name: string;
@@ -60,13 +59,13 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReadin
       {batter.ok && (
         <Gauge
           name="Thickness"
-          value={thicknessWord(batter.value.looseness)}
+          value={`${thicknessWord(batter.value.looseness)}, spreads ${spread_cm(batter.value.looseness).toFixed(0)} cm`}
           least={0.4}
           most={4}
           at={batter.value.looseness}
           usual={iron === null ? [1.5, 3.3] : [iron.looseness.min, iron.looseness.max]}
           words={['dollop', 'ribbon', 'pourable', 'runny']}
-          about={`Liquid over starch, protein and fibre: ${batter.value.looseness.toFixed(1)}. The band is what ${iron?.name ?? 'most irons'} can spread.`}
+          about={`Liquid over starch, protein and fibre: ${batter.value.looseness.toFixed(1)}. The band is what ${iron?.name ?? 'most irons'} can spread. Spread: a level tablespoon on a cold plate after 30 s.`}
         />
       )}
       {hydration !== null && (

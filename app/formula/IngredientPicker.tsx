@@ -4,12 +4,20 @@ import type { Ingredient } from '../../core/matter/index.ts';
 import { INGREDIENTS } from '../../core/matter/index.ts';
 
 /** "What is this?": the cook's answer where the words were not understood. */
-export const IngredientPicker = ({ about, onPick }: { readonly about: string; readonly onPick: (ingredient: Ingredient) => void }) => {
+export const IngredientPicker = ({
+  about,
+  own,
+  onPick,
+}: {
+  readonly about: string;
+  readonly own: readonly Ingredient[];
+  readonly onPick: (ingredient: Ingredient) => void;
+}) => {
   const [wanted, setWanted] = useState('');
   const needle = wanted.trim().toLowerCase();
-  const found = INGREDIENTS.filter(
-    ({ name, aliases }) => needle === '' || name.toLowerCase().includes(needle) || aliases.some((alias) => alias.includes(needle)),
-  ).slice(0, 40);
+  const found = [...own, ...INGREDIENTS]
+    .filter(({ name, aliases }) => needle === '' || name.toLowerCase().includes(needle) || aliases.some((alias) => alias.includes(needle)))
+    .slice(0, 40);
   return (
     <Combobox<Ingredient | null> immediate value={null} onChange={(picked) => picked !== null && onPick(picked)}>
       <ComboboxInput

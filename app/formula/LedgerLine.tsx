@@ -3,11 +3,12 @@ import { ArrowLeftRight, CircleHelp, Trash2, TriangleAlert } from 'lucide-react'
 import { useState } from 'react';
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { say } from '../../words/index.ts';
-import { ingredientById } from '../../core/matter/index.ts';
+import type { Ingredient } from '../../core/matter/index.ts';
 import { grams } from '../look/index.ts';
 import { gramsTyped } from './amounts.ts';
 import { IngredientPicker } from './IngredientPicker.tsx';
-import { withLine, withoutLine } from './revise.ts';
+import { Decide } from './Decide.tsx';
+import { unswapped, withLine, withoutLine } from './revise.ts';
 
 type Props = {
   readonly formula: Formula;
@@ -16,6 +17,8 @@ type Props = {
   readonly percent: number | null;
   /** Largest mass in the bowl, g: the length of a full bar. */
   readonly most_g: number;
+  /** The cook's own ingredients, first in every list. */
+  readonly own: readonly Ingredient[];
   readonly onRevise: (next: Formula) => void;
   /** Null where nothing stands in for it. */
   readonly onSwap: (() => void) | null;
@@ -28,13 +31,13 @@ const MARKS = {
 } as const;
 
 /** One line of the ledger: as written, what it weighs, and how that was understood. Everything can be changed in place. */
-export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise, onSwap }: Props) => {
+export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise, onSwap }: Props) => {
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
   const isHeading = read.how.some((how) => how.code === 'heading');
   const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(say);
   if (read.ingredientId !== null && line.chosenIngredientId !== null)
-    notes.unshift(`taken as ${ingredientById(read.ingredientId)?.name ?? read.ingredientId}`);
+    notes.unshift(`taken as ${read.ingredient?.name ?? read.ingredientId}`);
   const changeGrams = (typed: string): void => {
     if (typed.trim() === '') {
       setProblem(null);
@@ -70,6 +73,20 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise, onS
             <span>{notes.join('; ')}</span>
           </p>
         )}
+        <Decide formula={formula} line={line} read={read} onRevise={onRevise} />
+        {line.swap !== undefined && (
+          <p className="flex items-center gap-2 pl-1 text-sm text-quiet">
+            instead of {line.swap.was.text.slice(0, 40)}
+            <button
+              type="button"
+              aria-label={`Undo the swap of ${line.swap.was.text.slice(0, 40)}`}
+              className="min-h-9 font-semibold text-act underline underline-offset-2"
+              onClick={() => onRevise(unswapped(formula, line.swap?.id ?? ''))}
+            >
+              put it back
+            </button>
+          </p>
+        )}
         {problem !== null && (
           <p role="alert" className="pl-1 text-sm font-semibold text-hazard">
             {problem}
@@ -78,6 +95,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, onRevise, onS
         {read.status === 'unresolved' && read.ingredientId === null && !isHeading && (
           <IngredientPicker
             about={line.text.slice(0, 40)}
+            own={own}
             onPick={(ingredient) => onRevise(withLine(formula, line.id, { chosenIngredientId: ingredient.id }))}
           />
         )}

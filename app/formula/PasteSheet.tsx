@@ -1,12 +1,19 @@
 import { useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
-import type { FormulaLine, ReadSettings } from '../../core/formula/index.ts';
+import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/index.ts';
 import { MOST_LINES } from '../../core/formula/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { Sheet } from '../look/index.ts';
 import { pasteReader } from '../workers/index.ts';
 
-export type Pasted = { readonly lines: readonly FormulaLine[]; readonly name: string | null; readonly steps: readonly string[] };
+export type Pasted = {
+  readonly lines: readonly FormulaLine[];
+  readonly name: string | null;
+  readonly steps: readonly string[];
+  readonly yieldHint: string | null;
+  /** The whole Recipe where that was pasted. */
+  readonly recipe: Formula | null;
+};
 
 type Props = { readonly readSettings: ReadSettings; readonly onDone: (pasted: Pasted) => void; readonly onClose: () => void };
 
@@ -24,19 +31,20 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
     const result = await pasteReader.readPaste(text, readSettings);
     setBusy(false);
     if (!result.ok) return setFailure(result.failure);
-    const { lines, cut, name, steps } = result.value;
+    const { lines, cut, name, steps, yieldHint, recipe } = result.value;
     if (cut > 0) return setFailure({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } });
     if (lines.length === 0) return setFailure({ code: 'bowl-empty', fields: {} });
-    onDone({ lines, name, steps });
+    onDone({ lines, name, steps, yieldHint, recipe });
   };
   const takeAnyway = async (): Promise<void> => {
     const result = await pasteReader.readPaste(text, readSettings);
-    if (result.ok) onDone({ lines: result.value.lines, name: result.value.name, steps: result.value.steps });
+    if (result.ok) onDone(result.value);
   };
   return (
     <Sheet title="Paste a batter" open onClose={onClose} wide>
       <p className="text-[15px] text-quiet">
-        One ingredient a line, as you would write it: cups, spoons, decilitres, grams, ranges. A schema.org Recipe (JSON-LD) works too.
+        One ingredient a line, as you would write it, with its steps if you have them: what they say of dose, time and yield is kept and
+        checked. A schema.org Recipe (JSON-LD) works too.
       </p>
       <textarea
         aria-label="Ingredient list"

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Formula, FormulaReading, ScaleWish } from '../../core/formula/index.ts';
-import { scaledLines, scaleFactor, wholeEggBatches } from '../../core/formula/index.ts';
+import { scaledLines, scaleFactor, wholeEggBatches, wholeLoads } from '../../core/formula/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { grams, Listing, NumberEntry, percent, Sheet } from '../look/index.ts';
 import { revised } from './revise.ts';
@@ -11,6 +12,9 @@ type Props = {
   readonly iron: Iron | null;
   /** Batter for one load of that iron, g; null while it is reckoned. */
   readonly portion_g: number | null;
+  /** Of the batter as poured, g/mL; null where it isn't one. */
+  readonly density_gPerML: number | null;
+  readonly kit: Kit;
   readonly onRevise: (next: Formula) => void;
   readonly onClose: () => void;
 };
@@ -20,9 +24,11 @@ const FACTORS = [0.5, 1.5, 2, 3] as const;
 const SEEN_ERROR = 0.03;
 
 /** How much of everything: by a factor, by pieces, by what is short, by whole eggs; the new grams are shown before they are taken. */
-export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClose }: Props) => {
+export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, kit, onRevise, onClose }: Props) => {
   const [wish, setWish] = useState<ScaleWish>({ by: 'factor', factor: 2 });
-  const [resolution_g, setResolution] = useState<0.1 | 1>(1);
+  const [resolution_g, setResolution] = useState<number>(() => Math.min(1, ...kit.scales.map((scale) => scale.resolution_g)));
+  const [have, setHave] = useState<ReadonlyMap<number, number>>(new Map());
+  const [piecesEach, setPiecesEach] = useState(1);
   const [lineIndex, setLineIndex] = useState(() =>
     Math.max(
       0,
@@ -32,6 +38,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
   const factor = scaleFactor(reading, wish);
   const lines = factor === null ? [] : scaledLines(reading, factor, resolution_g);
   const eggs = wholeEggBatches(reading, factor ?? 1);
+  const smallest = wholeEggBatches(reading, 1e-6)[0]?.factor;
   const weighed = reading.lines.flatMap((line, index) => (line.grams === null ? [] : [{ value: index, label: line.text.slice(0, 40) }]));
   const take = (): void => {
     const byIndex = new Map(lines.map((line) => [line.index, line.grams]));
@@ -55,6 +62,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
           ))}
         </div>
         <NumberEntry
+          narrow
           label="times"
           value={wish.by === 'factor' ? wish.factor : null}
           min={0.01}
@@ -64,6 +72,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
         />
         {iron !== null && portion_g !== null && (
           <NumberEntry
+            narrow
             label={`pieces on ${iron.name}`}
             value={wish.by === 'pieces' ? wish.pieces : null}
             min={1}
@@ -75,29 +84,84 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
             }
           />
         )}
+        {iron !== null && portion_g !== null && (
+          <>
+            <NumberEntry
+              narrow
+              label="people"
+              value={wish.by === 'people' ? wish.people : null}
+              min={1}
+              max={1000}
+              whole
+              mayBeEmpty
+              onChange={(people) =>
+                people !== null && setWish({ by: 'people', people, piecesEach, portion_g, piecesPerLoad: iron.geometry.piecesPerLoad })
+              }
+            />
+            <NumberEntry
+              narrow
+              label="pieces each"
+              value={piecesEach}
+              min={0.25}
+              max={20}
+              onChange={(each) => {
+                if (each === null) return;
+                setPiecesEach(each);
+                if (wish.by === 'people') setWish({ ...wish, piecesEach: each });
+              }}
+            />
+          </>
+        )}
+        {density_gPerML !== null && kit.bowls.length > 0 && (
+          <div role="group" aria-label="As much as a bowl bears" className="flex flex-wrap gap-2">
+            {kit.bowls.map((bowl) => (
+              <button
+                key={bowl.id}
+                type="button"
+                className="button-plain"
+                aria-pressed={wish.by === 'bowl' && wish.volume_mL === bowl.volume_mL}
+                onClick={() => setWish({ by: 'bowl', volume_mL: bowl.volume_mL, density_gPerML })}
+              >
+                {bowl.name}
+              </button>
+            ))}
+          </div>
+        )}
         <div className="flex items-end gap-2">
           <NumberEntry
+            narrow
+            key={lineIndex}
             label="I have, g"
-            value={wish.by === 'line' ? wish.grams : null}
+            value={have.get(lineIndex) ?? null}
             min={0.1}
             max={1e6}
             mayBeEmpty
-            onChange={(have) => have !== null && setWish({ by: 'line', index: lineIndex, grams: have })}
+            onChange={(mass) => {
+              const next = new Map(have);
+              if (mass === null) next.delete(lineIndex);
+              else next.set(lineIndex, mass);
+              setHave(next);
+              if (next.size > 0) setWish({ by: 'stock', have: [...next].map(([index, grams_]) => ({ index, grams: grams_ })) });
+            }}
           />
           <span className="pb-2">
-            of{' '}
-            <Listing
-              label="Of which line"
-              value={lineIndex}
-              choices={weighed}
-              onChange={(index) => {
-                setLineIndex(index);
-                if (wish.by === 'line') setWish({ ...wish, index });
-              }}
-            />
+            of <Listing label="Of which line" value={lineIndex} choices={weighed} onChange={setLineIndex} />
           </span>
         </div>
       </div>
+      {wish.by === 'stock' && have.size > 0 && (
+        <p className="mt-2 text-[15px] text-quiet">
+          {[...have].map(([index, mass]) => `${grams(mass)} g of ${reading.lines[index]?.text ?? ''}`).join(', ')}: what is shortest
+          decides.
+        </p>
+      )}
+      {factor !== null && portion_g !== null && (
+        <Loads
+          mass_g={factor * reading.totalMass_g}
+          portion_g={portion_g}
+          onTopUp={(more) => setWish({ by: 'factor', factor: factor * more })}
+        />
+      )}
       {eggs.length > 0 && factor !== null && (
         <p className="mt-3">
           Whole eggs:{' '}
@@ -111,7 +175,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
               {batch.eggs} {batch.eggs === 1 ? 'egg' : 'eggs'}, {grams(batch.factor * reading.totalMass_g)} g
             </button>
           ))}
-          or weigh beaten egg.
+          or weigh beaten egg. With one egg the least sensible bowl is {grams((smallest ?? 0) * reading.totalMass_g)} g.
         </p>
       )}
       {factor === null ? (
@@ -151,12 +215,46 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, onRevise, onClos
           <input
             type="checkbox"
             className="size-5 accent-act"
-            checked={resolution_g === 0.1}
+            checked={resolution_g < 1}
             onChange={(event) => setResolution(event.target.checked ? 0.1 : 1)}
           />
           my scale reads tenths of a gram
         </label>
       </div>
     </Sheet>
+  );
+};
+
+/** How the bowl ends: all plates alike, one short, or a little more batter. */
+const Loads = ({
+  mass_g,
+  portion_g,
+  onTopUp,
+}: {
+  readonly mass_g: number;
+  readonly portion_g: number;
+  readonly onTopUp: (factor: number) => void;
+}) => {
+  const choices = wholeLoads(mass_g, portion_g);
+  if (choices.length === 0) return <p className="mt-3">It comes out in whole loads.</p>;
+  return (
+    <p className="mt-3">
+      {choices.map((choice, i) => (
+        <span key={`${choice.choice}/${choice.loads}`}>
+          {i > 0 && ' · '}
+          {choice.choice === 'even-out' && `${choice.loads} loads of ${grams(choice.portion_g)} g, evened out to ${percent(choice.share)}`}
+          {choice.choice === 'one-short' && `the last of ${choice.loads} loads short: ${grams(choice.last_g)} g`}
+          {choice.choice === 'top-up' && (
+            <button
+              type="button"
+              className="min-h-11 font-semibold text-act underline underline-offset-2"
+              onClick={() => onTopUp(choice.factor)}
+            >
+              top up to {choice.loads} full loads
+            </button>
+          )}
+        </span>
+      ))}
+    </p>
   );
 };

@@ -45,7 +45,12 @@ const amountText = (swap: Swap): string =>
 /** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
 const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
   const { lines } = linesFromText(amountText(swap), () => crypto.randomUUID());
-  const withIds = lines.map((added, i) => ({ ...added, chosenIngredientId: swap.parts[i]?.ingredientId ?? null }));
+  // A swap of a swap goes back to what was there first.
+  const kept = line.swap ?? {
+    id: crypto.randomUUID(),
+    was: { id: line.id, text: line.text, edited_g: line.edited_g, chosenIngredientId: line.chosenIngredientId },
+  };
+  const withIds = lines.map((added, i) => ({ ...added, chosenIngredientId: swap.parts[i]?.ingredientId ?? null, swap: kept }));
   return revised(formula, { lines: formula.lines.flatMap((other) => (other.id === line.id ? withIds : [other])) });
 };
 

@@ -1,9 +1,16 @@
 import { useState } from 'react';
 import type { Formula, FormulaReading, Thickness } from '../../core/formula/index.ts';
-import { linesFromText, THICKNESS, thicknessCorrection } from '../../core/formula/index.ts';
+import {
+  linesFromText,
+  loosenessOfSpread,
+  SPREAD_RANGE_CM,
+  THICKNESS,
+  thicknessCorrection,
+  thicknessWord,
+} from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { sayAloud } from '../../words/index.ts';
-import { grams, Sheet } from '../look/index.ts';
+import { grams, NumberEntry, Sheet } from '../look/index.ts';
 import { withLines } from './revise.ts';
 
 const WORDS = Object.keys(THICKNESS) as Thickness[];
@@ -19,12 +26,14 @@ type Props = {
   readonly reading: FormulaReading;
   readonly predicted: Thickness;
   readonly onRevise: (next: Formula) => void;
+  /** The bowl that stands mixed: it gets the grams and remembers why; null where none does. */
+  readonly onStir: ((additions: readonly { readonly ingredientId: string; readonly grams: number }[]) => void) | null;
   readonly onClose: () => void;
 };
 
 /** Too thick, too thin: say what the spoon shows, get the grams to stir in. */
-export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onClose }: Props) => {
-  const [seen, setSeen] = useState<Thickness>(predicted);
+export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onStir, onClose }: Props) => {
+  const [seen, setSeen] = useState<Thickness | number>(predicted);
   const [wanted, setWanted] = useState<Thickness>('pourable');
   const correction = thicknessCorrection(reading, seen, wanted);
   const additions = correction.ok
@@ -40,7 +49,17 @@ export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onClose 
   };
   return (
     <Sheet title="Too thick? Too thin?" open onClose={onClose} wide>
-      <Spoon label="The spoon shows" value={seen} onChange={setSeen} />
+      <Spoon label="The spoon shows" value={typeof seen === 'number' ? thicknessWord(seen) : seen} onChange={setSeen} />
+      <div className="mt-2">
+        <NumberEntry
+          label="or it spread, cm (a level tablespoon on a cold plate, after 30 s)"
+          value={null}
+          min={SPREAD_RANGE_CM.min}
+          max={SPREAD_RANGE_CM.max}
+          mayBeEmpty
+          onChange={(cm) => cm !== null && setSeen(loosenessOfSpread(cm))}
+        />
+      </div>
       <Spoon label="It should be" value={wanted} onChange={setWanted} />
       {correction.ok ? (
         <p className="mt-4 text-lg">
@@ -56,9 +75,24 @@ export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onClose 
       ) : (
         <p className="mt-4 text-lg">{sayAloud(correction.failure)}.</p>
       )}
-      <button type="button" className="button-act mt-4" disabled={!correction.ok} onClick={take}>
-        Write it down
-      </button>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button type="button" className="button-act" disabled={!correction.ok} onClick={take}>
+          Write it into the formula
+        </button>
+        {onStir !== null && (
+          <button
+            type="button"
+            className="button-plain"
+            disabled={!correction.ok}
+            onClick={() => {
+              if (correction.ok) onStir(correction.value);
+              onClose();
+            }}
+          >
+            Only into the bowl that stands here
+          </button>
+        )}
+      </div>
     </Sheet>
   );
 };

@@ -1,7 +1,7 @@
 import type { Formula, FormulaLine } from '../../core/formula/index.ts';
 
 /** The next revision with these changes; the one before stays as it is. */
-export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift'>>): Formula => ({
+export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift' | 'yieldHint'>>): Formula => ({
   ...formula,
   ...changes,
   rev: formula.rev + 1,
@@ -22,6 +22,21 @@ export const withoutLine = (formula: Formula, id: string): Formula =>
 
 export const withLines = (formula: Formula, added: readonly FormulaLine[]): Formula =>
   revised(formula, { lines: [...formula.lines, ...added] });
+
+/** One swap taken back by itself: its lines make way for what was there before, where the first of them stood. */
+export const unswapped = (formula: Formula, swapId: string): Formula => {
+  const was = formula.lines.find((line) => line.swap?.id === swapId)?.swap?.was;
+  if (was === undefined) return formula;
+  let isBack = false;
+  return revised(formula, {
+    lines: formula.lines.flatMap((line) => {
+      if (line.swap?.id !== swapId) return [line];
+      if (isBack) return [];
+      isBack = true;
+      return [was];
+    }),
+  });
+};
 
 export const emptyFormula = (id: string, name: string): Formula => ({
   id,

@@ -5,7 +5,7 @@ import { clock, Sheet, tawnyCss } from '../look/index.ts';
 import { curveOptions, curvesOf, labelPlaces, tickStep } from './curveOptions.ts';
 import type { Curve } from './curveOptions.ts';
 
-const CurveChart = lazy(() => import('./CurveChart.tsx'));
+const CurveChart = lazy(() => import('../look/Chart.tsx'));
 /** Right margin kept for the curves' names; the band and the scrubber end there too. */
 const NAMES_PX = 64;
 

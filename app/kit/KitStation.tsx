@@ -6,10 +6,12 @@ import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
 import { NumberEntry, temperature } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
+import { BowlsAndScales } from './BowlsAndScales.tsx';
 import { DataPanel } from './DataPanel.tsx';
 import { IronForm } from './IronForm.tsx';
 import { IronPlan } from './IronPlan.tsx';
 import { KitchenForm } from './KitchenForm.tsx';
+import { OwnIngredients } from './OwnIngredients.tsx';
 
 export const KitStation = () => {
   const session = useSession();
@@ -54,7 +56,17 @@ export const KitStation = () => {
         <h2 className="mb-2 text-xl">The place</h2>
         <KitchenForm key={kit.name} kit={kit} onSave={save} />
       </section>
-      <Scoops kit={kit} onSave={save} />
+      <Measures kit={kit} onSave={save} of="scoops" title="Scoops" one="scoop" />
+      <Measures
+        kit={kit}
+        onSave={save}
+        of="spoons"
+        title="Cups and spoons"
+        one="cup or spoon"
+        note="For those who measure without a scale: only these are asked for."
+      />
+      <BowlsAndScales kit={kit} onSave={save} />
+      <OwnIngredients />
       <Circuits kit={kit} onSave={save} />
       <DataPanel />
       {edited !== null && (
@@ -81,35 +93,44 @@ const controlWords = ({ control }: Iron, kit: Kit): string => {
 
 type PartProps = { readonly kit: Kit; readonly onSave: (next: Kit) => void };
 
-/** Scoops side by side as they hold. */
-const Scoops = ({ kit, onSave }: PartProps) => {
+type MeasuresProps = PartProps & {
+  readonly of: 'scoops' | 'spoons';
+  readonly title: string;
+  readonly one: string;
+  readonly note?: string;
+};
+
+/** Scoops, or cups and spoons, side by side as they hold. */
+const Measures = ({ kit, onSave, of, title, one, note }: MeasuresProps) => {
   const [name, setName] = useState('');
   const [volume, setVolume] = useState<number | null>(null);
+  const measures = kit[of];
   const add = (): void => {
     if (name.trim() === '' || volume === null) return;
-    onSave({ ...kit, scoops: [...kit.scoops, { id: crypto.randomUUID(), name: name.trim(), volume_mL: volume }] });
+    onSave({ ...kit, [of]: [...measures, { id: crypto.randomUUID(), name: name.trim(), volume_mL: volume }] });
     setName('');
   };
   return (
-    <section aria-label="Scoops">
-      <h2 className="text-xl">Scoops</h2>
+    <section aria-label={title}>
+      <h2 className="text-xl">{title}</h2>
+      {note !== undefined && <p className="text-[15px] text-quiet">{note}</p>}
       <ul className="mt-2 flex flex-wrap items-end gap-5">
-        {kit.scoops.map((scoop) => (
-          <li key={scoop.id} className="flex flex-col items-center text-[15px]">
+        {measures.map((measure) => (
+          <li key={measure.id} className="flex flex-col items-center text-[15px]">
             <svg aria-hidden width={70} height={54} viewBox="0 0 70 54">
               <path
-                d={`M${35 - bowl(scoop.volume_mL)} ${52 - bowl(scoop.volume_mL)}a${bowl(scoop.volume_mL)} ${bowl(scoop.volume_mL)} 0 0 0 ${2 * bowl(scoop.volume_mL)} 0z`}
+                d={`M${35 - bowl(measure.volume_mL)} ${52 - bowl(measure.volume_mL)}a${bowl(measure.volume_mL)} ${bowl(measure.volume_mL)} 0 0 0 ${2 * bowl(measure.volume_mL)} 0z`}
                 fill="#8ea49c"
                 stroke="#20262a"
               />
             </svg>
-            {scoop.name}
-            <b>{scoop.volume_mL} mL</b>
+            {measure.name}
+            <b>{measure.volume_mL} mL</b>
             <button
               type="button"
-              aria-label={`Remove ${scoop.name}`}
+              aria-label={`Remove ${measure.name}`}
               className="grid size-11 place-items-center text-quiet hover:text-ink"
-              onClick={() => onSave({ ...kit, scoops: kit.scoops.filter((s) => s.id !== scoop.id) })}
+              onClick={() => onSave({ ...kit, [of]: measures.filter((m) => m.id !== measure.id) })}
             >
               <Trash2 aria-hidden className="size-4" />
             </button>
@@ -117,14 +138,14 @@ const Scoops = ({ kit, onSave }: PartProps) => {
         ))}
         <li className="flex flex-wrap items-end gap-2">
           <label className="flex flex-col gap-1 text-[15px]">
-            New scoop
+            New {one}
             <input className="entry" maxLength={60} value={name} onChange={(event) => setName(event.target.value)} />
           </label>
-          <NumberEntry label="holds, mL" value={volume} min={1} max={2000} mayBeEmpty onChange={setVolume} />
+          <NumberEntry label="holds, mL" value={volume} min={0.5} max={2000} mayBeEmpty onChange={setVolume} />
           <button
             type="button"
             className="button-plain"
-            disabled={name.trim() === '' || volume === null || kit.scoops.length >= 20}
+            disabled={name.trim() === '' || volume === null || measures.length >= 20}
             onClick={add}
           >
             <Plus aria-hidden className="size-5" /> Add

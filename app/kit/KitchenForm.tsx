@@ -24,6 +24,9 @@ const Place = z.object({
   cueBefore_s: number.pipe(Kit.shape.cueBefore_s),
   temperatureUnit: Kit.shape.temperatureUnit,
   codeOfPractice: Kit.shape.codeOfPractice,
+  eggMarket: Kit.shape.eggMarket,
+  climate: Kit.shape.climate,
+  currency: z.string().trim().min(1, 'a sign or a word').max(6),
 });
 
 const CODE_WORDS: Readonly<Record<(typeof CODE_IDS)[number], string>> = {
@@ -81,6 +84,22 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
           ))}
         </select>
       </label>
+      <label className="flex flex-col gap-1 text-[15px]">
+        Egg sizes
+        <select className="entry" {...register('eggMarket')}>
+          <option value="us">US: large is 50 g without shell</option>
+          <option value="eu">EU: M is 51 g, L 60 g without shell</option>
+        </select>
+      </label>
+      <label className="flex flex-col gap-1 text-[15px]">
+        Air that flour lies in
+        <select className="entry" {...register('climate')}>
+          <option value="dry">dry, mountain air</option>
+          <option value="usual">usual</option>
+          <option value="damp">damp, wet season</option>
+        </select>
+      </label>
+      <Entry label="Money" error={errors.currency} {...register('currency')} />
       <div className="sm:col-span-3">
         <button type="submit" className="button-act" disabled={!isDirty}>
           Keep

@@ -8,6 +8,7 @@ type EntryProps = {
   readonly whole?: boolean;
   readonly mayBeEmpty?: boolean;
   readonly big?: boolean;
+  readonly narrow?: boolean;
   readonly placeholder?: string;
   readonly onChange: (value: number | null) => void;
   /** A value that makes sense, confirmed by Enter. */
@@ -23,6 +24,7 @@ export const NumberEntry = ({
   whole = false,
   mayBeEmpty = false,
   big = false,
+  narrow = false,
   placeholder,
   onChange,
   onEnter,
@@ -45,7 +47,13 @@ export const NumberEntry = ({
     <label className="flex flex-col gap-1 text-[15px]">
       {label}
       <input
-        className={big ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal' : 'entry'}
+        className={
+          big
+            ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal'
+            : narrow
+              ? 'entry w-28'
+              : 'entry'
+        }
         inputMode="decimal"
         {...(placeholder === undefined ? {} : { placeholder })}
         value={text}

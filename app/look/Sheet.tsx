@@ -13,13 +13,15 @@ export const Sheet = ({
   readonly title: string;
   readonly open: boolean;
   readonly onClose: () => void;
-  readonly wide?: boolean;
+  readonly wide?: boolean | 'very';
   readonly children: ReactNode;
 }) => (
   <Dialog open={open} onClose={onClose} className="relative z-50">
     <DialogBackdrop className="fixed inset-0 bg-ink/40" />
     <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
-      <DialogPanel className={`w-full ${wide ? 'max-w-3xl' : 'max-w-xl'} rounded-xl bg-sheet p-5 shadow-2xl`}>
+      <DialogPanel
+        className={`w-full ${wide === 'very' ? 'max-w-6xl' : wide ? 'max-w-3xl' : 'max-w-xl'} rounded-xl bg-sheet p-5 shadow-2xl`}
+      >
         <div className="mb-3 flex items-start justify-between gap-4">
           <DialogTitle className="text-xl">{title}</DialogTitle>
           <button

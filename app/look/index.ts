@@ -1,3 +1,4 @@
+export { download, fileName } from './download.ts';
 export { Findings } from './Findings.tsx';
 export { clock, day, dayAndTime, dialMarkText, grams, metres, percent, temperature, timeOfDay, timeWithSeconds } from './format.ts';
 export type { Choice } from './Listing.tsx';

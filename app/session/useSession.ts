@@ -93,7 +93,21 @@ export const useSession = (): Session | undefined => {
 /** The same lines with what really went into this lot. */
 export const asWeighed = (formula: Formula, lot: Lot): Formula => {
   const grams = new Map(lot.weighed.map((line) => [line.lineId, line.grams]));
-  return { ...formula, lines: formula.lines.map((line) => ({ ...line, edited_g: grams.get(line.id) ?? line.edited_g })) };
+  const lines = formula.lines.map((line) => ({ ...line, edited_g: grams.get(line.id) ?? line.edited_g }));
+  // What was stirred in afterwards is in the bowl, though not in the formula.
+  const added = lot.events.flatMap((event) =>
+    event.kind === 'added'
+      ? [
+          {
+            id: `added-${event.seq}`,
+            text: event.data.ingredientId,
+            edited_g: event.data.grams,
+            chosenIngredientId: event.data.ingredientId,
+          },
+        ]
+      : [],
+  );
+  return { ...formula, lines: [...lines, ...added] };
 };
 
 /** A bowl weighed longer ago is another morning's. */

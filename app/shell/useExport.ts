@@ -1,15 +1,6 @@
 import { useCallback } from 'react';
+import { download } from '../look/index.ts';
 import { useKitchen } from '../store/index.ts';
-
-/** Hands a text to the browser as a download. */
-export const download = (name: string, type: string, text: string): void => {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-};
 
 /** Everything in the kitchen as one JSON file. */
 export const useExport = (): (() => Promise<void>) => {

@@ -15,12 +15,13 @@ const FLOOR_Y = 232;
 const STONES = ['#d8ded9', '#c4cec8', '#e6eae5', '#b3c0b9', '#ccd6d1', '#dfe4de'];
 
 /** Half the inner width of the bowl at a height (0 floor, 1 rim): a round-bottomed bowl in section. */
-const halfWidth = (height: number): number => 58 + 82 * Math.sqrt(Math.max(0, Math.min(1, height)));
+const halfWidth = (height: number): number => 46 + 94 * Math.max(0, Math.min(1, height)) ** 0.45;
 
 const layerPath = (from: number, to: number): string => {
   const y = (h: number): number => FLOOR_Y - h * (FLOOR_Y - RIM_Y);
   const steps = 24;
-  const at = (i: number): number => from + ((to - from) * i) / steps;
+  // The round bottom wants its points close together at the floor.
+  const at = (i: number): number => from + (to - from) * (i / steps) ** (from < 0.01 ? 3 : 1);
   const left = Array.from({ length: steps + 1 }, (_, i) => `${WIDTH / 2 - halfWidth(at(i))},${y(at(i))}`);
   const right = Array.from({ length: steps + 1 }, (_, i) => `${WIDTH / 2 + halfWidth(at(steps - i))},${y(at(steps - i))}`);
   return `M${left.join('L')}L${right.join('L')}Z`;

@@ -34,7 +34,7 @@ export const Setup = ({ session, formula, onStart }: Props) => {
   const coarse = weighs.filter((step) => readingError(step.grams, step.resolution_g) > SEEN_ERROR);
   const own = session.readSettings.own ?? [];
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_380px] gap-8 px-5 py-4 max-lg:grid-cols-1">
+    <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-8 px-5 py-4 max-lg:grid-cols-1">
       <section>
         <h1 className="flex flex-wrap items-baseline gap-3 text-2xl">
           Weigh{' '}
@@ -75,7 +75,7 @@ export const Setup = ({ session, formula, onStart }: Props) => {
           )}
           <label className="flex flex-col gap-1 text-[15px]">
             Who weighs
-            <input className="entry w-40" maxLength={60} value={who} onChange={(event) => setWho(event.target.value)} />
+            <input className="entry w-32" maxLength={60} value={who} onChange={(event) => setWho(event.target.value)} />
           </label>
         </div>
         <p className="mt-5 text-lg">
@@ -101,26 +101,6 @@ export const Setup = ({ session, formula, onStart }: Props) => {
           {need !== null && <Findings findings={bowlFindings(need, reading.lift, kit.bowls)} />}
           {plan.byEye.length > 0 && <p className="text-[15px]">Not weighed: {plan.byEye.join('; ')}.</p>}
         </div>
-        {by === 'scale' && (
-          <ul aria-label="Bowls" className="mt-6 flex flex-wrap gap-x-8 gap-y-4">
-            {plan.bowls.map((role) => {
-              const layers = weighs
-                .filter((step) => step.bowl === role)
-                .map((step) => ({
-                  key: step.id,
-                  name: `${onScale(step.grams, step.resolution_g)} g ${stepName(step, own).toLowerCase()}`,
-                  grams: step.grams,
-                  isLive: false,
-                }));
-              return (
-                <li key={role} className="w-[230px]">
-                  <BowlPicture layers={layers} full_g={layers.reduce((sum, layer) => sum + layer.grams, 0)} name={BOWL_WORDS[role]} />
-                  <p className="text-center text-[15px] text-quiet">{BOWL_WORDS[role]}</p>
-                </li>
-              );
-            })}
-          </ul>
-        )}
         {by === 'spoons' && <SpoonList formula={formula} plan={plan} kit={kit} own={own} />}
       </section>
       <aside className="flex flex-col gap-6">
@@ -169,6 +149,26 @@ export const Setup = ({ session, formula, onStart }: Props) => {
           </section>
         )}
       </aside>
+      {by === 'scale' && (
+        <ul aria-label="Bowls" className="col-span-2 flex flex-wrap gap-x-8 gap-y-4 max-lg:col-span-1">
+          {plan.bowls.map((role) => {
+            const layers = weighs
+              .filter((step) => step.bowl === role)
+              .map((step) => ({
+                key: step.id,
+                name: `${onScale(step.grams, step.resolution_g)} g ${stepName(step, own).toLowerCase()}`,
+                grams: step.grams,
+                isLive: false,
+              }));
+            return (
+              <li key={role} className="w-[230px]">
+                <BowlPicture layers={layers} full_g={layers.reduce((sum, layer) => sum + layer.grams, 0)} name={BOWL_WORDS[role]} />
+                <p className="text-center text-[15px] text-quiet">{BOWL_WORDS[role]}</p>
+              </li>
+            );
+          })}
+        </ul>
+      )}
     </div>
   );
 };

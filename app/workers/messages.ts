@@ -1,7 +1,7 @@
 import type { Result } from '../../core/basis/index.ts';
 import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
-import type { FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
+import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { PlannedIron } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
@@ -28,6 +28,8 @@ export type Paste = {
   readonly reading: FormulaReading;
   readonly name: string | null;
   readonly steps: readonly string[];
+  readonly yieldHint: string | null;
+  readonly recipe: Formula | null;
 };
 
 /** The worker's side of the conversation. `null`: no longer wanted. */

@@ -3,7 +3,7 @@ import { failure, success } from '../../core/basis/index.ts';
 import { adviseInSteps, answerOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/advise/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, linesFromText, readFormula } from '../../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
 import type { AdviceJob, AdviceReply, Paste } from './messages.ts';
@@ -19,6 +19,7 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
 }
 
 /** Longer pastes are refused before anything looks at them. */
+const MOST_STEPS = 100;
 const MOST_PASTE_CHARACTERS = 4_000_000;
 
 /** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
@@ -26,9 +27,23 @@ export const readPasted = (text: string, readSettings: ReadSettings, newId: () =
   if (text.length > MOST_PASTE_CHARACTERS) return failure('took-too-long');
   const recipe = recipeIn(text, newId);
   if (recipe !== null && !recipe.ok) return recipe;
-  const { lines, cut } = recipe === null ? linesFromText(text, newId) : { lines: recipe.value.lines, cut: 0 };
+  if (recipe !== null) {
+    const { lines, name, steps, yieldHint } = recipe.value;
+    return success({
+      lines,
+      cut: 0,
+      reading: readFormula({ lines, lift: null }, readSettings),
+      name,
+      steps,
+      yieldHint,
+      recipe: recipe.value,
+    });
+  }
+  const parts = splitRecipe(writtenLines(text));
+  const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
   const reading = readFormula({ lines, lift: null }, readSettings);
-  return success({ lines, cut, reading, name: recipe?.value.name ?? null, steps: recipe?.value.steps ?? [] });
+  const steps = parts.steps.slice(0, MOST_STEPS).map((step) => step.slice(0, 2000));
+  return success({ lines, cut, reading, name: parts.name, steps, yieldHint: parts.yieldHint, recipe: null });
 };
 
 const recipeIn = (text: string, newId: () => string): Result<Formula> | null => {

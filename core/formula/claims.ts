@@ -153,9 +153,10 @@ const FAR = 0.4;
 
 const nearest = (low: number, high: number, from: number, to: number): number => (to < low ? to / low : from > high ? from / high : 1);
 
-/** Each claim beside what was reckoned for this iron. */
-export const compareClaims = (claims: readonly Claim[], r: Reckoned): ComparedClaim[] =>
+/** Each claim beside what was reckoned for this iron; null: nothing was. */
+export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): ComparedClaim[] =>
   claims.map((claim) => {
+    if (r === null) return { claim, ratio: null, verdict: 'kept' };
     const { kind, low, high } = claim;
     const against: Partial<Record<Claim['kind'], readonly [number, number] | null>> = {
       dose_mL: [r.dose_mL, r.dose_mL],

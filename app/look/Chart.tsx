@@ -1,14 +1,22 @@
-import { LineChart } from 'echarts/charts';
-import { AriaComponent, GridComponent, MarkAreaComponent } from 'echarts/components';
+import { BarChart, LineChart } from 'echarts/charts';
+import { AriaComponent, GridComponent, LegendComponent, MarkAreaComponent } from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
 
-echarts.use([LineChart, GridComponent, MarkAreaComponent, AriaComponent, CanvasRenderer]);
+echarts.use([LineChart, BarChart, GridComponent, LegendComponent, MarkAreaComponent, AriaComponent, CanvasRenderer]);
 
-/** The curves; drawn again only when the answer changes, never while scrubbing. */
-const CurveChart = ({ options, label }: { readonly options: EChartsCoreOption; readonly label: string }) => {
+/** Curves and bars; drawn again only when the options change, never while scrubbing. */
+const Chart = ({
+  options,
+  label,
+  height = 178,
+}: {
+  readonly options: EChartsCoreOption;
+  readonly label: string;
+  readonly height?: number;
+}) => {
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<echarts.ECharts | null>(null);
   useEffect(() => {
@@ -27,7 +35,7 @@ const CurveChart = ({ options, label }: { readonly options: EChartsCoreOption; r
   useEffect(() => {
     chart.current?.setOption(options, { notMerge: true });
   }, [options]);
-  return <div ref={box} role="img" aria-label={label} className="h-[178px] w-full" />;
+  return <div ref={box} role="img" aria-label={label} className="w-full" style={{ height }} />;
 };
 
-export default CurveChart;
+export default Chart;

@@ -1,0 +1,80 @@
+import type { AltitudeCorrection, Formula, FormulaReading } from '../../core/formula/index.ts';
+import { ALTITUDE_TABLE, gasLess } from '../../core/formula/index.ts';
+import { say } from '../../words/index.ts';
+import { grams, metres, percent, Sheet } from '../look/index.ts';
+import { revised } from './revise.ts';
+
+type Props = {
+  readonly formula: Formula;
+  readonly reading: FormulaReading;
+  readonly corrections: readonly AltitudeCorrection[];
+  readonly altitude_m: number;
+  readonly onRevise: (next: Formula) => void;
+  readonly onClose: () => void;
+};
+
+const FOOT_M = 0.3048;
+
+/** A formula from the low country, corrected for this kitchen; beside it what a published table says. */
+export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRevise, onClose }: Props) => {
+  const take = (): void => {
+    const byLine = new Map(corrections.map((c) => [c.line, c.to_g]));
+    onRevise(
+      revised(formula, {
+        lines: formula.lines.map((line, i) => ({
+          ...line,
+          edited_g: byLine.has(i) ? Number((byLine.get(i) ?? 0).toFixed(1)) : line.edited_g,
+        })),
+      }),
+    );
+    onClose();
+  };
+  return (
+    <Sheet title={`Written lower down, cooked at ${metres(altitude_m)}`} open onClose={onClose} wide>
+      {corrections.length === 0 ? (
+        <p className="text-lg">{altitude_m < 600 ? 'Nothing to correct near the sea.' : 'Nothing in this bowl minds the altitude.'}</p>
+      ) : (
+        <table className="w-full">
+          <caption className="sr-only">Corrected amounts</caption>
+          <tbody>
+            {corrections.map((c) => (
+              <tr key={c.line} className="border-b border-line">
+                <th scope="row" className="py-1.5 text-left font-normal">
+                  {reading.lines[c.line]?.text}
+                </th>
+                <td className="figure text-right text-lg text-quiet">{grams(c.from_g)}</td>
+                <td className="figure text-right text-2xl">{grams(c.to_g)} g</td>
+                <td className="w-72 pl-4 text-[15px] text-quiet">{say({ code: c.because, fields: {} })}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <h3 className="mt-5">Beside the published table</h3>
+      <table className="mt-1 text-[15px]">
+        <caption className="sr-only">Powder to leave out, by altitude</caption>
+        <tbody>
+          {ALTITUDE_TABLE.map((row) => (
+            <tr key={row.feet}>
+              <th scope="row" className="pr-6 text-left font-normal">
+                {metres(row.feet * FOOT_M)} ({row.feet.toLocaleString('en-GB')} ft)
+              </th>
+              <td className="pr-6">
+                powder less {percent(row.powderLess[0], 1)}
+                {row.powderLess[0] === row.powderLess[1] ? '' : `–${percent(row.powderLess[1])}`}
+              </td>
+              <td className="text-quiet">by the gas law {percent(gasLess(row.feet * FOOT_M), 1)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[15px] text-quiet">
+        Table: Colorado State University Extension, for cakes (from memory). Waffles are thin: of its extra liquid and lesser sugar about
+        half is taken.
+      </p>
+      <button type="button" className="button-act mt-4" disabled={corrections.length === 0} onClick={take}>
+        Take these amounts
+      </button>
+    </Sheet>
+  );
+};

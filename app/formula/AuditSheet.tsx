@@ -1,0 +1,83 @@
+import { Check } from 'lucide-react';
+import type { Formula, FormulaReading, Repair, Suspicion } from '../../core/formula/index.ts';
+import { linesFromText } from '../../core/formula/index.ts';
+import { ingredientById } from '../../core/matter/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { grams, Sheet } from '../look/index.ts';
+import { revised, withLine, withLines } from './revise.ts';
+
+type Props = {
+  readonly formula: Formula;
+  readonly reading: FormulaReading;
+  readonly found: readonly Suspicion[];
+  readonly onRevise: (next: Formula) => void;
+  readonly onClose: () => void;
+};
+
+/** The weight at which a suspicion fills its bar. */
+const FULL = 10;
+
+const repairWords = (repair: Repair): string =>
+  repair.kind === 'set-grams'
+    ? `make it ${grams(repair.grams)} g`
+    : `add ${grams(repair.grams)} g ${ingredientById(repair.ingredientId)?.name.toLowerCase() ?? repair.ingredientId}`;
+
+const repaired = (formula: Formula, repair: Repair): Formula => {
+  if (repair.kind === 'set-grams') {
+    const line = formula.lines[repair.line];
+    return line === undefined ? formula : withLine(formula, line.id, { edited_g: repair.grams });
+  }
+  const name = ingredientById(repair.ingredientId)?.name.toLowerCase() ?? repair.ingredientId;
+  const { lines } = linesFromText(`${grams(repair.grams).replace(/,/g, '')} g ${name}`, () => crypto.randomUUID());
+  return withLines(
+    formula,
+    lines.map((line) => ({ ...line, chosenIngredientId: repair.ingredientId })),
+  );
+};
+
+/** What looks wrong, the strongest first, each with its evidence and a repair by one touch. Nothing is refused. */
+export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props) => (
+  <Sheet title="Before you trust it" open onClose={onClose} wide>
+    {found.length === 0 ? (
+      <p className="flex items-center gap-2 text-lg">
+        <Check aria-hidden className="size-6 text-act" />{' '}
+        {reading.flour_g > 0
+          ? 'Nothing looks wrong: amounts, acid, gas and claims fit each other.'
+          : 'Nothing to judge yet: no flour has a weight.'}
+      </p>
+    ) : (
+      <ol className="flex flex-col">
+        {found.map((suspicion, i) => (
+          <li
+            key={`${suspicion.code}/${suspicion.line ?? 'bowl'}/${i}`}
+            className="grid grid-cols-[64px_minmax(0,1fr)] gap-4 border-b border-line py-3"
+            data-code={suspicion.code}
+          >
+            <span aria-hidden className="mt-1.5 h-3 self-start overflow-hidden rounded-full bg-[#dde2df]">
+              <span className="block h-full bg-ink" style={{ width: `${Math.min(100, (100 * suspicion.weight) / FULL)}%` }} />
+            </span>
+            <div>
+              <p className="text-lg">{sayAloud(suspicion)}.</p>
+              <div className="mt-1 flex flex-wrap gap-2">
+                {suspicion.repairs.map((repair) => (
+                  <button
+                    key={repairWords(repair)}
+                    type="button"
+                    className="button-plain"
+                    onClick={() => onRevise(revised(formula, { lines: repaired(formula, repair).lines }))}
+                  >
+                    {repairWords(repair)}
+                  </button>
+                ))}
+              </div>
+            </div>
+          </li>
+        ))}
+      </ol>
+    )}
+    <p className="mt-3 text-[15px] text-quiet">
+      Each amount is judged beside its neighbours by the wide bands of common practice; the bar is how strongly it speaks. It warns, it
+      never refuses.
+    </p>
+  </Sheet>
+);

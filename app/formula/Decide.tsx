@@ -1,0 +1,37 @@
+import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
+import { ingredientById } from '../../core/matter/index.ts';
+import { grams } from '../look/index.ts';
+import { withLine } from './revise.ts';
+
+type Props = { readonly formula: Formula; readonly line: FormulaLine; readonly read: ReadLine; readonly onRevise: (next: Formula) => void };
+
+const link = 'min-h-9 px-1 font-semibold text-act underline underline-offset-2';
+
+/** What a line leaves open, as touches: which end of a range, which of two amounts, which of two meanings. */
+export const Decide = ({ formula, line, read, onRevise }: Props) => {
+  const setGrams = (value: number): void => onRevise(withLine(formula, line.id, { edited_g: Number(value.toFixed(1)) }));
+  const choices = read.how.flatMap(({ code, fields }) => {
+    if (code === 'amounts-clash')
+      return [Number(fields['first_g']), Number(fields['second_g'])].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
+    if (code === 'range-undecided' && read.gramsRange !== null) {
+      const [low, high] = read.gramsRange;
+      return [low, (low + high) / 2, high].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
+    }
+    if (code === 'word-by-market')
+      return [String(fields['taken']), ...String(fields['other']).split(', ')].map((id) => ({
+        label: ingredientById(id)?.name ?? id,
+        take: () => onRevise(withLine(formula, line.id, { chosenIngredientId: id })),
+      }));
+    return [];
+  });
+  if (choices.length === 0) return null;
+  return (
+    <span role="group" aria-label={`Decide ${line.text.slice(0, 40)}`} className="flex flex-wrap gap-x-3 pl-1 text-sm">
+      {choices.map(({ label, take }) => (
+        <button key={label} type="button" className={link} onClick={take}>
+          {label}
+        </button>
+      ))}
+    </span>
+  );
+};

@@ -1,0 +1,180 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { ComparedClaim, Formula } from '../../core/formula/index.ts';
+import { clock, grams, temperature } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { revised } from './revise.ts';
+
+type Props = {
+  readonly formula: Formula;
+  readonly claims: readonly ComparedClaim[];
+  readonly session: Session;
+  readonly onRevise: (next: Formula) => void;
+};
+
+const span = (low: number, high: number, say: (value: number) => string): string => (low === high ? say(low) : `${say(low)}–${say(high)}`);
+
+const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session): string => {
+  const { kind, low, high } = claim;
+  const unit = session.kit.temperatureUnit;
+  const said: Readonly<Record<typeof kind, () => string>> = {
+    dose_mL: () => `dose ${span(low, high, (v) => String(Math.round(v)))} mL`,
+    dose_g: () => `dose ${span(low, high, grams)} g`,
+    cook_s: () => `cook ${span(low, high, clock)}`,
+    setting_C: () => `at ${span(low, high, (v) => temperature(v, unit))}`,
+    dial: () => `dial ${span(low, high, String)}`,
+    rest_s: () => `rest ${span(low, high, clock)}`,
+    work_s: () => `work ${span(low, high, clock)}`,
+    pieces: () => `${span(low, high, String)} pieces`,
+  };
+  const verdicts = { agrees: 'agrees', near: 'near', differs: 'differs', kept: '' } as const;
+  const by = ratio === null || verdict === 'agrees' || verdict === 'kept' ? '' : `, reckoned ×${ratio.toFixed(2)}`;
+  return `${said[kind]()}${verdicts[verdict] === '' ? '' : `: ${verdicts[verdict]}${by}`}`;
+};
+
+/** The steps as written, to be changed and ordered; what they claim stands beside what was reckoned for the iron on the bench. */
+export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
+  const { steps } = formula;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const change = (next: readonly string[]): void => onRevise(revised(formula, { steps: next.filter((step) => step.trim() !== '') }));
+  const move = (from: number, to: number): void => {
+    if (to >= 0 && to < steps.length && from !== to) change(arrayMove([...steps], from, to));
+  };
+  const ids = steps.map((_, i) => String(i));
+  const ofYield = claims.filter(({ claim }) => claim.step === null);
+  return (
+    <section aria-label="Steps" className="mt-5">
+      <h2 className="flex items-baseline gap-4 text-lg">
+        Steps
+        {formula.yieldHint !== null && (
+          <span className="font-sans text-[15px] font-normal text-quiet">
+            {formula.yieldHint} {ofYield.map((claim) => `(${claimWords(claim, session)})`).join(' ')}
+          </span>
+        )}
+      </h2>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => over !== null && move(Number(active.id), Number(over.id))}
+      >
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          <ol>
+            {steps.map((step, i) => (
+              <StepLine
+                key={`${i}/${step}`}
+                id={String(i)}
+                text={step}
+                last={i === steps.length - 1}
+                claims={claims
+                  .filter(({ claim }) => claim.step === i)
+                  .map((claim) => ({ words: claimWords(claim, session), differs: claim.verdict === 'differs' }))}
+                onWrite={(text) => change(steps.map((other, at) => (at === i ? text : other)))}
+                onMove={(by) => move(i, i + by)}
+                onRemove={() => change(steps.filter((_, at) => at !== i))}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <NewStep onAdd={(text) => change([...steps, text])} />
+    </section>
+  );
+};
+
+type StepLineProps = {
+  readonly id: string;
+  readonly text: string;
+  readonly last: boolean;
+  readonly claims: readonly { readonly words: string; readonly differs: boolean }[];
+  readonly onWrite: (text: string) => void;
+  readonly onMove: (by: 1 | -1) => void;
+  readonly onRemove: () => void;
+};
+
+const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove }: StepLineProps) => {
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
+  const [typed, setTyped] = useState(text);
+  const about = text.slice(0, 40);
+  const button =
+    'grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 disabled:invisible';
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      className="group flex items-start gap-1 border-b border-line bg-page py-0.5"
+    >
+      <button
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={`Drag ${about}`}
+        className="grid h-10 w-7 shrink-0 cursor-grab place-items-center rounded text-quiet hover:bg-act-soft"
+      >
+        <GripVertical aria-hidden className="size-4" />
+      </button>
+      <div className="min-w-0 flex-1">
+        <textarea
+          aria-label="Step as written"
+          className="field-sizing-content min-h-9 w-full resize-none rounded border-b border-transparent bg-transparent px-1 py-1.5 hover:border-band focus:bg-white"
+          rows={1}
+          maxLength={2000}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => typed !== text && onWrite(typed)}
+          onKeyDown={(event) => event.key === 'Escape' && setTyped(text)}
+        />
+        {claims.length > 0 && (
+          <p className="flex flex-wrap gap-x-4 pl-1 text-sm">
+            {claims.map(({ words, differs }) => (
+              <span key={words} className={differs ? 'font-semibold' : 'text-quiet'}>
+                {words}
+              </span>
+            ))}
+          </p>
+        )}
+      </div>
+      <button type="button" className={button} disabled={id === '0'} aria-label={`Up ${about}`} onClick={() => onMove(-1)}>
+        <ArrowUp aria-hidden className="size-4" />
+      </button>
+      <button type="button" className={button} disabled={last} aria-label={`Down ${about}`} onClick={() => onMove(1)}>
+        <ArrowDown aria-hidden className="size-4" />
+      </button>
+      <button type="button" className={button} aria-label={`Remove ${about}`} onClick={onRemove}>
+        <Trash2 aria-hidden className="size-4" />
+      </button>
+    </li>
+  );
+};
+
+const NewStep = ({ onAdd }: { readonly onAdd: (text: string) => void }) => {
+  const [text, setText] = useState('');
+  return (
+    <form
+      className="mt-2 flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() === '') return;
+        onAdd(text.trim());
+        setText('');
+      }}
+    >
+      <input
+        aria-label="Another step"
+        className="entry flex-1"
+        placeholder="another step"
+        maxLength={2000}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <button type="submit" className="button-plain" disabled={text.trim() === ''}>
+        Add
+      </button>
+    </form>
+  );
+};

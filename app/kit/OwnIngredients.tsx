@@ -1,0 +1,185 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import * as z from 'zod';
+import type { Failure, Finding } from '../../core/basis/index.ts';
+import { ALLERGENS, ingredientFromLabel, OwnIngredient, ROLES } from '../../core/matter/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { Findings, Sheet } from '../look/index.ts';
+import { useKitchen, useRows } from '../store/index.ts';
+import { Entry } from './Entry.tsx';
+
+const number = z.coerce.number({ error: 'a number' });
+const maybe = z.preprocess((value) => (value === '' || value === null ? null : value), z.union([z.null(), number.min(0).max(2000)]));
+
+const Typed = z.object({
+  name: z.string().trim().min(1, 'a name').max(80),
+  role: z.enum(ROLES),
+  standard: OwnIngredient.shape.standard,
+  per_g: number.min(1, 'from 1 to 2,000 g').max(2000, 'from 1 to 2,000 g'),
+  energy_kcal: maybe,
+  fat_g: number.min(0).max(2000),
+  carbohydrate_g: number.min(0).max(2000),
+  sugars_g: number.min(0).max(2000),
+  fibre_g: maybe,
+  protein_g: number.min(0).max(2000),
+  salt_g: number.min(0).max(2000),
+  gramsPerUsCup: z.preprocess((value) => (value === '' || value === null ? null : value), z.union([z.null(), number.positive().max(1000)])),
+  allergens: z.array(z.enum(ALLERGENS)),
+});
+
+const EMPTY = {
+  name: '',
+  role: 'flour',
+  standard: 'eu',
+  per_g: 100,
+  energy_kcal: null,
+  fat_g: 0,
+  carbohydrate_g: 0,
+  sugars_g: 0,
+  fibre_g: null,
+  protein_g: 0,
+  salt_g: 0,
+  gramsPerUsCup: null,
+  allergens: [],
+} as const;
+
+/** Ingredients of the cook's own, from their labels; in every list and reading from then on. */
+export const OwnIngredients = () => {
+  const kitchen = useKitchen();
+  const rows = useRows('ingredients') ?? [];
+  const [edited, setEdited] = useState<OwnIngredient | 'new' | null>(null);
+  return (
+    <section aria-label="Own ingredients">
+      <h2 className="text-xl">Own ingredients</h2>
+      <p className="text-[15px] text-quiet">From the label on the bag; the name is understood in every formula afterwards.</p>
+      <ul className="mt-1">
+        {rows.map((row) => (
+          <li key={row.id} className="flex items-center gap-4 border-b border-line">
+            <button
+              type="button"
+              className="min-h-11 text-left font-semibold text-act underline underline-offset-2"
+              onClick={() => setEdited(row)}
+            >
+              {row.name}
+            </button>
+            <span className="text-[15px] text-quiet">
+              {row.role}, per {row.per_g} g: fat {row.fat_g}, carbohydrate {row.carbohydrate_g}, protein {row.protein_g} g
+              {row.allergens.length > 0 && ` · ${row.allergens.join(', ')}`}
+            </span>
+            <button
+              type="button"
+              aria-label={`Remove ${row.name}`}
+              className="ml-auto grid size-11 place-items-center text-quiet hover:text-ink"
+              onClick={() => void kitchen.remove('ingredients', row.id)}
+            >
+              <Trash2 aria-hidden className="size-4" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="button-plain mt-2" onClick={() => setEdited('new')}>
+        <Plus aria-hidden className="size-5" /> Add from a label
+      </button>
+      {edited !== null && (
+        <LabelForm
+          row={edited === 'new' ? null : edited}
+          onClose={() => setEdited(null)}
+          onSave={(row) => {
+            void kitchen.put('ingredients', row);
+            setEdited(null);
+          }}
+        />
+      )}
+    </section>
+  );
+};
+
+type FormProps = { readonly row: OwnIngredient | null; readonly onSave: (row: OwnIngredient) => void; readonly onClose: () => void };
+
+const LabelForm = ({ row, onSave, onClose }: FormProps) => {
+  const [trouble, setTrouble] = useState<Failure | null>(null);
+  const [doubt, setDoubt] = useState<readonly Finding[]>([]);
+  const {
+    register,
+    handleSubmit,
+    formState: { errors },
+  } = useForm({ resolver: zodResolver(Typed), defaultValues: row ?? { ...EMPTY, allergens: [] }, mode: 'onBlur' });
+  const save = handleSubmit((typed) => {
+    const made: OwnIngredient = { ...typed, id: row?.id ?? `own-${crypto.randomUUID()}` };
+    const read = ingredientFromLabel(made);
+    if (!read.ok) return setTrouble(read.failure);
+    // Said once; kept when the cook stands by it.
+    if (read.value.findings.length > 0 && doubt.length === 0) return setDoubt(read.value.findings);
+    onSave(made);
+  });
+  return (
+    <Sheet title={row === null ? 'From a label' : row.name} open onClose={onClose} wide>
+      <form
+        className="grid grid-cols-3 gap-3 max-sm:grid-cols-1"
+        onSubmit={(event) => {
+          void save(event);
+        }}
+      >
+        <Entry label="Name" error={errors.name} {...register('name')} />
+        <label className="flex flex-col gap-1 text-[15px]">
+          What it is
+          <select className="entry" {...register('role')}>
+            {ROLES.map((role) => (
+              <option key={role} value={role}>
+                {role}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col gap-1 text-[15px]">
+          Whose label
+          <select className="entry" {...register('standard')}>
+            <option value="eu">European: carbohydrate without fibre</option>
+            <option value="us">US: carbohydrate with fibre</option>
+          </select>
+        </label>
+        <Entry label="Figures are for, g" hint="100, or the serving" error={errors.per_g} inputMode="decimal" {...register('per_g')} />
+        <Entry label="Energy, kcal" error={errors.energy_kcal} inputMode="decimal" {...register('energy_kcal')} />
+        <Entry label="Fat, g" error={errors.fat_g} inputMode="decimal" {...register('fat_g')} />
+        <Entry label="Carbohydrate, g" error={errors.carbohydrate_g} inputMode="decimal" {...register('carbohydrate_g')} />
+        <Entry label="of which sugars, g" error={errors.sugars_g} inputMode="decimal" {...register('sugars_g')} />
+        <Entry label="Fibre, g" hint="empty: not printed" error={errors.fibre_g} inputMode="decimal" {...register('fibre_g')} />
+        <Entry label="Protein, g" error={errors.protein_g} inputMode="decimal" {...register('protein_g')} />
+        <Entry label="Salt, g" hint="sodium × 2.5" error={errors.salt_g} inputMode="decimal" {...register('salt_g')} />
+        <Entry
+          label="A US cup weighs, g"
+          hint="empty: by weight only"
+          error={errors.gramsPerUsCup}
+          inputMode="decimal"
+          {...register('gramsPerUsCup')}
+        />
+        <fieldset className="col-span-3 max-sm:col-span-1">
+          <legend className="text-[15px]">Contains</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {ALLERGENS.map((allergen) => (
+              <label key={allergen} className="flex min-h-11 items-center gap-2">
+                <input type="checkbox" value={allergen} className="size-5 accent-act" {...register('allergens')} />
+                {allergen}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        {trouble !== null && (
+          <p role="alert" className="col-span-3 border-l-3 border-ink bg-white p-2 max-sm:col-span-1">
+            {sayAloud(trouble)}.
+          </p>
+        )}
+        {doubt.length > 0 && (
+          <div className="col-span-3 max-sm:col-span-1">
+            <Findings findings={doubt} />
+          </div>
+        )}
+        <button type="submit" className="button-act justify-self-start">
+          {doubt.length > 0 ? 'Keep it all the same' : 'Keep'}
+        </button>
+      </form>
+    </Sheet>
+  );
+};

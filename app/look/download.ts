@@ -1,0 +1,21 @@
+/** Hands a text to the browser as a file. */
+export const download = (name: string, type: string, text: string): void => {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser has taken it by then.
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+};
+
+/** A name that every file system takes. */
+export const fileName = (name: string, ending: string): string => {
+  const plain = name
+    .normalize('NFKD')
+    .replace(/[^\p{L}\p{N} _-]/gu, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .slice(0, 60);
+  return `${plain === '' ? 'formula' : plain.toLowerCase()}.${ending}`;
+};
