@@ -136,7 +136,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
   await page.getByRole('button', { name: 'Swap 280 g butter, melted' }).click();
   await page.getByRole('button', { name: 'Take vegetable oil and water' }).click();
   await expect(page.getByLabel('Grams of 227 g vegetable oil')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByLabel('Grams of 280 g butter, melted')).toBeVisible();
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
   await page.getByLabel('times', { exact: true }).fill('0.25');
@@ -157,9 +157,9 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
   await expect(page.getByRole('dialog')).toContainText('g milk');
   await page.getByRole('button', { name: 'Write it into the formula' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(10);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(9);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBe(before);
 });
 

@@ -1,2 +1,2 @@
-export type { ScaleCommand, ScaleLink } from './scale.ts';
+export type { ScaleLink } from './scale.ts';
 export { useScale } from './scale.ts';

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import type { ScaleReading } from '../../core/weigh/index.ts';
 
 /** What the stand-in can be told (see `server/standins`). */
-export type ScaleCommand =
+type ScaleCommand =
   | { readonly do: 'add'; readonly grams: number }
   | { readonly do: 'clear' }
   | { readonly do: 'zero' }

@@ -95,7 +95,7 @@ const madeOf = (compared: readonly Compared[]): EChartsCoreOption => {
 
 type Figure = { readonly name: string; readonly value: number | null; readonly words: string };
 
-const figuresOf = ({ formula, reading, advice }: Compared, session: Session): Figure[] => {
+const figuresOf = ({ reading, advice }: Compared, session: Session): Figure[] => {
   const answer = advice?.answer ?? null;
   const perLoad = session.iron?.geometry.piecesPerLoad ?? 1;
   const pieceBatter_g = answer === null ? null : answer.portion_g / perLoad;

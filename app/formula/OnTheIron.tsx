@@ -8,7 +8,7 @@ import { useAdvice } from '../workers/index.ts';
 
 /** What this batter will do on the iron that is on the bench. */
 export const OnTheIron = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
-  const { iron, kit, bench } = session;
+  const { iron, bench } = session;
   const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, bench));
   if (iron === null || advice.data === undefined) return null;
   return (

@@ -1,7 +1,7 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/book/index.ts';
-import { allergensOf, readFormula } from '../../core/formula/index.ts';
+import { allergensOf } from '../../core/formula/index.ts';
 import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';

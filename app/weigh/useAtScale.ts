@@ -59,13 +59,13 @@ export const useAtScale = (bowl: Bowl | null, scale: ScaleLink, onRight: (step: 
     if (bowl === null || step === null) return;
     const weighs = bowl.plan.steps.filter((other) => other.kind === 'weigh');
     const next = weighs[weighs.findIndex((other) => other.id === step.id) + 1];
-    if (next?.kind !== 'weigh' || next.zero || isTopUp) return setZeroedFor(null);
+    if (next === undefined || next.zero || isTopUp) return setZeroedFor(null);
     if (bowl.weighing.display === 'tare') void tell({ do: 'zero' });
     setZeroedFor(nextKey(next));
   };
 
   useEffect(() => {
-    if (!isRight || step === null || settled_g === null || recorded.current === key) return;
+    if (!isRight || step === null || recorded.current === key) return;
     recorded.current = key;
     prepareNext();
     onRight(step, settled_g);

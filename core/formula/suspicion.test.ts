@@ -28,7 +28,7 @@ describe('audit before trusting', () => {
         const mass = Number(/^\d+/.exec(line)?.[0]);
         const isSmall = /powder|salt/.test(line);
         for (const factor of isSmall ? [3, 1 / 3, 4] : [2.5, 0.4]) {
-          if (/sugar/.test(line)) continue;
+          if (line.includes('sugar')) continue;
           tried++;
           const wrong = lines.map((other, i) => (i === index ? other.replace(/^\d+/, String(mass * factor)) : other)).join('\n');
           const top = suspicions(read(wrong), [], null)[0];

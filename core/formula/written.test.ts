@@ -67,7 +67,7 @@ describe('schema.org Recipe out and in again', () => {
   });
 
   test('a foreign hand in our own part is not trusted', () => {
-    const json = recipeFromFormula(FORMULA) as Record<string, unknown>;
+    const json = recipeFromFormula(FORMULA);
     const broken = { ...json, 'tawny-lattice:formula': { id: 7, lines: 'none' } };
     const read = formulaFromRecipe(broken, newId);
     expect(read.ok && read.value.id).not.toBe('f1');

@@ -69,7 +69,7 @@ export const lookAlikeOf = (ingredientId: string | null): string | null => {
 /** On the plate or last into the bowl, as solid bits: nuts, fruit, chips. */
 const isTopping = (i: Ingredient): boolean => i.role === 'mix-in' && i.id !== 'flax-meal' && i.id !== 'ricotta';
 /** Butter and its like go over heat first; oil is just poured. */
-const isMelted = (i: Ingredient): boolean => i.role === 'fat' && (i.composition?.water ?? 0) < 0.6 && !/oil$/.test(i.id);
+const isMelted = (i: Ingredient): boolean => i.role === 'fat' && (i.composition?.water ?? 0) < 0.6 && !i.id.endsWith('oil');
 
 const isDry = (i: Ingredient): boolean =>
   ['flour', 'starch', 'leavening', 'salt'].includes(i.role) ||

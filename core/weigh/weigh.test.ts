@@ -149,7 +149,7 @@ describe('the scale', () => {
 });
 
 describe('the log of a weighing', () => {
-  const log = (...events: NewWeighEvent[]): WeighEvent[] => events.map((event, seq) => ({ ...event, seq, at: 1000 + seq }) as WeighEvent);
+  const log = (...events: NewWeighEvent[]): WeighEvent[] => events.map((event, seq) => ({ ...event, seq, at: 1000 + seq }));
   const W: NewWeighEvent = { kind: 'weighed', data: { stepId: 'a', grams: 231, by: 'scale' } };
 
   test('folds to what has gone in; undo takes back the newest', () => {
@@ -305,11 +305,7 @@ describe('cups and spoons', () => {
     expect(said(90_000, 'milk')).toBe('measures-too-small');
     const none = fills(10, 'salt', []);
     expect(none.ok ? '' : none.failure.code).toBe('measures-none');
-    const own = fillsFor(
-      100,
-      { ...(ingredientById('milk') as NonNullable<ReturnType<typeof ingredientById>>), density_gPerML: null },
-      DEFAULT_KIT.spoons,
-    );
+    const own = fillsFor(100, { ...ingredientById('milk')!, density_gPerML: null }, DEFAULT_KIT.spoons);
     expect(own.ok ? '' : own.failure.code).toBe('density-unknown');
   });
 

@@ -4,7 +4,8 @@ import type { Ingredient } from './row.ts';
 import { DAIRY, EGGS, FATS, LIQUIDS } from './wet.ts';
 
 export type { ReadLabel } from './label.ts';
-export { ingredientFromLabel, OwnIngredient } from './label.ts';
+export { ingredientFromLabel } from './label.ts';
+export { OwnIngredient } from './ownIngredient.ts';
 export type { Allergen, Ingredient, Role } from './row.ts';
 export { ALLERGENS, ROLES } from './row.ts';
 

@@ -1,33 +1,8 @@
-import * as z from 'zod';
 import type { Finding, Result } from '../../basis/index.ts';
 import { failure, success } from '../../basis/index.ts';
 import { per100g } from '../composition.ts';
 import type { Ingredient } from './row.ts';
-import { ALLERGENS, ROLES } from './row.ts';
-
-const amount = z.number().min(0).max(2000);
-
-/** Something of the cook's own, as its nutrition label has it. */
-export const OwnIngredient = z.object({
-  id: z.string().min(1).max(64),
-  name: z.string().trim().min(1).max(80),
-  role: z.enum(ROLES),
-  /** Whose rounding it follows; a US label counts fibre as carbohydrate, a European one doesn't. */
-  standard: z.enum(['us', 'eu']),
-  /** Mass that the figures are for, g: 100, or a serving. */
-  per_g: z.number().positive().max(2000),
-  energy_kcal: amount.nullable(),
-  fat_g: amount,
-  carbohydrate_g: amount,
-  sugars_g: amount,
-  fibre_g: amount.nullable(),
-  protein_g: amount,
-  salt_g: amount,
-  /** Grams in a US cup; null: by weight only. */
-  gramsPerUsCup: z.number().positive().max(1000).nullable(),
-  allergens: z.array(z.enum(ALLERGENS)).max(20),
-});
-export type OwnIngredient = z.infer<typeof OwnIngredient>;
+import type { OwnIngredient } from './ownIngredient.ts';
 
 export type ReadLabel = {
   readonly ingredient: Ingredient;
