@@ -79,6 +79,7 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
         formulaId: 'oat-rye',
         target: { tawny: 4, crisp: 3 },
         batter_C: 18,
+        prep: [],
         batter_g: null,
       },
     ],

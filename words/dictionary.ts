@@ -94,6 +94,36 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'measures-too-small': (f) => `${f['mL']} mL is more than a dozen of the largest cup`,
   'measures-too-large': (f) => `${f['mL']} mL is less than the smallest spoon holds (${f['least']} mL): a fine scale or a stock mix`,
 
+  // Lift
+  'whip-no-eggs': () => 'there is no egg in it to whip',
+  'whip-bowl-small': (f) => `the foam needs a bowl of ${f['needs_mL']} mL; this one holds ${f['has_mL']} mL`,
+  'whip-plastic': () => 'plastic keeps a trace of fat, and a thousandth of the white’s mass spoils the foam: take metal or glass',
+  'whip-cold': (f) => `whites at ${f['temperature_C']} °C whip slowly; at room temperature they take a quarter less time`,
+  'whip-too-warm': (f) => `over ${f['most_C']} °C in the bowl is too hot: egg sets at about ${f['sets_C']} °C. Hot water and steam burn: hold the bowl with a cloth`,
+  'ferment-too-short': (f) => `${f['hours']} h are too short for yeast: the two-hour warm path is the nearest, or powder`,
+  'ferment-too-long': (f) => `${f['hours']} h are too long even for a trace of yeast: mix later, or keep it colder`,
+  'reading-senseless': (f) => `a reading of ${f['value']} can’t be: the probe may be out of the batter. It was left aside`,
+  'reading-odd': (f) => `a reading of ${f['value']} is far from the ${f['expected']} that the others speak of: it was left nearly aside`,
+  'yeast-hurt': (f) => `liquid at ${f['liquid_C']} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
+  'liquid-frozen': (f) => `liquid would have to be at ${f['liquid_C']} °C: use some ice, or let the rest cool`,
+  'lift-refused': () => 'egg or dairy batter overnight above 21 °C: no. Refrigerate it, or add eggs and milk in the morning',
+  'as-it-is': () => 'as it is',
+  'cooler-liquid': () => 'cooler liquid, so that it starts at 12 °C',
+  'shallow-pan': () => 'in a shallow pan, three centimetres deep',
+  'ice-bath': () => 'half an hour in an ice bath first',
+  'colder-refrigerator': () => 'a refrigerator at 3 °C, in a shallow pan',
+  'eggs-in-the-morning': () => 'eggs and milk only in the morning: flour, water and yeast know no such clock',
+  'prep-set-out': () => 'Set everything out',
+  'prep-mix': () => 'Mix the batter',
+  'prep-eggs-out': () => 'Eggs out of the cold',
+  'prep-whip': () => 'Whip',
+  'prep-fold': () => 'Fold',
+  'prep-water-bath': () => 'Heat the water bath',
+  'prep-cold-out': () => 'Batter out of the cold',
+  'prep-warm-milk': () => 'Warm milk and butter, let them cool',
+  'prep-refrigerate': () => 'Into the refrigerator',
+  'prep-beat-down': () => 'Beat it down',
+
   'correction-none': () => 'nothing to add: it is like that already',
 
   // Plate
@@ -175,6 +205,7 @@ const QUANTITIES: Readonly<Record<string, string>> = {
   crisp: 'crispness',
   load: 'load number',
   preheat_s: 'preheat (s)',
+  airFraction: 'air in the batter',
 };
 
 const minutes = (seconds: number | string | undefined): string => {

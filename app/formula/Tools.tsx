@@ -5,7 +5,7 @@ import type { Formula, FormulaReading, Suspicion } from '../../core/formula/inde
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../core/formula/index.ts';
 import type { BatterProperties, Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
-import { weighedLot } from '../session/index.ts';
+import { openLot } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { AltitudeSheet } from './AltitudeSheet.tsx';
 import { AuditSheet } from './AuditSheet.tsx';
@@ -120,7 +120,7 @@ export const Tool = ({ name, session, formula, reading, iron, answer, batter, fo
   const { kit } = session;
   const shared = { formula, reading, onRevise, onClose };
   const perPiece_g = answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad;
-  const lot = weighedLot(session.lots, formula, Date.now());
+  const lot = openLot(session.lots, formula, Date.now());
   switch (name) {
     case 'audit':
       return <AuditSheet {...shared} found={found} />;

@@ -6,7 +6,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, asWeighed, useSession, weighedLot } from '../session/index.ts';
+import { adviceJob, inBowl, useSession } from '../session/index.ts';
 import { useRows } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvice } from '../workers/index.ts';
@@ -44,8 +44,8 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
   const [dragged, setDragged] = useState<Target | null>(null);
   const target = dragged ?? bench.target;
   // What was weighed this morning counts, not what was planned.
-  const lot = weighedLot(session.lots, formula, Date.now());
-  const advice = useAdvice(adviceJob(session, lot === null ? formula : asWeighed(formula, lot), iron, { ...bench, target }));
+  const bowl = inBowl(session, formula, Date.now());
+  const advice = useAdvice(adviceJob(session, bowl.formula, iron, { ...bench, target, airFraction: bowl.airFraction }));
   const settle = useCallback(
     (wish: Target) => {
       setDragged(wish);

@@ -1,6 +1,7 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/book/index.ts';
+import { isOpenLot } from '../../core/book/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
@@ -84,11 +85,9 @@ const Bowls = ({ kit }: { readonly kit: Kit }) => {
   const kitchen = useKitchen();
   const lots = useRows('lots') ?? [];
   const [now] = useState(() => Date.now());
-  const standing = lots.filter(
-    (lot) => !lot.events.some((event) => event.kind !== 'added') && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now,
-  );
+  const standing = lots.filter((lot) => isOpenLot(lot) && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now);
   if (standing.length === 0) return null;
-  const end = (lot: Lot, kind: Exclude<Lot['events'][number]['kind'], 'added'>): void =>
+  const end = (lot: Lot, kind: 'used-up' | 'discarded' | 'kept'): void =>
     void kitchen.put('lots', { ...lot, events: [...lot.events, { seq: lot.events.length, at: Date.now(), kind, data: {} }] });
   return (
     <section aria-label="Bowls on the bench">

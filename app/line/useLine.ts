@@ -1,5 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import type { Lot, Prediction } from '../../core/book/index.ts';
+import { isOpenLot } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/line/index.ts';
 import { loadProgress } from '../../core/line/index.ts';
@@ -7,7 +8,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { Jump } from './jumps.ts';
 import { withJumps } from './jumps.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, asWeighed, useNewestLoads, weighedLot } from '../session/index.ts';
+import { adviceJob, inBowl, useNewestLoads } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -69,8 +70,8 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
       if (formula === null) return null;
       const isBench = iron.id === askedIronId || run === null;
       const wish = isBench ? bench : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
-      const lot = weighedLot(session.lots, formula, at);
-      return adviceJob(session, lot === null ? formula : asWeighed(formula, lot), iron, { ...wish, load: n });
+      const bowl = inBowl(session, formula, at);
+      return adviceJob(session, bowl.formula, iron, { ...wish, load: n, airFraction: bowl.airFraction });
     }),
   );
   const places: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
@@ -97,7 +98,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
         (lot) =>
           lot.formulaId === formula.id &&
           lot.formulaRev === formula.rev &&
-          !lot.events.some((event) => event.kind !== 'added') &&
+          isOpenLot(lot) &&
           madeAt - lot.madeAt < SAME_MORNING_MS &&
           lot.madeAt <= madeAt,
       );

@@ -26,6 +26,7 @@ const freshRun = (session: Session, now: number): Run => {
     formulaId: formula?.id ?? '',
     target: bench.target,
     batter_C: bench.batter_C,
+    prep: [],
     batter_g: null,
   };
 };

@@ -1,6 +1,6 @@
 export type { PlannedRun } from './useRunPlan.ts';
 export { useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
-export { adviceJob, asWeighed, readingOf, useSession, weighedLot } from './useSession.ts';
+export { adviceJob, airIn, inBowl, openLot, readingOf, useSession } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';

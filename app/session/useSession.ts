@@ -4,7 +4,8 @@ import { readFormula } from '../../core/formula/index.ts';
 import type { FormulaReading, ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Lot } from '../../core/book/index.ts';
-import { readSettingsOf } from '../../core/book/index.ts';
+import { isOpenLot, readSettingsOf } from '../../core/book/index.ts';
+import { airAfter } from '../../core/lift/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Bench } from '../store/index.ts';
@@ -91,7 +92,7 @@ export const useSession = (): Session | undefined => {
 };
 
 /** The same lines with what really went into this lot. */
-export const asWeighed = (formula: Formula, lot: Lot): Formula => {
+const asWeighed = (formula: Formula, lot: Lot): Formula => {
   const grams = new Map(lot.weighed.map((line) => [line.lineId, line.grams]));
   const lines = formula.lines.map((line) => ({ ...line, edited_g: grams.get(line.id) ?? line.edited_g }));
   // What was stirred in afterwards is in the bowl, though not in the formula.
@@ -110,23 +111,40 @@ export const asWeighed = (formula: Formula, lot: Lot): Formula => {
   return { ...formula, lines: [...lines, ...added] };
 };
 
-/** A bowl weighed longer ago is another morning's. */
+/** A bowl mixed longer ago is another morning's; what rests or ferments stands longer. */
 const SAME_MORNING_MS = 12 * 3_600_000;
+const OVERNIGHT_MS = 40 * 3_600_000;
 
-/** The newest open lot of this revision that was weighed this morning. */
-export const weighedLot = (lots: readonly Lot[], formula: Formula, now: number): Lot | null =>
-  lots.reduce<Lot | null>(
-    (newest, lot) =>
-      lot.weighed.length > 0 &&
-      lot.formulaId === formula.id &&
-      lot.formulaRev === formula.rev &&
-      !lot.events.some((event) => event.kind !== 'added') &&
-      now - lot.madeAt < SAME_MORNING_MS &&
-      lot.madeAt > (newest?.madeAt ?? 0)
-        ? lot
-        : newest,
-    null,
-  );
+/** The newest bowl of this revision that is still open and of which something is known: weights, a cup weighed, where it stands. */
+export const openLot = (lots: readonly Lot[], formula: Formula, now: number): Lot | null =>
+  lots.reduce<Lot | null>((newest, lot) => {
+    const isKnown = lot.weighed.length > 0 || lot.events.length > 0;
+    const isOvernight = lot.events.some((event) => event.kind === 'moved' || event.kind === 'read');
+    const isOurs = lot.formulaId === formula.id && lot.formulaRev === formula.rev && isOpenLot(lot);
+    const age = now - lot.madeAt;
+    return isOurs && isKnown && age < (isOvernight ? OVERNIGHT_MS : SAME_MORNING_MS) && lot.madeAt > (newest?.madeAt ?? 0) ? lot : newest;
+  }, null);
+
+const DRIFT_STEP_MS = 300_000;
+
+/** Air in a bowl of which a cup was weighed, as it has drifted since; null: nobody weighed one. */
+export const airIn = (lot: Lot, now: number): number | null => {
+  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed');
+  if (cup === undefined) return null;
+  // In steps of five minutes, so that the advice isn't asked for anew at every look.
+  const since_min = (Math.floor(Math.max(0, now - cup.at) / DRIFT_STEP_MS) * DRIFT_STEP_MS) / 60_000;
+  return Number(airAfter(cup.data.airFraction, since_min).toFixed(3));
+};
+
+/** The formula as it stands in the bowl, and its air: what an advice for this morning is reckoned from. */
+export const inBowl = (
+  session: Pick<Session, 'lots'>,
+  formula: Formula,
+  now: number,
+): { readonly formula: Formula; readonly airFraction: number | null } => {
+  const lot = openLot(session.lots, formula, now);
+  return lot === null ? { formula, airFraction: null } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now) };
+};
 
 /** A formula read as this kitchen measures. */
 export const readingOf = (session: Session, formula: Formula): FormulaReading => readFormula(formula, session.readSettings);
@@ -136,7 +154,7 @@ export const adviceJob = (
   { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
   formula: Formula,
   iron: Iron,
-  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'>,
+  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'> & { readonly airFraction?: number | null },
 ): AdviceJob => ({
   formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
   readSettings,
@@ -148,4 +166,5 @@ export const adviceJob = (
   setting_C: wish.setting_C,
   load: wish.load,
   preheat_s: wish.preheat_s,
+  airFraction: wish.airFraction ?? null,
 });

@@ -97,6 +97,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     crisp: request.target.crisp,
     load: request.load,
     preheat_s: request.preheat_s,
+    airFraction: request.airFraction,
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];

@@ -14,7 +14,7 @@ const LEAST = { water: 0.16, polymer: 0.03 } as const;
  */
 export const batterOf = (
   reading: FormulaReading,
-  conditions: { readonly batter_C: number; readonly altitude_m: number },
+  conditions: { readonly batter_C: number; readonly altitude_m: number; readonly airFraction?: number | null },
 ): Result<BatterProperties> => {
   const { composition, leavening, totalMass_g } = reading;
   if (composition === null || !(totalMass_g > 0)) return failure('bowl-empty');
@@ -24,7 +24,7 @@ export const batterOf = (
   return success(
     batterProperties({
       composition,
-      airFraction: lift.airFraction,
+      airFraction: conditions.airFraction ?? lift.airFraction,
       gas_molPerKg: gasAtThePlate_molPerKg(leavening, totalMass_g) + lift.yeastGas_molPerKg,
       // Milliequivalents per gram are equivalents per kilogram.
       alkali_eqPerKg: leavening.leftover_meq / totalMass_g,

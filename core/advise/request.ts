@@ -17,6 +17,8 @@ export type AdviceRequest = {
   readonly load: number;
   /** How long the iron has been on before the first load, s; null: long enough. */
   readonly preheat_s: number | null;
+  /** Air in the batter, measured (a level cup weighed), 0–0.85; null: as usual for the lift. */
+  readonly airFraction: number | null;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -29,6 +31,7 @@ export const DEFAULT_CONDITIONS = {
   setting_C: null,
   load: 1,
   preheat_s: null,
+  airFraction: null,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */
@@ -40,4 +43,5 @@ export const LIMITS = {
   crisp: { min: 1, max: 5 },
   load: { min: 1, max: 50 },
   preheat_s: { min: 0, max: 7200 },
+  airFraction: { min: 0, max: 0.85 },
 } as const;

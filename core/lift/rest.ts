@@ -1,0 +1,70 @@
+import type { Leavening } from '../formula/index.ts';
+
+/** How a standing powder batter leaks its gas. */
+export type PowderKind = 'double' | 'single' | 'soda';
+export const POWDER_KINDS: readonly PowderKind[] = ['double', 'single', 'soda'];
+
+/** Share that acts in the bowl, how fast that goes (h at 20 °C), and how fast the rest seeps away (h at 20 °C); *calibrated to common practice*. */
+const LEAK: Readonly<Record<PowderKind, { readonly inBowl: number; readonly fast_h: number; readonly slow_h: number }>> = {
+  double: { inBowl: 0.3, fast_h: 0.7, slow_h: 30 },
+  single: { inBowl: 0.8, fast_h: 0.5, slow_h: 8 },
+  soda: { inBowl: 0.85, fast_h: 0.6, slow_h: 10 },
+};
+/** Of the gas set free in the bowl the batter itself holds some, in solution and small bubbles. */
+const HOLDS = 0.4;
+/** Everything slows in the cold: Q10 of 2 (texts: about 2 near room temperature). */
+const Q10 = 2;
+const REFERENCE_C = 20;
+
+/** Share of its gas that a batter still has after standing, 0–1. */
+export const gasLeft = (kind: PowderKind, hours: number, t_C: number): number => {
+  const { inBowl, fast_h, slow_h } = LEAK[kind];
+  const pace = Q10 ** ((t_C - REFERENCE_C) / 10);
+  const fast = inBowl * (HOLDS + (1 - HOLDS) * Math.exp((-hours * pace) / fast_h));
+  return (fast + (1 - inBowl)) * Math.exp((-hours * pace) / slow_h);
+};
+
+/** Which of them this bowl's gas mostly is; null without any. */
+export const powderKindOf = (leavening: Leavening, ingredientIds: readonly string[]): PowderKind | null => {
+  if (leavening.gas_mmol <= 0) return null;
+  if (ingredientIds.includes('single-acting-powder')) return 'single';
+  return ingredientIds.some((id) => id === 'baking-powder' || id === 'self-raising-flour') ? 'double' : 'soda';
+};
+
+/** Powder to stir in before cooking so that the gas is what it was, g; 13 % CO₂. */
+export const powderToAdd_g = (gas_mmol: number, left: number): number => ((1 - left) * gas_mmol * 44.009) / 1000 / 0.13;
+
+/** Flour goes on drinking: looseness falls by so much in all, with this time constant at 20 °C, h (*calibrated to common practice*: an hour is worth it, the night is best). */
+const THICKENS = 0.24;
+const DRINKS_H = 0.9;
+/** Fat and starch stiffen in the cold, too: per K below 20. */
+const COLD_STIFFENS = 0.011;
+
+/** Looseness after standing, at the temperature it comes out with. */
+export const loosenessAfter = (looseness: number, hours: number, t_C: number): number => {
+  const pace = 1.4 ** ((t_C - REFERENCE_C) / 10);
+  const drunk = 1 - THICKENS * (1 - Math.exp((-hours * pace) / DRINKS_H));
+  return looseness * drunk * (1 - COLD_STIFFENS * Math.max(0, REFERENCE_C - t_C));
+};
+
+/** Evenness of crumb that hydration brings, 0–1: what a night makes better although gas is lost. */
+export const hydrationOf = (hours: number, t_C: number): number => 1 - Math.exp((-hours * 1.4 ** ((t_C - REFERENCE_C) / 10)) / DRINKS_H);
+
+export type NetRest = {
+  readonly gas: number;
+  readonly hydration: number;
+  /** Lift, body and evenness together against pouring at once: over 1 is better. */
+  readonly net: number;
+};
+
+/** Gas counts by how far the iron fills from it, body by how near the batter comes to what the iron likes; *calibrated to common practice*. */
+export const netOfRest = (kind: PowderKind | null, hours: number, t_C: number, looseness: number, wantedLooseness: number): NetRest => {
+  const gas = kind === null ? 1 : gasLeft(kind, hours, t_C);
+  const hydration = hydrationOf(hours, t_C);
+  const off = (value: number): number => Math.exp(-((Math.log(value / wantedLooseness) / 0.55) ** 2));
+  const body = off(loosenessAfter(looseness, hours, t_C)) / Math.max(0.2, off(looseness));
+  return { gas, hydration, net: gas ** 0.4 * body ** 0.5 * (1 + 0.16 * hydration) };
+};
+
+/** Egg-waffle and wafer batters: the least rest worth it, the best, the last, h (*common practice*: an hour, the night, three days). */
+export const EGG_BATTER_REST_H = { least: 1, best: 12, last: 72 } as const;
