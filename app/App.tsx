@@ -18,6 +18,7 @@ const router = createBrowserRouter([
       { path: 'run', lazy: async () => ({ Component: (await import('./run/index.ts')).RunStation }) },
       { path: 'formula', lazy: async () => ({ Component: (await import('./formula/index.ts')).FormulaStation }) },
       { path: 'weigh', lazy: async () => ({ Component: (await import('./weigh/index.ts')).WeighStation }) },
+      { path: 'lift', lazy: async () => ({ Component: (await import('./lift/index.ts')).LiftStation }) },
       { path: 'iron', lazy: async () => ({ Component: (await import('./iron/index.ts')).IronStation }) },
       { path: 'line', lazy: async () => ({ Component: (await import('./line/index.ts')).LineStation }) },
       { path: 'keep', lazy: async () => ({ Component: (await import('./keep/index.ts')).KeepStation }) },

@@ -1,6 +1,8 @@
 import { createRequire } from 'node:module';
 import { advise, batterOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
 import { claimsOf, DEFAULT_READ_SETTINGS, linesFromText, readFormula, readLine, suspicions, swapTogether } from '../core/formula/index.ts';
+import type { Ferment } from '../core/lift/index.ts';
+import { corrected, ferment, yeastForClock } from '../core/lift/index.ts';
 import { plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import { planRun } from '../core/run/index.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
@@ -38,6 +40,26 @@ const load = (duration_s: number) => ({
   duration_s,
 });
 
+/** A night and a day with the compressor going on and off. */
+const night: Ferment = {
+  yeast_g: 4,
+  batter_g: 1560,
+  density_gPerML: 1.05,
+  food_g: 45,
+  sugarPerWater: 0.033,
+  saltPerWater: 0.011,
+  start_C: 28,
+  vessel: 'bowl',
+  stays: [
+    { at_s: 0, place: { kind: 'kitchen', air_C: 19 } },
+    { at_s: 1800, place: { kind: 'refrigerator', air_C: 4, swing_K: 1.2, period_s: 1500 } },
+  ],
+  duration_s: 36 * 3600,
+  pressure_Pa: 101_325,
+  tauFactor: 1,
+  rateFactor: 1,
+};
+
 /** Forty lines of five hands, as a formula. */
 const forty = {
   lines: linesFromText(Array.from({ length: 5 }, () => BATTERS.quick).join('\n'), () => Math.random().toString(36)).lines.slice(0, 40),
@@ -74,6 +96,18 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
       ]),
     50,
     30,
+  ],
+  ['a 36-hour ferment, refrigerator cycling', () => ferment(night), 5, 3],
+  ['yeast for a clock, backwards over 14 hours', () => yeastForClock({ ...night, duration_s: 14 * 3600 }), 50, 30],
+  [
+    'a path bent to two readings',
+    () =>
+      corrected(night, [
+        { at_s: 7200, what: 'temperature_C', value: 14 },
+        { at_s: 36_000, what: 'rise', value: 1.3 },
+      ]),
+    120,
+    70,
   ],
   ['10,000 ingredient lines read', () => tenThousand.map((line) => readLine(line)), 1000, 600],
   [

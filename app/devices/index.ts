@@ -1,2 +1,4 @@
+export type { RefrigeratorLink } from './refrigerator.ts';
+export { useRefrigerator } from './refrigerator.ts';
 export type { ScaleLink } from './scale.ts';
 export { useScale } from './scale.ts';

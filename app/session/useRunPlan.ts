@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
+import type { PrepStep } from '../../core/lift/index.ts';
+import { preparation } from '../../core/lift/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { planRun } from '../../core/run/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
@@ -17,6 +19,8 @@ export type PlannedRun = {
   readonly plan: RunPlan | null;
   /** One bowl of the formula as written, g. */
   readonly batch_g: number;
+  /** Before the first pour: as it was laid out, or as is usual for the lift. */
+  readonly prep: readonly PrepStep[];
 };
 
 /** The run's plan, reckoned anew whenever something it rests on changes. */
@@ -42,12 +46,16 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined || formula === null) return null;
+  const reading = readingOf(session, formula);
+  const firstPour = plan === null ? Infinity : plan.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
+  const prep = run.prep.length > 0 ? run.prep : Number.isFinite(firstPour) ? preparation(reading.lift, firstPour) : [];
   return {
     run,
+    prep,
     irons,
     advices: new Map(done.flatMap((result, i) => (result?.ok === true ? [[irons[i]?.id ?? '', result.value] as const] : []))),
     failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
     plan,
-    batch_g: readingOf(session, formula).totalMass_g,
+    batch_g: reading.totalMass_g,
   };
 };

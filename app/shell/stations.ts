@@ -1,5 +1,5 @@
 import type { LucideIcon } from 'lucide-react';
-import { BookOpenText, Flame, Grid3x3, NotebookPen, Package, Route, Scale, Wrench } from 'lucide-react';
+import { BookOpenText, Flame, Grid3x3, NotebookPen, Package, Route, Scale, Waves, Wrench } from 'lucide-react';
 
 export type Station = {
   readonly path: string;
@@ -14,6 +14,7 @@ export const STATIONS: readonly Station[] = [
   { path: '/run', name: 'Run', key: 'r', icon: Route, group: 'before' },
   { path: '/formula', name: 'Formula', key: 'f', icon: NotebookPen, group: 'before' },
   { path: '/weigh', name: 'Weigh', key: 'w', icon: Scale, group: 'before' },
+  { path: '/lift', name: 'Lift', key: 'h', icon: Waves, group: 'before' },
   { path: '/iron', name: 'Iron', key: 'i', icon: Grid3x3, group: 'hot' },
   { path: '/line', name: 'Line', key: 'l', icon: Flame, group: 'hot' },
   { path: '/keep', name: 'Keep', key: 'k', icon: Package, group: 'after' },

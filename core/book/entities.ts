@@ -44,12 +44,6 @@ const LotEvent = z.discriminatedUnion('kind', [
   z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
 ]);
 
-/** Events after which a lot is over. */
-const ENDS: ReadonlySet<string> = new Set(['used-up', 'discarded', 'kept']);
-/** True while there is batter in the bowl. */
-export const isOpenLot = (lot: { readonly events: readonly { readonly kind: string }[] }): boolean =>
-  !lot.events.some((event) => ENDS.has(event.kind));
-
 /** One bowl of batter made from a revision of a formula. */
 export const Lot = z.object({
   id: Id,

@@ -1,9 +1,8 @@
 import { roundTo } from '../basis/index.ts';
 import type { FormulaReading } from './formulaReading.ts';
 import { ingredientOf } from './line.ts';
+import { POURABLE_SHARE } from './pourable.ts';
 
-/** Share of a bowl that is poured; the rest stays on bowl and ladle. */
-export const POURABLE_SHARE = 0.98;
 const MOST_FACTOR = 100;
 /** A bowl that is stirred is filled to three quarters (*common practice*). */
 const STIRRED_SHARE = 0.75;

@@ -152,19 +152,27 @@ export const ripeness = (path: FermentPath): Ripeness => {
 
 /** Gas made, mL per mL, that a batter is best cooked at: well risen, not sour. */
 const BEST_MADE = 1.1;
-const MOST_YEAST_SHARE = 0.05;
+/** More tastes of yeast, whatever it lifts (*common practice*: a packet and a half to 500 g of flour is a lot). */
+const MOST_YEAST_SHARE = 0.012;
+const LONGEST_CLOCK_S = 48 * 3600;
 
 /**
- * Dry yeast for which the bowl is at its best at the end of its path, g. Errors: `ferment-too-short` {hours}: not even a twentieth of the
- * batter would do; `ferment-too-long` {hours}: a trace is already too much.
+ * Dry yeast for which the bowl is at its best at the end of its path, g. Errors: `ferment-too-short` {hours, nearest_h}: not even a lot of it
+ * would do; `ferment-too-long` {hours, nearest_h}: a trace is already too much. `nearest_h`: the clock next to it that can be met.
  */
 export const yeastForClock = (f: Omit<Ferment, 'yeast_g'>): Result<number> => {
   const hours = f.duration_s / 3600;
   const madeAtEnd = (yeast_g: number): number => ferment({ ...f, yeast_g }).made.at(-1) ?? 0;
   const least = f.batter_g * 2e-5;
   const most = f.batter_g * MOST_YEAST_SHARE;
-  if (madeAtEnd(most) < BEST_MADE) return failure('ferment-too-short', { hours: Number(hours.toFixed(1)) });
-  if (madeAtEnd(least) > BEST_MADE) return failure('ferment-too-long', { hours: Number(hours.toFixed(1)) });
+  const nearest_h = (yeast_g: number): number => {
+    const { made } = ferment({ ...f, yeast_g, duration_s: LONGEST_CLOCK_S });
+    const minute = made.findIndex((value) => value >= BEST_MADE);
+    return minute < 0 ? LONGEST_CLOCK_S / 3600 : Math.ceil(minute / 15) / 4;
+  };
+  const fields = (yeast_g: number) => ({ hours: Number(hours.toFixed(1)), nearest_h: nearest_h(yeast_g) });
+  if (madeAtEnd(most) < BEST_MADE) return failure('ferment-too-short', fields(most));
+  if (madeAtEnd(least) > BEST_MADE) return failure('ferment-too-long', fields(least));
   const log = findRoot((x) => madeAtEnd(Math.exp(x)) - BEST_MADE, Math.log(least), Math.log(most), 0.01);
-  return log === null ? failure('ferment-too-short', { hours: Number(hours.toFixed(1)) }) : success(Math.exp(log));
+  return log === null ? failure('ferment-too-short', fields(most)) : success(Math.exp(log));
 };

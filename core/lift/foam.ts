@@ -71,7 +71,14 @@ export const foamPlan = (whip: Whip): FoamPlan => {
   const by = (full: number): number => 1 + (full - 1) * dose;
   const kindTime = whip.kind === 'whites' ? 1 : whip.warm ? WHOLE_EGG.warmTime : WHOLE_EGG.time;
   const cold = 1 + COLD_PER_K * Math.max(0, 22 - whip.temperature_C);
-  const soft_s = 60 * SOFT_MIN[whip.tool] * (whip.egg_g / 100) ** MASS_POWER * (whip.kind === 'whites' ? by(sugar.time) : 1) * kindTime * cold * whip.timeFactor;
+  const soft_s =
+    60 *
+    SOFT_MIN[whip.tool] *
+    (whip.egg_g / 100) ** MASS_POWER *
+    (whip.kind === 'whites' ? by(sugar.time) : 1) *
+    kindTime *
+    cold *
+    whip.timeFactor;
   const most = MOST_OVERRUN[whip.kind === 'whites' ? 'whites' : whip.warm ? 'warm' : 'whole-egg'] * by(sugar.most);
   const at = (share: number): number => soft_s * timeOf(share);
   const stiff = at(STAGE_SHARE.stiff);

@@ -32,7 +32,8 @@ export {
   WHITE_DENSITY,
 } from './foam.ts';
 export type { CupCheck, FoldSetup } from './fold.ts';
-export { airAfter, airKept, bestStop, cupCheck, foldedDensity, secondHalfAdvised, streaksLeft } from './fold.ts';
+export { airAfter, secondHalfAdvised } from './drift.ts';
+export { airKept, bestStop, cupCheck, foldedDensity, streaksLeft } from './fold.ts';
 export type { Mixing, MixStop, MixTool } from './mix.ts';
 export { lumpsAfterRest, lumpsLeft, MIX_TOOLS, mixingOf, mixStops, staysOnSieve, strokesOf, toughness, toughnessAfterRest } from './mix.ts';
 export type { Corrected, Reading } from './readings.ts';
@@ -43,7 +44,8 @@ export type { CodeLimit, Way } from './safety.ts';
 export { codeLimits, isRefused, nearestWays, REFUSED_ABOVE_C } from './safety.ts';
 export type { School } from './schools.ts';
 export { schools } from './schools.ts';
-export { movedStep, preparation, PrepStep, stepStanding } from './timeline.ts';
+export { PrepStep } from './prepStep.ts';
+export { movedStep, preparation, stepStanding } from './timeline.ts';
 export type { YeastForm } from './yeast.ts';
 export { cardinalRate, GAS_CARDINALS, osmoticFactor, YEAST_HURT_C, YEAST_KILLED_C, YEAST_PER_FRESH, yeastAs } from './yeast.ts';
 export { yeastedBowl } from './yeastedBowl.ts';

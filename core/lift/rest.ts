@@ -38,13 +38,16 @@ export const powderToAdd_g = (gas_mmol: number, left: number): number => ((1 - l
 const THICKENS = 0.24;
 const DRINKS_H = 0.9;
 /** Fat and starch stiffen in the cold, too: per K below 20. */
-const COLD_STIFFENS = 0.011;
+const COLD_STIFFENS = 0.006;
+/** A bowl takes this long to feel the cold, h. */
+const COOLS_H = 1.5;
 
 /** Looseness after standing, at the temperature it comes out with. */
 export const loosenessAfter = (looseness: number, hours: number, t_C: number): number => {
   const pace = 1.4 ** ((t_C - REFERENCE_C) / 10);
   const drunk = 1 - THICKENS * (1 - Math.exp((-hours * pace) / DRINKS_H));
-  return looseness * drunk * (1 - COLD_STIFFENS * Math.max(0, REFERENCE_C - t_C));
+  const cooled = 1 - Math.exp(-hours / COOLS_H);
+  return looseness * drunk * (1 - COLD_STIFFENS * cooled * Math.max(0, REFERENCE_C - t_C));
 };
 
 /** Evenness of crumb that hydration brings, 0–1: what a night makes better although gas is lost. */
@@ -61,7 +64,7 @@ export type NetRest = {
 export const netOfRest = (kind: PowderKind | null, hours: number, t_C: number, looseness: number, wantedLooseness: number): NetRest => {
   const gas = kind === null ? 1 : gasLeft(kind, hours, t_C);
   const hydration = hydrationOf(hours, t_C);
-  const off = (value: number): number => Math.exp(-((Math.log(value / wantedLooseness) / 0.55) ** 2));
+  const off = (value: number): number => Math.exp(-((Math.log(value / wantedLooseness) / 0.75) ** 2));
   const body = off(loosenessAfter(looseness, hours, t_C)) / Math.max(0.2, off(looseness));
   return { gas, hydration, net: gas ** 0.4 * body ** 0.5 * (1 + 0.16 * hydration) };
 };

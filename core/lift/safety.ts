@@ -29,7 +29,7 @@ const longestAbove_h = (T_C: Float64Array, limit_C: number): number => {
     spell = t > limit_C ? spell + 1 : 0;
     longest = Math.max(longest, spell);
   }
-  return longest / 60;
+  return Math.max(0, longest - 1) / 60;
 };
 
 /** Every selectable code, the strictest first (by the hours it leaves). Shown, never hidden; the local code decides. */

@@ -1,9 +1,10 @@
 import type { Request, Response } from 'express';
 import { json, Router } from 'express';
 import * as z from 'zod';
+import { SimulatedRefrigerator } from './refrigerator.ts';
 import { SimulatedScale } from './scale.ts';
 
-const Command = z.discriminatedUnion('do', [
+const ScaleCommand = z.discriminatedUnion('do', [
   z.object({ do: z.literal('add'), grams: z.number().min(-50_000).max(50_000) }),
   z.object({ do: z.literal('clear') }),
   z.object({ do: z.literal('zero') }),
@@ -12,29 +13,61 @@ const Command = z.discriminatedUnion('do', [
   z.object({ do: z.literal('become'), resolution_g: z.number().min(0.01).max(50), most_g: z.number().min(1).max(60_000) }),
 ]);
 
+const RefrigeratorCommand = z.discriminatedUnion('do', [
+  z.object({ do: z.literal('put'), mass_kg: z.number().min(0.05).max(30), start_C: z.number().min(0).max(50), yeast: z.boolean() }),
+  z.object({ do: z.literal('door') }),
+  z.object({ do: z.literal('set'), air_C: z.number().min(0).max(12) }),
+  z.object({ do: z.literal('speed'), factor: z.number().min(1).max(1200) }),
+  z.object({ do: z.literal('probe'), isIn: z.boolean() }),
+]);
+
 const TICK_MS = 100;
-/** An unchanged reading is said again this often, so that a settled scale is heard to be alive. */
+/** An unchanged reading is said again this often, so that a settled device is heard to be alive. */
 const AGAIN_MS = 300;
-/** Every browser has a scale of its own; the longest unused makes way. */
-const MOST_SCALES = 32;
+/** Every browser has devices of its own; the longest unused makes way. */
+const MOST_DEVICES = 32;
 const MOST_STREAMS = 64;
 const Id = /^[a-z0-9-]{1,64}$/i;
 
-/** The stand-ins for devices, streamed as server-sent events: `GET /scales/:id/stream`, driven by `POST /scales/:id`. */
+type Device<C> = { obey(command: C, now: number): void; reading(now: number): { readonly at: number } };
+
+type Kind<C> = {
+  readonly path: string;
+  readonly make: (now: number) => Device<C>;
+  readonly command: z.ZodType<C>;
+  /** What makes a reading worth saying at once. */
+  readonly shown: (reading: object) => string;
+};
+
+/** The stand-ins for devices, streamed as server-sent events: `GET /scales/:id/stream`, driven by `POST /scales/:id`; so for refrigerators. */
 export const standIns = (now: () => number, random: () => number): Router => {
   const router = Router();
-  const scales = new Map<string, SimulatedScale>();
-  let streams = 0;
+  const streams = { count: 0 };
+  addKind(router, streams, now, {
+    path: 'scales',
+    make: (at) => new SimulatedScale(at, random),
+    command: ScaleCommand,
+    shown: (reading) => JSON.stringify({ ...reading, at: 0, battery: 0 }),
+  });
+  addKind(router, streams, now, {
+    path: 'refrigerators',
+    make: (at) => new SimulatedRefrigerator(at, random),
+    command: RefrigeratorCommand,
+    shown: (reading) => JSON.stringify({ ...reading, at: 0, probe_C: 0, since_s: 0 }),
+  });
+  return router;
+};
 
-  const scaleOf = (id: string): SimulatedScale => {
-    const known = scales.get(id) ?? new SimulatedScale(now(), random);
-    scales.delete(id);
-    scales.set(id, known);
-    const [oldest] = scales.keys();
-    if (scales.size > MOST_SCALES && oldest !== undefined) scales.delete(oldest);
+const addKind = <C>(router: Router, streams: { count: number }, now: () => number, { path, make, command, shown }: Kind<C>): void => {
+  const devices = new Map<string, Device<C>>();
+  const deviceOf = (id: string): Device<C> => {
+    const known = devices.get(id) ?? make(now());
+    devices.delete(id);
+    devices.set(id, known);
+    const [oldest] = devices.keys();
+    if (devices.size > MOST_DEVICES && oldest !== undefined) devices.delete(oldest);
     return known;
   };
-
   const idOf = (request: Request, response: Response): string | null => {
     const id = String(request.params['id'] ?? '');
     if (Id.test(id)) return id;
@@ -42,23 +75,22 @@ export const standIns = (now: () => number, random: () => number): Router => {
     return null;
   };
 
-  router.get('/scales/:id/stream', (request, response) => {
+  router.get(`/${path}/:id/stream`, (request, response) => {
     const id = idOf(request, response);
     if (id === null) return;
-    if (streams >= MOST_STREAMS) {
+    if (streams.count >= MOST_STREAMS) {
       response.status(503).json({ code: 'too-many-streams' });
       return;
     }
-    streams++;
+    streams.count++;
     // `no-transform` keeps the compression away, which would hold events back.
     response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', Connection: 'keep-alive' });
     let last = '';
     let saidAt = -Infinity;
     const tick = (): void => {
-      const reading = scaleOf(id).reading(now());
-      const shown = `${reading.grams}/${reading.trouble}`;
-      if (shown === last && reading.at - saidAt < AGAIN_MS) return;
-      last = shown;
+      const reading = deviceOf(id).reading(now());
+      if (shown(reading) === last && reading.at - saidAt < AGAIN_MS) return;
+      last = shown(reading);
       saidAt = reading.at;
       response.write(`data: ${JSON.stringify(reading)}\n\n`);
     };
@@ -66,22 +98,20 @@ export const standIns = (now: () => number, random: () => number): Router => {
     const timer = setInterval(tick, TICK_MS);
     request.on('close', () => {
       clearInterval(timer);
-      streams--;
+      streams.count--;
     });
   });
 
-  router.post('/scales/:id', json({ limit: '4kb' }), (request, response) => {
+  router.post(`/${path}/:id`, json({ limit: '4kb' }), (request, response) => {
     const id = idOf(request, response);
     if (id === null) return;
-    const command = Command.safeParse(request.body);
-    if (!command.success) {
+    const asked = command.safeParse(request.body);
+    if (!asked.success) {
       response.status(400).json({ code: 'command-unknown' });
       return;
     }
-    const scale = scaleOf(id);
-    scale.obey(command.data, now());
-    response.json(scale.reading(now()));
+    const device = deviceOf(id);
+    device.obey(asked.data, now());
+    response.json(device.reading(now()));
   });
-
-  return router;
 };

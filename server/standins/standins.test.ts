@@ -4,6 +4,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import express from 'express';
 import request from 'supertest';
 import { standIns } from './routes.ts';
+import { SimulatedRefrigerator } from './refrigerator.ts';
 import { SimulatedScale } from './scale.ts';
 
 const still = (): number => 0.5;
@@ -56,6 +57,44 @@ describe('a kitchen scale that isn’t there', () => {
   });
 });
 
+describe('a refrigerator that isn’t there', () => {
+  const HOUR = 3_600_000;
+  const night = (set_C: number, mass_kg: number): SimulatedRefrigerator => {
+    const fridge = new SimulatedRefrigerator(0, still);
+    fridge.obey({ do: 'set', air_C: set_C }, 0);
+    fridge.obey({ do: 'put', mass_kg, start_C: 28, yeast: true }, 0);
+    return fridge;
+  };
+  const hourly = (fridge: SimulatedRefrigerator, hours: number) =>
+    Array.from({ length: hours * 6 }, (_, i) => fridge.reading((i + 1) * (HOUR / 6)));
+
+  // *Common practice*: some two and a half kilos at 28 °C need about six hours to 5 °C in a refrigerator at 4 °C.
+  test('a warm bowl cools in hours, warms the air, and the compressor lets it swing', () => {
+    const seen = hourly(night(4, 2.5), 14);
+    const cold = seen.findIndex((reading) => (reading.probe_C ?? 99) < 6) / 6;
+    expect(cold).toBeGreaterThan(3);
+    expect(cold).toBeLessThan(9);
+    const late = seen.slice(-30).map((reading) => reading.air_C);
+    expect(Math.max(...late) - Math.min(...late)).toBeGreaterThan(0.8);
+    expect(seen.at(-1)?.rise).toBeGreaterThan(1.05);
+    expect(seen.at(-1)?.since_s).toBeCloseTo(14 * 3600, -1);
+  });
+
+  test('the door, a probe that falls out, a night in a minute', () => {
+    const fridge = night(4, 1.5);
+    const before = fridge.reading(6 * HOUR);
+    fridge.obey({ do: 'door' }, 6 * HOUR);
+    expect(fridge.reading(6 * HOUR + 20_000).air_C).toBeGreaterThan(before.air_C + 1);
+    fridge.obey({ do: 'probe', isIn: false }, 6 * HOUR + 20_000);
+    const hanging = fridge.reading(6 * HOUR + 400_000);
+    expect(Math.abs((hanging.probe_C ?? 0) - hanging.air_C)).toBeLessThan(1);
+    fridge.obey({ do: 'speed', factor: 600 }, 7 * HOUR);
+    const at = fridge.reading(7 * HOUR).since_s ?? 0;
+    expect((fridge.reading(7 * HOUR + 60_000).since_s ?? 0) - at).toBeCloseTo(36_000, -2);
+    expect(new SimulatedRefrigerator(0, still).reading(1000)).toMatchObject({ since_s: null, probe_C: null, rise: null });
+  });
+});
+
 describe('streamed', () => {
   const listeners: ReturnType<typeof createServer>[] = [];
   afterEach(() =>
@@ -75,6 +114,12 @@ describe('streamed', () => {
     const post = (body: object | string) => request(server).post('/api/scales/one').send(body);
     expect((await post({ do: 'add', grams: 12 })).status).toBe(200);
     for (const bad of [{ do: 'explode' }, { do: 'add', grams: 1e9 }, { do: 'add' }, {}]) expect((await post(bad)).status).toBe(400);
+    expect(
+      (await request(server).post('/api/refrigerators/one').send({ do: 'put', mass_kg: 2, start_C: 27, yeast: true })).body,
+    ).toMatchObject({ rise: 1 });
+    expect((await request(server).post('/api/refrigerators/one').send({ do: 'put', mass_kg: -2, start_C: 27, yeast: true })).status).toBe(
+      400,
+    );
     expect((await request(server).post('/api/scales/..%2Fetc').send({ do: 'zero' })).status).toBe(400);
     expect((await request(server).post('/api/scales/one').set('Content-Type', 'application/json').send('{')).status).toBe(400);
   });

@@ -6,6 +6,7 @@ import { timeOfDay } from '../../look/index.ts';
 import { useNewestLoads, useRunPlan, useSession } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { nextStep, until } from './nextStep.ts';
+import { PrepBlock } from './PrepBlock.tsx';
 import { useNow } from './useNow.ts';
 import type { Span } from './window.ts';
 import { moved, place, spanOf, ticks, zoomed } from './window.ts';
@@ -38,13 +39,21 @@ export const Strip = () => {
   );
 };
 
+/** Preparation this long before the first heat is on the strip as it opens. */
+const IN_SIGHT_MS = 45 * 60_000;
+
 const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly now: number }) => {
   const { plan, run } = planned;
   const [chosen, setChosen] = useState<Span | null>(null);
   const newest = useNewestLoads(planned.irons.map((iron) => iron.id));
   const next = nextStep(planned, [...(newest?.values() ?? [])], now);
   if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
-  const span = chosen ?? spanOf(plan.startAt, Math.max(plan.lastPlateAt, run.serveAt));
+  // The evening before is a zoom away; what is done this morning is in sight.
+  const early = planned.prep.reduce(
+    (first, step) => (step.at > plan.startAt - IN_SIGHT_MS ? Math.min(first, step.at) : first),
+    plan.startAt,
+  );
+  const span = chosen ?? spanOf(early, Math.max(plan.lastPlateAt, run.serveAt));
   return (
     <>
       <Timeline planned={planned} plan={plan} span={span} now={now} onSpan={setChosen} />
@@ -136,6 +145,9 @@ const Timeline = ({
         >
           {timeOfDay(at, run.zone)}
         </div>
+      ))}
+      {planned.prep.map((step) => (
+        <PrepBlock key={step.id} step={step} span={span} run={run} all={planned.prep} />
       ))}
       {plan.preheats.map(({ ironId, from, to }) => (
         <div

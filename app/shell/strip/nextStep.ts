@@ -1,13 +1,15 @@
+import { say } from '../../../words/index.ts';
 import { clock } from '../../look/index.ts';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 
 export type NextStep = { readonly what: string; readonly at: number };
 
 /** Everything the plan asks for, in order of time. */
-export const stepsOf = ({ plan, irons, run }: PlannedRun): NextStep[] => {
+export const stepsOf = ({ plan, irons, run, prep }: PlannedRun): NextStep[] => {
   if (plan === null) return [];
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
+    ...prep.map(({ code, at }) => ({ what: say({ code, fields: {} }), at })),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
     ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
+import { preparation } from '../../../core/lift/index.ts';
 import { planRun } from '../../../core/run/index.ts';
 import { presetIron } from '../../../core/testing/batters.ts';
 import { nextStep, stepsOf, until } from './nextStep.ts';
@@ -18,7 +19,12 @@ const iron = {
   recovery_s: 20,
 };
 const plan = planRun({ people: 3, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null });
-const planned = { plan, irons: [presetIron('deep-round')], run: { mode: 'together', people: 3, serveAt: SERVE } } as unknown as PlannedRun;
+const planned = {
+  plan,
+  prep: [],
+  irons: [presetIron('deep-round')],
+  run: { mode: 'together', people: 3, serveAt: SERVE },
+} as unknown as PlannedRun;
 const cooking = (closedAt: number, best: number): RunningLoad =>
   ({
     load: { ironId: 'deep-round' },
@@ -28,6 +34,12 @@ const cooking = (closedAt: number, best: number): RunningLoad =>
   }) as unknown as RunningLoad;
 
 describe('now and next', () => {
+  test('what is done before the pour comes first', () => {
+    const firstPour = Math.min(...plan.loads.map((load) => load.pourAt));
+    const steps = stepsOf({ ...planned, prep: preparation('quick', firstPour) });
+    expect(steps.slice(0, 3).map((step) => step.what)).toEqual(expect.arrayContaining(['Set everything out', 'Mix the batter']));
+  });
+
   test('everything the plan asks for, in order', () => {
     const steps = stepsOf(planned);
     expect(steps.map((step) => step.what)).toEqual([

@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+
+export type DeviceLink<R, C> = {
+  /** `absent`: nobody answers, and everything is said by hand. */
+  readonly status: 'off' | 'absent' | 'live';
+  /** The newest last; a few seconds of them. */
+  readonly readings: readonly R[];
+  readonly tell: (command: C) => Promise<void>;
+};
+
+const REMEMBERED = 40;
+const NAME_KEY = 'tawny-lattice-bench';
+
+/** This browser's own devices, so that two benches never share one. */
+const benchName = (): string => {
+  try {
+    const known = localStorage.getItem(NAME_KEY) ?? crypto.randomUUID();
+    localStorage.setItem(NAME_KEY, known);
+    return known;
+  } catch {
+    return 'bench';
+  }
+};
+
+/** A device's readings as the server streams them into the query cache; `on` false: not asked for. */
+export const useDevice = <R, C>(path: 'scales' | 'refrigerators', on: boolean): DeviceLink<R, C> => {
+  const [name] = useState(benchName);
+  const [isLive, setLive] = useState(false);
+  const client = useQueryClient();
+  const url = `/api/${path}/${name}`;
+  const { data } = useQuery<readonly R[]>({
+    queryKey: ['device', path, name],
+    // Readings are pushed; there is nothing to fetch.
+    queryFn: () => client.getQueryData<readonly R[]>(['device', path, name]) ?? [],
+    enabled: on,
+    staleTime: Infinity,
+    gcTime: 1000,
+  });
+  useEffect(() => {
+    if (!on) return;
+    const key = ['device', path, name];
+    const stream = new EventSource(`${url}/stream`);
+    stream.onmessage = (message: MessageEvent<string>) => {
+      const reading = JSON.parse(message.data) as R;
+      setLive(true);
+      client.setQueryData<readonly R[]>(key, (before = []) => [...before.slice(1 - REMEMBERED), reading]);
+    };
+    // The browser tries again by itself; until then everything is said by hand.
+    stream.onerror = () => setLive(false);
+    return () => {
+      stream.close();
+      setLive(false);
+      client.setQueryData<readonly R[]>(key, []);
+    };
+  }, [on, url, path, name, client]);
+  const tell = useCallback(
+    async (command: C): Promise<void> => {
+      try {
+        await fetch(url, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(command) });
+      } catch {
+        setLive(false);
+      }
+    },
+    [url],
+  );
+  return { status: !on ? 'off' : isLive ? 'live' : 'absent', readings: data ?? [], tell };
+};

@@ -1,0 +1,102 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Formula, Lift } from '../../core/formula/index.ts';
+import { LIFTS } from '../../core/formula/index.ts';
+import { Listing } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { readingOf, useSession } from '../session/index.ts';
+import { useKitchen } from '../store/index.ts';
+import { Before } from './Before.tsx';
+import { Ferment } from './Ferment.tsx';
+import { Mix } from './Mix.tsx';
+import { Rest } from './Rest.tsx';
+import { Schools } from './Schools.tsx';
+import { WhipAndFold } from './WhipAndFold.tsx';
+import { LIFT_WORDS } from './words.ts';
+
+export const LiftStation = () => {
+  const session = useSession();
+  if (session === undefined) return null;
+  if (session.formula === null)
+    return (
+      <section className="max-w-xl p-8">
+        <h1 className="text-3xl">Nothing to lift yet</h1>
+        <p className="mt-3 text-lg">
+          Write a batter down first; here you see how long to whip, how to fold, when the yeast is ready and how long a rest is worth.
+        </p>
+        <Link to="/formula" className="button-act mt-5">
+          Write a batter
+        </Link>
+      </section>
+    );
+  return <OfFormula key={`${session.formula.id}/${session.formula.rev}`} session={session} formula={session.formula} />;
+};
+
+const TABS = ['Schools', 'Mix', 'Whip and fold', 'Ferment', 'Rest', 'Before the pour'] as const;
+
+/** Where most of the work of this lift is. */
+const firstTab = (lift: Lift): number => (lift === 'yeasted' ? 3 : lift === 'rested' ? 4 : lift === 'quick' ? 0 : 2);
+
+const OfFormula = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
+  const kitchen = useKitchen();
+  const reading = readingOf(session, formula);
+  const [tab, setTab] = useState(firstTab(reading.lift));
+  const setLift = (lift: Lift | null): void =>
+    void kitchen.put('formulas', { ...formula, lift, rev: formula.rev + 1, parentRev: formula.rev });
+  const props = { session, formula, reading };
+  return (
+    <div className="flex h-full flex-col px-5 py-3">
+      <h1 className="flex flex-wrap items-baseline gap-x-3 text-2xl">
+        <span className="sr-only">Lift</span>
+        <Listing
+          label="Formula"
+          value={formula.id}
+          choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+          onChange={(formulaId) => session.setBench({ formulaId })}
+        />
+        <Listing
+          label="Lift"
+          value={formula.lift}
+          choices={[
+            { value: null, label: `${LIFT_WORDS[reading.lift]}, as written` },
+            ...LIFTS.map((lift) => ({ value: lift, label: LIFT_WORDS[lift] })),
+          ]}
+          onChange={setLift}
+        />
+      </h1>
+      <TabGroup selectedIndex={tab} onChange={setTab} className="mt-2 flex min-h-0 flex-1 flex-col">
+        <TabList className="flex flex-wrap gap-1 border-b-2 border-line">
+          {TABS.map((name) => (
+            <Tab
+              key={name}
+              className="-mb-0.5 min-h-11 border-b-3 border-transparent px-4 font-semibold text-quiet hover:text-ink data-selected:border-act data-selected:text-act"
+            >
+              {name}
+            </Tab>
+          ))}
+        </TabList>
+        <TabPanels className="min-h-0 flex-1 pt-4">
+          <TabPanel>
+            <Schools {...props} onTake={setLift} />
+          </TabPanel>
+          <TabPanel>
+            <Mix {...props} />
+          </TabPanel>
+          <TabPanel>
+            <WhipAndFold {...props} />
+          </TabPanel>
+          <TabPanel>
+            <Ferment {...props} />
+          </TabPanel>
+          <TabPanel>
+            <Rest {...props} />
+          </TabPanel>
+          <TabPanel>
+            <Before {...props} />
+          </TabPanel>
+        </TabPanels>
+      </TabGroup>
+    </div>
+  );
+};

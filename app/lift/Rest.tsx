@@ -1,0 +1,178 @@
+import { lazy, Suspense, useState } from 'react';
+import { batterOf } from '../../core/advise/index.ts';
+import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { spread_cm, thicknessWord } from '../../core/formula/index.ts';
+import {
+  EGG_BATTER_REST_H,
+  ferment,
+  gasLeft,
+  isRefused,
+  loosenessAfter,
+  netOfRest,
+  POWDER_KINDS,
+  powderKindOf,
+  powderToAdd_g,
+} from '../../core/lift/index.ts';
+import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { Findings, grams, Listing, percent } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { curveOptions, sampled, withLegend } from './curves.ts';
+import { SafetyClock } from './SafetyClock.tsx';
+import { hours, POWDER_WORDS } from './words.ts';
+
+const Chart = lazy(() => import('../look/Chart.tsx'));
+
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+
+const DASHES = ['solid', 'dashed', 'dotted'] as const;
+const LONGEST_H = 24;
+
+/** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */
+export const Rest = ({ session, reading }: Props) => {
+  const { kit, iron, bench } = session;
+  const [place, setPlace] = useState<'refrigerator' | 'kitchen'>('refrigerator');
+  const [rest_h, setRest] = useState(reading.lift === 'rested' ? 12 : 1);
+  const batter = batterOf(reading, { batter_C: bench.batter_C, altitude_m: kit.altitude_m });
+  if (!batter.ok) return <p className="text-lg">{sayAloud(batter.failure)}.</p>;
+  const t_C = place === 'refrigerator' ? kit.refrigerator_C : kit.room_C;
+  const ids = reading.lines.flatMap((line) => line.ingredient?.id ?? []);
+  const kind = powderKindOf(reading.leavening, ids);
+  const { looseness } = batter.value;
+  const wanted = iron === null ? 2.2 : Math.sqrt(iron.looseness.min * iron.looseness.max);
+  const net = netOfRest(kind, rest_h, t_C, looseness, wanted);
+  const after = loosenessAfter(looseness, rest_h, t_C);
+  const add_g = kind === null ? 0 : powderToAdd_g(reading.leavening.gas_mmol, net.gas);
+  const path = ferment({
+    yeast_g: 0,
+    batter_g: reading.totalMass_g,
+    density_gPerML: batter.value.density_gPerML,
+    food_g: 1,
+    sugarPerWater: 0,
+    saltPerWater: 0,
+    start_C: bench.batter_C,
+    vessel: 'bowl',
+    stays: [
+      {
+        at_s: 0,
+        place:
+          place === 'refrigerator'
+            ? { kind: 'refrigerator', air_C: kit.refrigerator_C, swing_K: 1.2, period_s: 1500 }
+            : { kind: 'kitchen', air_C: kit.room_C },
+      },
+    ],
+    duration_s: rest_h * 3600,
+    pressure_Pa: atmosphericPressure_Pa(kit.altitude_m),
+    tauFactor: 1,
+    rateFactor: 1,
+  });
+  const hasEggOrDairy = reading.lines.some((line) => line.ingredient?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
+  const isEggBatter = reading.lift === 'rested' || (reading.composition !== null && reading.composition.sucrose > 0.12);
+  const names = [...POWDER_KINDS.map((k) => POWDER_WORDS[k]), 'the whole, against at once'];
+  const options = withLegend(
+    curveOptions(
+      { min: 0, max: LONGEST_H, say: (h) => `${h} h` },
+      { min: 0, max: 1.4, say: (y) => percent(y) },
+      [
+        ...POWDER_KINDS.map((k, i) => ({
+          name: POWDER_WORDS[k],
+          colour: k === kind ? '#20262a' : '#8a9699',
+          dash: DASHES[i] ?? 'solid',
+          points: sampled((h) => gasLeft(k, h, t_C), 0, LONGEST_H),
+        })),
+        {
+          name: 'the whole, against at once',
+          colour: '#14535a',
+          dash: 'solid' as const,
+          points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted).net, 0, LONGEST_H),
+        },
+      ],
+      [
+        ...(isEggBatter
+          ? [
+              { x: EGG_BATTER_REST_H.least, label: 'worth it' },
+              { x: EGG_BATTER_REST_H.best, label: 'best' },
+            ]
+          : []),
+        { x: Math.min(LONGEST_H, rest_h), label: 'yours', strong: true },
+      ],
+    ),
+    names,
+  );
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_360px] gap-8 max-lg:grid-cols-1">
+      <section aria-label="Rest">
+        <figure>
+          <figcaption className="text-[15px] text-quiet">
+            Gas left by kind of powder, and what the whole is worth against pouring at once
+          </figcaption>
+          <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
+            <Chart options={options} label="Gas left and the net of a rest over hours" height={330} />
+          </Suspense>
+        </figure>
+        <label className="mt-2 block text-lg">
+          It stands {hours(rest_h)} in{' '}
+          <Listing
+            label="Where it stands"
+            value={place}
+            choices={[
+              { value: 'refrigerator', label: `the refrigerator, ${kit.refrigerator_C} °C` },
+              { value: 'kitchen', label: `the kitchen, ${kit.room_C} °C` },
+            ]}
+            onChange={setPlace}
+          />
+        </label>
+        <input
+          type="range"
+          aria-label="Hours it stands"
+          className="block w-full accent-act"
+          min={0}
+          max={LONGEST_H}
+          step={0.25}
+          value={rest_h}
+          onChange={(event) => setRest(Number(event.target.value))}
+        />
+        <dl className="mt-3 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
+          <Figure name="gas left" value={kind === null ? 'no powder' : percent(net.gas)} />
+          <Figure
+            name="thickness then"
+            value={thicknessWord(after)}
+            note={`spreads ${spread_cm(after).toFixed(0)} cm, from ${spread_cm(looseness).toFixed(0)}`}
+          />
+          <Figure
+            name="against at once"
+            value={`${net.net >= 1 ? '+' : '−'}${Math.abs(Math.round(100 * (net.net - 1)))} %`}
+            note={net.net > 1.02 ? 'better' : net.net < 0.98 ? 'worse' : 'as good'}
+          />
+          <Figure name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
+        </dl>
+        <p className="mt-3 text-[15px] text-quiet">
+          {isEggBatter
+            ? `Egg-waffle and wafer batters: an hour at least, overnight best, three days at most (common practice): then egg batter is past its quality, whatever it smells like.`
+            : `Powder batters: at once, after a few minutes, or overnight in the cold. The night costs gas and wins body.`}{' '}
+          Model only, calibrated to common practice.
+        </p>
+        {isRefused(path.T_C, hasEggOrDairy) && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}
+      </section>
+      <SafetyClock
+        T_C={path.T_C}
+        mass_kg={reading.totalMass_g / 1000}
+        start_C={bench.batter_C}
+        vessel="bowl"
+        refrigerator_C={kit.refrigerator_C}
+        chosen={kit.codeOfPractice}
+        temperatureUnit={kit.temperatureUnit}
+      />
+    </div>
+  );
+};
+
+const Figure = ({ name, value, note }: { readonly name: string; readonly value: string; readonly note?: string }) => (
+  <div>
+    <dt className="text-[15px] text-quiet">{name}</dt>
+    <dd className="figure text-2xl" data-figure={name}>
+      {value}
+    </dd>
+    {note !== undefined && <dd className="text-sm text-quiet">{note}</dd>}
+  </div>
+);

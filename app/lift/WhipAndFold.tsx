@@ -1,0 +1,383 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { batterOf } from '../../core/advise/index.ts';
+import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { ingredientOf, LIFT_FACTS } from '../../core/formula/index.ts';
+import { nearestScoop } from '../../core/kit/index.ts';
+import type { Stage, SugarTime, WhipTool } from '../../core/lift/index.ts';
+import {
+  airAfter,
+  airAfterStanding,
+  airKept,
+  bestStop,
+  cupCheck,
+  foamDensity,
+  foamPlan,
+  foamVolume_mL,
+  foldedDensity,
+  learnedTimeFactor,
+  overrunAt,
+  peakStand,
+  secondHalfAdvised,
+  stageAt,
+  STAGES,
+  streaksLeft,
+  SUGAR_TIMES,
+  whipFindings,
+  WHIP_TOOLS,
+} from '../../core/lift/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { clock, Findings, grams, Listing, NumberEntry, percent } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { adviceJob, airIn } from '../session/index.ts';
+import { useAdvices } from '../workers/index.ts';
+import { curveOptions, sampled, withLegend } from './curves.ts';
+import { Peak } from './Peak.tsx';
+import { useLot } from './useLot.ts';
+import { hours, STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
+
+const Chart = lazy(() => import('../look/Chart.tsx'));
+
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+
+/** Whites of a large egg: 33 of 50 g (USDA). */
+const WHITE_SHARE = 33 / 50;
+
+const eggsIn = (reading: FormulaReading): { whites_g: number; eggs_g: number; sugar_g: number } => {
+  const of = (test: (id: string, role: string) => boolean): number =>
+    reading.lines.reduce((sum, line) => {
+      const i = ingredientOf(line);
+      return i !== undefined && test(i.id, i.role) ? sum + (line.grams ?? 0) : sum;
+    }, 0);
+  const eggs_g = of((id) => id === 'egg');
+  return { eggs_g, whites_g: of((id) => id === 'egg-white') + WHITE_SHARE * eggs_g, sugar_g: of((_, role) => role === 'sugar') };
+};
+
+export const WhipAndFold = ({ session, formula, reading }: Props) => {
+  const { kit, bench } = session;
+  const { lot, note } = useLot(session, formula, reading);
+  const inBowl = eggsIn(reading);
+  const [kind, setKind] = useState<'whites' | 'whole-egg'>(
+    reading.lift === 'whole-egg' || reading.lift === 'ribbon' || reading.lift === 'frothed' ? 'whole-egg' : 'whites',
+  );
+  const [sugarTime, setSugarTime] = useState<SugarTime>(inBowl.sugar_g > 0 ? 'soft' : 'never');
+  const [tool, setTool] = useState<WhipTool>('hand-mixer');
+  const [cold, setCold] = useState(false);
+  const [additions, setAdditions] = useState<1 | 2 | 3>(2);
+  const [bowlId, setBowlId] = useState(
+    kit.bowls.find((bowl) => bowl.material === 'metal' && bowl.volume_mL > 2000)?.id ?? kit.bowls[0]?.id ?? '',
+  );
+  const done = session.lots.flatMap((l) =>
+    l.events.flatMap((event) =>
+      event.kind === 'whipped' && event.data.tool === tool && event.data.reckoned_s > 0 ? [event.data.seconds / event.data.reckoned_s] : [],
+    ),
+  );
+  const timeFactor = learnedTimeFactor(done);
+  const whip = {
+    kind,
+    egg_g: kind === 'whites' ? inBowl.whites_g : inBowl.eggs_g,
+    sugar_g: sugarTime === 'never' ? 0 : inBowl.sugar_g,
+    sugarTime: kind === 'whole-egg' && sugarTime !== 'never' ? ('start' as const) : sugarTime,
+    tool,
+    temperature_C: reading.lift === 'ribbon' ? 42 : cold ? 6 : kit.room_C,
+    warm: reading.lift === 'ribbon',
+    timeFactor,
+  };
+  const bowl = kit.bowls.find((b) => b.id === bowlId) ?? null;
+  const findings = whipFindings(whip, bowl);
+  const plan = foamPlan({ ...whip, egg_g: Math.max(1, whip.egg_g) });
+  const [elapsed, running, press] = useStopwatch();
+  const stage = stageAt(plan, elapsed);
+  const isHere = running || elapsed > 0;
+  const shown_s = isHere ? elapsed : plan.reached_s.firm;
+  const overrun = overrunAt(plan, shown_s);
+  const batter = batterOf(reading, { batter_C: bench.batter_C, altitude_m: kit.altitude_m, airFraction: 0 });
+  if (!batter.ok) return <p className="text-lg">{sayAloud(batter.failure)}.</p>;
+  if (whip.egg_g <= 0) return <Findings findings={findings} />;
+  const fold = {
+    batter_g: Math.max(1, reading.totalMass_g - plan.mass_g),
+    batterDensity_gPerML: batter.value.density_gPerML * (1 - LIFT_FACTS.quick.airFraction),
+    looseness: batter.value.looseness,
+    foam_g: plan.mass_g,
+    // What is in the bowl once it was whipped; before, what is aimed at.
+    foamDensity_gPerML: foamDensity(whip, !running && elapsed >= plan.reached_s.soft ? overrun : overrunAt(plan, plan.reached_s.firm)),
+    additions,
+  };
+  const stop = bestStop(fold);
+  const options = withLegend(
+    curveOptions(
+      { min: 0, max: 40, say: String },
+      { min: 0, max: 1, say: (y) => percent(y) },
+      [
+        { name: 'air kept', colour: '#14535a', dash: 'solid', points: sampled((n) => airKept(fold, n), 0, 40) },
+        { name: 'streaks left', colour: '#20262a', dash: 'dashed', points: sampled((n) => streaksLeft(fold, n), 0, 40) },
+      ],
+      [{ x: stop, label: `stop at ${stop}`, strong: true }],
+    ),
+    ['air kept', 'streaks left'],
+  );
+  return (
+    <div className="flex flex-col gap-6">
+      <section aria-label="Whip" className="grid grid-cols-[270px_minmax(0,1fr)_300px] gap-8 max-lg:grid-cols-1">
+        <div className="flex flex-col gap-1 text-lg">
+          <p>
+            <b className="figure text-3xl">{grams(whip.egg_g)}</b> g{' '}
+            <Listing
+              label="What is whipped"
+              value={kind}
+              choices={[
+                { value: 'whites', label: 'egg white' },
+                { value: 'whole-egg', label: 'whole egg' },
+              ]}
+              onChange={setKind}
+            />
+          </p>
+          <p>
+            {sugarTime !== 'never' && <>{grams(whip.sugar_g)} g, </>}
+            <Listing
+              label="Sugar"
+              value={sugarTime}
+              choices={SUGAR_TIMES.map((value) => ({ value, label: SUGAR_WORDS[value] }))}
+              onChange={setSugarTime}
+            />
+          </p>
+          <p>
+            <Listing
+              label="Tool"
+              value={tool}
+              choices={WHIP_TOOLS.map((value) => ({ value, label: WHIP_TOOL_WORDS[value] }))}
+              onChange={setTool}
+            />
+          </p>
+          <p>
+            <Listing
+              label="Bowl"
+              value={bowlId}
+              choices={kit.bowls.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}` }))}
+              onChange={setBowlId}
+            />
+          </p>
+          <label className="flex min-h-11 items-center gap-2 text-base">
+            <input type="checkbox" className="size-5 accent-act" checked={cold} onChange={(event) => setCold(event.target.checked)} />{' '}
+            straight from the cold
+          </label>
+          <p className="text-[15px] text-quiet">
+            Foam at firm: {Math.round(foamVolume_mL(whip, overrunAt(plan, plan.reached_s.firm)) / 50) * 50} mL,{' '}
+            {foamDensity(whip, overrunAt(plan, plan.reached_s.firm)).toFixed(2)} g/mL; after 20 min {percent(airAfterStanding(plan, 20))} of
+            its air is left.{' '}
+            {done.length === 0 ? 'Times: model only.' : `Times: ${done.length} in the book, yours are ×${timeFactor.toFixed(2)}.`} A trace
+            of yolk or fat spoils it.
+          </p>
+          <Findings findings={findings} />
+        </div>
+        <div className="flex flex-col items-center">
+          <Peak stand={peakStand(plan, shown_s)} />
+          <p className="text-center">
+            <span className="figure text-[96px] max-sm:text-7xl" role="timer" aria-label="Stopwatch">
+              {clock(elapsed)}
+            </span>
+            <br />
+            <span className="text-2xl" role="status">
+              {stage === null ? (isHere ? 'liquid' : 'this is how firm looks') : `${STAGE_WORDS[stage][0]}: ${STAGE_WORDS[stage][1]}`}
+            </span>
+          </p>
+          <button type="button" className="button-act mt-3 h-20 w-full max-w-sm text-2xl" onClick={press}>
+            {running ? 'Stop' : elapsed > 0 ? 'Again from nought' : 'Start whipping'}
+          </button>
+        </div>
+        <ol aria-label="Stages" className="flex flex-col gap-1.5">
+          {STAGES.map((name) => (
+            <StageRow
+              key={name}
+              stage={name}
+              at_s={plan.reached_s[name]}
+              isReached={isHere && elapsed >= plan.reached_s[name]}
+              onSay={
+                elapsed > 0 && name !== 'broken'
+                  ? () => {
+                      if (running) press();
+                      void note({
+                        kind: 'whipped',
+                        data: {
+                          tool,
+                          stage: name,
+                          seconds: Math.round(elapsed),
+                          reckoned_s: Math.round(plan.reached_s[name] / timeFactor),
+                        },
+                      });
+                    }
+                  : null
+              }
+            />
+          ))}
+          <li className="text-sm text-quiet">Touch the stage that you see: the next time is reckoned with yours.</li>
+        </ol>
+      </section>
+      <section aria-label="Fold" className="grid grid-cols-[minmax(0,1fr)_380px] gap-8 border-t border-line pt-4 max-lg:grid-cols-1">
+        <figure>
+          <figcaption className="flex flex-wrap items-baseline gap-x-4">
+            <h2 className="text-lg">Fold</h2>
+            <Listing
+              label="Foam goes in"
+              value={additions}
+              choices={[
+                { value: 1, label: 'all at once' },
+                { value: 2, label: 'a third, then the rest' },
+                { value: 3, label: 'in three' },
+              ]}
+              onChange={setAdditions}
+            />
+            <span className="text-[15px] text-quiet">
+              {stop} strokes from underneath and over: {percent(airKept(fold, stop))} of the air, {foldedDensity(fold, stop).toFixed(2)}{' '}
+              g/mL
+            </span>
+          </figcaption>
+          <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
+            <Chart options={options} label="Air kept and streaks left over strokes" height={230} />
+          </Suspense>
+        </figure>
+        <CupCheckPanel session={session} formula={formula} airless={batter.value.density_gPerML} fold={fold} lot={lot} note={note} />
+      </section>
+    </div>
+  );
+};
+
+const StageRow = ({
+  stage,
+  at_s,
+  isReached,
+  onSay,
+}: {
+  readonly stage: Stage;
+  readonly at_s: number;
+  readonly isReached: boolean;
+  readonly onSay: (() => void) | null;
+}) => (
+  <li>
+    <button
+      type="button"
+      disabled={onSay === null}
+      onClick={onSay ?? undefined}
+      className={`flex min-h-16 w-full items-center justify-between gap-3 rounded-md border-2 px-3 text-left ${isReached ? 'border-act bg-act-soft' : 'border-line'}`}
+    >
+      <span>
+        <b className="font-display text-lg">{STAGE_WORDS[stage][0]}</b>
+        <br />
+        <span className="text-[15px] text-quiet">{STAGE_WORDS[stage][1]}</span>
+      </span>
+      <b className="figure text-2xl">{clock(at_s)}</b>
+    </button>
+  </li>
+);
+
+/** Seconds since it was started; stops, starts anew. */
+const useStopwatch = (): readonly [elapsed: number, running: boolean, press: () => void] => {
+  const [from, setFrom] = useState<number | null>(null);
+  const [elapsed, setElapsed] = useState(0);
+  useEffect(() => {
+    if (from === null) return;
+    const timer = setInterval(() => setElapsed((performance.now() - from) / 1000), 200);
+    return () => clearInterval(timer);
+  }, [from]);
+  const press = (): void => {
+    if (from === null) {
+      setElapsed(0);
+      setFrom(performance.now());
+    } else setFrom(null);
+  };
+  return [elapsed, from !== null, press];
+};
+
+type CupProps = {
+  readonly session: Session;
+  readonly formula: Formula;
+  readonly airless: number;
+  readonly fold: Parameters<typeof cupCheck>[3];
+  readonly lot: ReturnType<typeof useLot>['lot'];
+  readonly note: ReturnType<typeof useLot>['note'];
+};
+
+const CUP_ML = 236.6;
+
+/** One level cup on the scale says how much air is really in it; from it the portion, in scoops, on every iron. */
+const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: CupProps) => {
+  const [mass, setMass] = useState<number | null>(null);
+  const [now] = useState(() => Date.now());
+  const check = mass === null ? null : cupCheck(mass, CUP_ML, airless, fold);
+  const known = lot === null ? null : airIn(lot, Date.now());
+  const air = check?.airFraction ?? known;
+  const irons = session.irons.filter((iron) => session.run?.ironIds.includes(iron.id) ?? true);
+  const answers = useAdvices(
+    irons.map((iron) =>
+      air === null ? null : adviceJob(session, formula, iron, { ...session.bench, setting_C: null, airFraction: Number(air.toFixed(3)) }),
+    ),
+  );
+  const lastLoad = session.run?.serveAt ?? null;
+  const minutesLeft = lastLoad === null ? null : (lastLoad - now) / 60_000;
+  return (
+    <div className="flex flex-col gap-3">
+      <h2 className="text-lg">Weigh one level cup</h2>
+      <NumberEntry
+        label="grams in a US cup (237 mL), the cup zeroed"
+        value={null}
+        min={20}
+        max={400}
+        mayBeEmpty
+        big
+        placeholder="g"
+        onChange={setMass}
+      />
+      {check !== null && (
+        <>
+          <p>
+            <b className="figure text-3xl" data-figure="density" data-exact={check.density_gPerML}>
+              {check.density_gPerML.toFixed(2)}
+            </b>{' '}
+            g/mL, {percent(check.airFraction)} air{check.kept === null ? '' : `: ${percent(check.kept)} of the foam’s was kept`}
+          </p>
+          <button
+            type="button"
+            className="button-act"
+            onClick={() =>
+              void note({
+                kind: 'cup-weighed',
+                data: { grams: mass ?? 0, cup_mL: CUP_ML, airFraction: Number(check.airFraction.toFixed(4)) },
+              })
+            }
+          >
+            Note it for this bowl
+          </button>
+        </>
+      )}
+      {air !== null && (
+        <ul aria-label="Portions with this air" className="text-[15px]">
+          {irons.map((iron, i) => {
+            const data = answers[i]?.data;
+            if (data?.ok !== true) return null;
+            const { answer } = data.value;
+            const dose_mL = answer.portion_mL / iron.geometry.moulds;
+            const scoop = nearestScoop(dose_mL, session.kit.scoops);
+            return (
+              <li key={iron.id} className="flex justify-between border-b border-line py-1" data-iron={iron.id}>
+                <span>{iron.name}</span>
+                <span>
+                  <b>{grams(answer.dose_g)} g</b>, {Math.round(dose_mL)} mL
+                  {scoop !== null && ` = ${scoop.count} × ${scoop.name.toLowerCase()}`}
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      {air !== null && (
+        <p className="text-[15px] text-quiet">
+          The air goes: after 20 min {percent(airAfter(air, 20))} of the volume is air, after 40 min {percent(airAfter(air, 40))}.
+          {minutesLeft !== null &&
+            minutesLeft > 0 &&
+            secondHalfAdvised(minutesLeft) &&
+            minutesLeft < 180 &&
+            ` Plates go on for ${hours(minutesLeft / 60)}: fold a second half later.`}
+        </p>
+      )}
+    </div>
+  );
+};

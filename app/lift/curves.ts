@@ -1,0 +1,103 @@
+import type { EChartsCoreOption } from 'echarts/core';
+
+export type Line = {
+  readonly name: string;
+  readonly colour: string;
+  readonly dash: 'solid' | 'dashed' | 'dotted';
+  readonly points: readonly (readonly [x: number, y: number])[];
+  /** On the right-hand axis. */
+  readonly right?: boolean;
+};
+export type Mark = { readonly x: number; readonly label: string; readonly strong?: boolean };
+export type Axis = { readonly min: number; readonly max: number; readonly say: (value: number) => string; readonly name?: string };
+
+/** Names of marks stand in so many rows, so that neighbours don't cover each other. */
+const ROWS = 3;
+
+/** Lines over one axis, with upright marks where people stop. */
+export const curveOptions = (
+  x: Axis,
+  left: Axis,
+  lines: readonly Line[],
+  marks: readonly Mark[] = [],
+  right?: Axis,
+  reverse = false,
+): EChartsCoreOption => ({
+  animation: false,
+  aria: { enabled: true },
+  grid: {
+    left: 52,
+    right: right === undefined ? 18 : 52,
+    top: marks.length === 0 ? 34 : 40 + 16 * Math.min(ROWS, marks.length),
+    bottom: 34,
+  },
+  legend: { top: 0, left: 40, itemWidth: 30, itemHeight: 10, textStyle: { fontSize: 14, color: '#20262a' } },
+  xAxis: {
+    type: 'value',
+    min: x.min,
+    max: x.max,
+    inverse: reverse,
+    axisLabel: { formatter: x.say, fontSize: 13 },
+    splitLine: { show: false },
+  },
+  yAxis: [left, ...(right === undefined ? [] : [right])].map((axis, i) => ({
+    type: 'value',
+    min: axis.min,
+    max: axis.max,
+    position: i === 0 ? 'left' : 'right',
+    axisLabel: { formatter: axis.say, fontSize: 13 },
+    splitLine: { show: i === 0, lineStyle: { color: '#e1e5e2' } },
+  })),
+  series: [
+    ...lines.map((line) => ({
+      type: 'line',
+      name: line.name,
+      yAxisIndex: line.right === true ? 1 : 0,
+      showSymbol: false,
+      symbol: 'none',
+      lineStyle: { width: 2.5, color: line.colour, type: line.dash },
+      itemStyle: { color: line.colour },
+      data: line.points.map((point) => [...point]),
+    })),
+    ...marks.map((mark, i) => ({
+      type: 'line',
+      name: `mark ${i}`,
+      legendHoverLink: false,
+      showSymbol: false,
+      symbol: 'none',
+      lineStyle: {
+        width: mark.strong === true ? 2.5 : 1,
+        color: mark.strong === true ? '#14535a' : '#7d8a88',
+        type: mark.strong === true ? 'solid' : 'dashed',
+      },
+      endLabel: {
+        show: true,
+        formatter: mark.label,
+        color: '#20262a',
+        fontSize: 12.5,
+        fontWeight: mark.strong === true ? 'bold' : 'normal',
+        position: 'top',
+        align: 'center',
+        offset: [0, -16 * (i % ROWS)],
+      },
+      data: [
+        [mark.x, left.min],
+        [mark.x, left.max],
+      ],
+      tooltip: { show: false },
+    })),
+  ],
+});
+
+/** ECharts lists every series in its legend; the marks are no lines to be listed. */
+export const withLegend = (options: EChartsCoreOption, names: readonly string[]): EChartsCoreOption => ({
+  ...options,
+  legend: { ...(options['legend'] as object), data: [...names] },
+});
+
+/** A function over an axis as points. */
+export const sampled = (f: (x: number) => number, from: number, to: number, n = 60): (readonly [number, number])[] =>
+  Array.from({ length: n + 1 }, (_, i) => {
+    const x = from + ((to - from) * i) / n;
+    return [x, f(x)] as const;
+  });

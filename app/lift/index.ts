@@ -1,0 +1,1 @@
+export { LiftStation } from './LiftStation.tsx';

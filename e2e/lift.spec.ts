@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { exported, figure, open } from './bench.ts';
+
+const pick = async (page: Page, name: string): Promise<void> => {
+  await page.getByRole('button', { name: /^Formula: / }).click();
+  await page.getByRole('option', { name: new RegExp(name) }).click();
+};
+
+test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and the next whipping knows', async ({ page }) => {
+  await open(page, 'lift');
+  await pick(page, 'Folded tarn batter');
+  const whip = page.getByRole('region', { name: 'Whip' });
+  await expect(whip).toContainText('99 g');
+  await whip.getByRole('button', { name: 'Start whipping' }).click();
+  await expect(page.getByRole('timer')).not.toHaveText('0:00', { timeout: 5000 });
+  const stages = page.getByRole('list', { name: 'Stages' });
+  await stages.getByRole('button', { name: /^soft/ }).click();
+  await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
+  await expect(whip).toContainText('1 in the book');
+  // A level cup on the scale.
+  await page.getByLabel(/grams in a US cup/).fill('178');
+  expect(await figure(page, 'density')).toBeCloseTo(178 / 236.6, 3);
+  const portions = page.getByRole('list', { name: 'Portions with this air' });
+  await expect(portions.getByRole('listitem')).toHaveCount(3, { timeout: 20_000 });
+  const light = await portions.getByRole('listitem').first().textContent();
+  await page.getByRole('button', { name: 'Note it for this bowl' }).click();
+  await page.getByLabel(/grams in a US cup/).fill('225');
+  await expect(portions.getByRole('listitem').first()).not.toHaveText(light ?? '', { timeout: 20_000 });
+  // The Iron station reckons with the cup that was noted.
+  const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as {
+    lots: { events: { kind: string; data: { airFraction?: number } }[] }[];
+  };
+  const events = file.lots.flatMap((lot) => lot.events);
+  expect(events.filter((event) => event.kind === 'whipped')).toHaveLength(1);
+  expect(events.find((event) => event.kind === 'cup-weighed')?.data.airFraction).toBeGreaterThan(0.2);
+});
+
+test('a night planned backwards, followed by the simulated refrigerator, bent to it, beaten down', async ({ page }) => {
+  await open(page, 'lift');
+  await pick(page, 'Overnight yeasted');
+  const ferment = page.getByRole('region', { name: 'Ferment' });
+  await expect(ferment).toContainText('ready from');
+  const night = await figure(page, 'yeast_g');
+  expect(night).toBeGreaterThan(1);
+  // Half the time wants more yeast; an impossible clock says so and nothing is lost.
+  await page.getByLabel('mixed, h before').fill('7');
+  await expect.poll(() => figure(page, 'yeast_g')).toBeGreaterThan(night * 1.15);
+  await page.getByLabel('mixed, h before').fill('0.5');
+  await expect(ferment).toContainText('too short for yeast');
+  await page.getByRole('button', { name: /^take .* h$/ }).click();
+  await expect.poll(() => figure(page, 'yeast_g')).toBeGreaterThan(5);
+  await page.getByLabel('mixed, h before').fill('14');
+  // The demo’s refrigerator holds 6 °C: the codes say what that means, and which ways pass.
+  const clock = page.getByRole('region', { name: 'Safety clock' });
+  await expect(clock.locator('[data-over="true"]').first()).toBeVisible();
+  await expect(clock).toContainText('never under');
+  await expect(clock).toContainText('3-501.14');
+  // Into the cold, with a probe in it.
+  const readings = page.getByRole('region', { name: 'Readings' });
+  await readings.getByLabel('a refrigerator probe is connected').click();
+  await readings.getByRole('button', { name: 'Mixed; into the cold' }).click();
+  await expect(page.locator('[data-figure="probe_C"]')).toBeVisible({ timeout: 10_000 });
+  await readings.getByRole('button', { name: 'Take the reading' }).click();
+  await expect(readings).toContainText('1 reading');
+  await expect(ferment).toContainText('Bent to 1 readings');
+  // Nonsense is named and left aside.
+  await readings.getByLabel('probe says, °C').fill('110');
+  await readings.getByLabel('probe says, °C').press('Enter');
+  await expect(ferment).toContainText('can’t be');
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('2 readings');
+  await page.getByRole('button', { name: 'Beat it down' }).click();
+  await expect(page.getByRole('button', { name: 'Beaten down' })).toBeVisible();
+});
+
+test('a rest, its clock running out, and the school changed', async ({ page }) => {
+  await open(page, 'lift');
+  await pick(page, 'Lantern egg waffle');
+  await expect(page.getByRole('region', { name: 'Rest' })).toContainText('against at once', { timeout: 10_000 });
+  const slider = page.getByRole('slider', { name: 'Hours it stands' });
+  await slider.fill('1');
+  const clock = page.getByRole('region', { name: 'Safety clock' });
+  await expect(clock.locator('[data-over="true"]')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Where it stands/ }).click();
+  await page.getByRole('option', { name: /the kitchen/ }).click();
+  await slider.fill('10');
+  await expect(clock.locator('[data-over="true"]').first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Mix' }).click();
+  await expect(page.getByRole('region', { name: 'Mix' }).locator('canvas')).toBeVisible();
+  await page.getByRole('tab', { name: 'Schools' }).click();
+  const folded = page.locator('li[data-lift="folded"]');
+  await expect(folded).toContainText('g/mL', { timeout: 20_000 });
+  await folded.getByRole('button', { name: 'Do it so' }).click();
+  await expect(page.getByRole('button', { name: 'Lift: folded whites' })).toBeVisible();
+});
+
+test('before the pour: on the strip by arrow keys, into the calendar', async ({ page }) => {
+  await open(page, 'lift');
+  const block = page.locator('header button[data-prep="prep-mix"]');
+  await expect(block).toBeVisible({ timeout: 20_000 });
+  const before = await block.getAttribute('aria-label');
+  await block.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(block).not.toHaveAttribute('aria-label', before ?? '');
+  await page.getByRole('tab', { name: 'Before the pour' }).click();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Into the calendar' }).click();
+  const text = readFileSync(await (await saving).path(), 'utf8');
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(2);
+  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(2);
+  await page.getByRole('button', { name: 'As usual' }).click();
+  await expect(block).toHaveAttribute('aria-label', before ?? '');
+});
