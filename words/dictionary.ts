@@ -99,12 +99,14 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'whip-bowl-small': (f) => `the foam needs a bowl of ${f['needs_mL']} mL; this one holds ${f['has_mL']} mL`,
   'whip-plastic': () => 'plastic keeps a trace of fat, and a thousandth of the white’s mass spoils the foam: take metal or glass',
   'whip-cold': (f) => `whites at ${f['temperature_C']} °C whip slowly; at room temperature they take a quarter less time`,
-  'whip-too-warm': (f) => `over ${f['most_C']} °C in the bowl is too hot: egg sets at about ${f['sets_C']} °C. Hot water and steam burn: hold the bowl with a cloth`,
+  'whip-too-warm': (f) =>
+    `over ${f['most_C']} °C in the bowl is too hot: egg sets at about ${f['sets_C']} °C. Hot water and steam burn: hold the bowl with a cloth`,
   'ferment-too-short': (f) => `${f['hours']} h are too short for yeast on this path; ${f['nearest_h']} h would just do`,
   'ferment-too-long': (f) => `${f['hours']} h are too long even for a trace of yeast; ${f['nearest_h']} h would do, or keep it colder`,
   'reading-senseless': (f) => `a reading of ${f['value']} can’t be: the probe may be out of the batter. It was left aside`,
   'reading-odd': (f) => `a reading of ${f['value']} is far from the ${f['expected']} that the others speak of: it was left nearly aside`,
-  'yeast-hurt': (f) => `liquid at ${f['liquid_C']} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
+  'yeast-hurt': (f) =>
+    `liquid at ${f['liquid_C']} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
   'liquid-frozen': (f) => `liquid would have to be at ${f['liquid_C']} °C: use some ice, or let the rest cool`,
   'lift-refused': () => 'egg or dairy batter overnight above 21 °C: no. Refrigerate it, or add eggs and milk in the morning',
   'as-it-is': () => 'as it is',

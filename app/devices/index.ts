@@ -1,4 +1,3 @@
-export type { RefrigeratorLink } from './refrigerator.ts';
 export { useRefrigerator } from './refrigerator.ts';
 export type { ScaleLink } from './scale.ts';
 export { useScale } from './scale.ts';

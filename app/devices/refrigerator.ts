@@ -16,6 +16,6 @@ type RefrigeratorReading = {
   readonly rise: number | null;
 };
 
-export type RefrigeratorLink = DeviceLink<RefrigeratorReading, RefrigeratorCommand>;
+type RefrigeratorLink = DeviceLink<RefrigeratorReading, RefrigeratorCommand>;
 
 export const useRefrigerator = (on: boolean): RefrigeratorLink => useDevice<RefrigeratorReading, RefrigeratorCommand>('refrigerators', on);

@@ -29,7 +29,6 @@ import { useKitchen } from '../store/index.ts';
 import { curveOptions, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { useLot } from './useLot.ts';
-import { hours } from './words.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 const HOUR_MS = 3_600_000;
@@ -61,10 +60,18 @@ const firstCookAt = (session: Session, now: number): number => {
   return serveAt > now + HOUR_MS ? serveAt - HOUR_MS / 2 : now + 14 * HOUR_MS;
 };
 
+type Question = { readonly base: Bowl; readonly readings: readonly Reading[]; readonly duration_s: number };
+
+/** The path, bent to what was read, and the yeast that its clock wants. */
+const answered = ({ base, readings, duration_s }: Question) => {
+  const bent = readings.length === 0 ? { path: ferment(base), findings: [], used: 0, ferment: base } : corrected(base, readings);
+  return { bent, wanted: yeastForClock({ ...bent.ferment, duration_s }) };
+};
+
 type PathProps = Props & { readonly yeast: NonNullable<ReturnType<typeof yeastedBowl>> };
 
 const Path = ({ session, formula, reading, yeast }: PathProps) => {
-  const { kit, bench } = session;
+  const { kit } = session;
   const kitchen = useKitchen();
   const { lot, note } = useLot(session, formula, reading);
   const [now] = useState(() => Date.now());
@@ -100,17 +107,11 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
   const readings: Reading[] = (lot?.events ?? []).flatMap((event) =>
     event.kind === 'read' ? [{ at_s: (event.at - startAt) / 1000, what: event.data.what, value: event.data.value }] : [],
   );
-  const key = JSON.stringify([base, readings]);
-  // The key holds everything the path depends on.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const bent = useMemo(
-    () => (readings.length === 0 ? { path: ferment(base), findings: [], used: 0, ferment: base } : corrected(base, readings)),
-    [key],
-  );
+  // As one text, so that the path is only followed again when something it rests on has changed.
+  const question = JSON.stringify({ base, readings, duration_s });
+  const { bent, wanted } = useMemo(() => answered(JSON.parse(question) as Question), [question]);
   const { path } = bent;
   const ripe = ripeness(path);
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const wanted = useMemo(() => yeastForClock({ ...bent.ferment, duration_s }), [key]);
   const at = (minute: number | null): string => (minute === null ? 'not on this path' : timeOfDay(startAt + minute * 60_000, kit.zone));
   const atCook = Math.min(path.minutes, Math.round(duration_s / 60));
   const bowlNeed_mL = (yeast.batter_g / base.density_gPerML) * (path.rise.slice(0, atCook + 1).reduce((a, b) => Math.max(a, b), 1) + 0.1);

@@ -1,5 +1,5 @@
-import { createRequire } from 'node:module';
 import { describe, expect, test } from '@jest/globals';
+import * as ICAL from 'ical.js';
 import { preparation } from '../../core/lift/index.ts';
 import { calendarOf } from './calendar.ts';
 
@@ -9,9 +9,8 @@ type Component = {
   getFirstPropertyValue(name: string): { toJSDate?(): Date; toSeconds?(): number } & string;
   getAllProperties(): Property[];
 };
-const ICAL = createRequire(import.meta.url)('ical.js') as { default?: unknown; parse?: (text: string) => unknown };
 type Reader = { parse(text: string): unknown; Component: new (data: unknown) => Component };
-const reader = (ICAL.default ?? ICAL) as Reader;
+const reader = ICAL.default as unknown as Reader;
 
 describe('the calendar, read back by ical.js', () => {
   // RFC 5545: VERSION and PRODID; UID, DTSTAMP, DTSTART in every event; ACTION, TRIGGER, DESCRIPTION in a display alarm (from memory, high).

@@ -34,7 +34,7 @@ export const useLot = (session: Session, formula: Formula, reading: FormulaReadi
       weighed: [],
       events: [],
     };
-    const added = events.map((event, i) => ({ ...event, seq: bowl.events.length + i, at }) as Lot['events'][number]);
+    const added = events.map((event, i): Lot['events'][number] => ({ ...event, seq: bowl.events.length + i, at }));
     await kitchen.put('lots', { ...bowl, events: [...bowl.events, ...added] });
   };
   return { lot, note };

@@ -20,6 +20,7 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
 
 /** Longer pastes are refused before anything looks at them. */
 const MOST_STEPS = 100;
+const MOST_SPLIT = 500;
 const MOST_PASTE_CHARACTERS = 4_000_000;
 
 /** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
@@ -39,11 +40,21 @@ export const readPasted = (text: string, readSettings: ReadSettings, newId: () =
       recipe: recipe.value,
     });
   }
-  const parts = splitRecipe(writtenLines(text));
+  const written = writtenLines(text);
+  // No recipe is longer; what follows is only counted.
+  const parts = splitRecipe(written.slice(0, MOST_SPLIT));
   const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
   const reading = readFormula({ lines, lift: null }, readSettings);
   const steps = parts.steps.slice(0, MOST_STEPS).map((step) => step.slice(0, 2000));
-  return success({ lines, cut, reading, name: parts.name, steps, yieldHint: parts.yieldHint, recipe: null });
+  return success({
+    lines,
+    cut: cut + Math.max(0, written.length - MOST_SPLIT),
+    reading,
+    name: parts.name,
+    steps,
+    yieldHint: parts.yieldHint,
+    recipe: null,
+  });
 };
 
 const recipeIn = (text: string, newId: () => string): Result<Formula> | null => {

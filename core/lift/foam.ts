@@ -135,9 +135,6 @@ export const peakStand = (plan: FoamPlan, seconds: number): number => {
 /** Egg sets in the bowl above this, °C: white from about 62; over water the bowl is kept well below (egg texts, from memory). */
 export const EGG_SETS_C = 60;
 export const WARM_BOWL_MOST_C = 50;
-/** Grease that a foam notices: of the order of a thousandth of the white's mass (reviews; from memory, low). */
-export const FAT_TRACE = 0.001;
-
 /** `whip-no-eggs`, `whip-bowl-small` {needs_mL}, `whip-plastic`, `whip-cold`, `whip-too-warm`. */
 export const whipFindings = (whip: Whip, bowl: { readonly volume_mL: number; readonly material: string } | null): Finding[] => {
   const found: Finding[] = [];
