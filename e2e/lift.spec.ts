@@ -62,15 +62,18 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   await readings.getByLabel('a refrigerator probe is connected').click();
   await readings.getByRole('button', { name: 'Mixed; into the cold' }).click();
   await expect(page.locator('[data-figure="probe_C"]')).toBeVisible({ timeout: 10_000 });
+  // A night in a minute; the reading carries the refrigerator’s own clock.
+  await readings.getByRole('button', { name: 'A night in a minute' }).click();
+  await page.waitForTimeout(2500);
   await readings.getByRole('button', { name: 'Take the reading' }).click();
-  await expect(readings).toContainText('1 reading');
-  await expect(ferment).toContainText('Bent to 1 readings');
+  await expect(readings).toContainText('2 readings');
+  await expect(ferment).toContainText('Bent to 2 readings');
   // Nonsense is named and left aside.
   await readings.getByLabel('probe says, °C').fill('110');
   await readings.getByLabel('probe says, °C').press('Enter');
   await expect(ferment).toContainText('can’t be');
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('2 readings');
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('3 readings');
   await page.getByRole('button', { name: 'Beat it down' }).click();
   await expect(page.getByRole('button', { name: 'Beaten down' })).toBeVisible();
 });

@@ -105,7 +105,9 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
     rateFactor: 1,
   };
   const readings: Reading[] = (lot?.events ?? []).flatMap((event) =>
-    event.kind === 'read' ? [{ at_s: (event.at - startAt) / 1000, what: event.data.what, value: event.data.value }] : [],
+    event.kind === 'read'
+      ? [{ at_s: event.data.since_s ?? (event.at - startAt) / 1000, what: event.data.what, value: event.data.value }]
+      : [],
   );
   // As one text, so that the path is only followed again when something it rests on has changed.
   const question = JSON.stringify({ base, readings, duration_s });
@@ -403,12 +405,14 @@ type ReadingsProps = {
 /** What the probe and the marks on the bowl say; by hand, or from the simulated refrigerator. */
 const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps) => {
   const [on, setOn] = useState(false);
+  const [isFast, setFast] = useState(false);
   const fridge = useRefrigerator(on);
   const last = fridge.readings.at(-1);
   const isCold = lot?.events.some((event) => event.kind === 'moved' && event.data.place === 'refrigerator') ?? false;
   const beaten = lot?.events.some((event) => event.kind === 'beaten-down') ?? false;
   const count = lot?.events.filter((event) => event.kind === 'read').length ?? 0;
-  const read = (what: 'temperature_C' | 'rise', value: number): void => void note({ kind: 'read', data: { what, value } });
+  const read = (what: 'temperature_C' | 'rise', value: number, since_s: number | null = null): void =>
+    void note({ kind: 'read', data: { what, value, since_s } });
   return (
     <section aria-label="Readings">
       <h2 className="text-lg">
@@ -473,7 +477,8 @@ const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps) => {
             Simulated refrigerator: air <b>{last.air_C} °C</b>
             {last.probe_C !== null && (
               <>
-                , batter <b data-figure="probe_C">{last.probe_C} °C</b>, stands at <b>×{last.rise?.toFixed(2)}</b>
+                , {last.since_s === null ? '' : `after ${clock(last.since_s)} `}batter <b data-figure="probe_C">{last.probe_C} °C</b>,
+                stands at <b>×{last.rise?.toFixed(2)}</b>
               </>
             )}
           </p>
@@ -483,10 +488,26 @@ const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps) => {
               className="button-plain"
               disabled={last.probe_C === null}
               onClick={() => {
-                if (last.probe_C !== null) read('temperature_C', last.probe_C);
+                if (last.probe_C === null || last.rise === null) return;
+                const since_s = last.since_s;
+                void note(
+                  { kind: 'read', data: { what: 'temperature_C', value: last.probe_C, since_s } },
+                  { kind: 'read', data: { what: 'rise', value: last.rise, since_s } },
+                );
               }}
             >
               Take the reading
+            </button>
+            <button
+              type="button"
+              className="button-plain"
+              aria-pressed={isFast}
+              onClick={() => {
+                setFast(!isFast);
+                void fridge.tell({ do: 'speed', factor: isFast ? 1 : 600 });
+              }}
+            >
+              {isFast ? 'Real time' : 'A night in a minute'}
             </button>
             <button type="button" className="button-plain" onClick={() => void fridge.tell({ do: 'door' })}>
               Open the door

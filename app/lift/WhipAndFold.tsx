@@ -190,6 +190,10 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
               key={name}
               stage={name}
               at_s={plan.reached_s[name]}
+              density_gPerML={foldedDensity(
+                { ...fold, foamDensity_gPerML: foamDensity(whip, overrunAt(plan, plan.reached_s[name] * (name === 'broken' ? 1.3 : 1))) },
+                stop,
+              )}
               isReached={isHere && elapsed >= plan.reached_s[name]}
               onSay={
                 elapsed > 0 && name !== 'broken'
@@ -244,11 +248,13 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
 const StageRow = ({
   stage,
   at_s,
+  density_gPerML,
   isReached,
   onSay,
 }: {
   readonly stage: Stage;
   readonly at_s: number;
+  readonly density_gPerML: number;
   readonly isReached: boolean;
   readonly onSay: (() => void) | null;
 }) => (
@@ -262,7 +268,9 @@ const StageRow = ({
       <span>
         <b className="font-display text-lg">{STAGE_WORDS[stage][0]}</b>
         <br />
-        <span className="text-[15px] text-quiet">{STAGE_WORDS[stage][1]}</span>
+        <span className="text-[15px] text-quiet">
+          {STAGE_WORDS[stage][1]}; batter {density_gPerML.toFixed(2)} g/mL
+        </span>
       </span>
       <b className="figure text-2xl">{clock(at_s)}</b>
     </button>

@@ -28,7 +28,7 @@ export const curveOptions = (
   grid: {
     left: 52,
     right: right === undefined ? 18 : 52,
-    top: marks.length === 0 ? 34 : 40 + 16 * Math.min(ROWS, marks.length),
+    top: marks.length === 0 ? 34 : 40 + 16 * Math.min(ROWS + 1, marks.length),
     bottom: 34,
   },
   legend: { top: 0, left: 40, itemWidth: 30, itemHeight: 10, textStyle: { fontSize: 14, color: '#20262a' } },
@@ -77,8 +77,8 @@ export const curveOptions = (
         fontSize: 12.5,
         fontWeight: mark.strong === true ? 'bold' : 'normal',
         position: 'top',
-        align: 'center',
-        offset: [0, -16 * (i % ROWS)],
+        align: (mark.x - x.min) / (x.max - x.min) < 0.12 ? 'left' : 'center',
+        offset: [0, -16 * (mark.strong === true ? ROWS : i % ROWS)],
       },
       data: [
         [mark.x, left.min],

@@ -39,7 +39,12 @@ const LotEvent = z.discriminatedUnion('kind', [
   z.object({
     ...lotEvent,
     kind: z.literal('read'),
-    data: z.object({ what: z.enum(['temperature_C', 'rise']), value: z.number().min(-50).max(200) }),
+    /** `since_s`: by the device's own clock, where it has one; else the instant counts. */
+    data: z.object({
+      what: z.enum(['temperature_C', 'rise']),
+      value: z.number().min(-50).max(200),
+      since_s: z.number().min(0).max(1e6).nullable(),
+    }),
   }),
   z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
 ]);

@@ -14,7 +14,7 @@ export type FoldSetup = {
 
 /** Strokes that even out streaks to 1/e, and that lose 1/e of the air, in a batter as thick as the foam likes (*calibrated to common practice*: ten to fifteen strokes). */
 const STREAK_STROKES = 5.2;
-const AIR_STROKES = 64;
+const AIR_STROKES = 36;
 
 const thickness = (looseness: number): number => clamp(2 / looseness, 0.5, 2.5);
 

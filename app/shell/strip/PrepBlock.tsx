@@ -37,10 +37,7 @@ export const PrepBlock = ({ step, span, run, all }: Props) => {
         title={`${words}, ${timeOfDay(shown.at, run.zone)}`}
         aria-label={`${words}, ${timeOfDay(shown.at, run.zone)}: move with the arrow keys`}
         data-prep={step.code}
-        className={clsx(
-          'absolute top-0.5 h-5 min-w-6 cursor-ew-resize touch-none rounded-sm',
-          standing === 'good' ? 'bg-ink' : 'border-2 border-dashed border-ink bg-white',
-        )}
+        className="absolute top-1 flex h-6 min-w-6 cursor-ew-resize touch-none items-end"
         style={{ left: `${place(span, shown.at)}%`, width: `${percent}%` }}
         onPointerDown={(event) => {
           event.stopPropagation();
@@ -67,7 +64,12 @@ export const PrepBlock = ({ step, span, run, all }: Props) => {
           event.preventDefault();
           save(movedStep(step, step.at + by * (event.shiftKey ? 10 : 1) * MINUTE_MS));
         }}
-      />
+      >
+        <span
+          aria-hidden
+          className={clsx('h-2 w-full rounded-sm', standing === 'good' ? 'bg-ink/75' : 'border-2 border-dashed border-ink bg-white')}
+        />
+      </button>
     </>
   );
 };
