@@ -6,6 +6,7 @@ import { corrected, ferment, yeastForClock } from '../core/lift/index.ts';
 import { plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import { planRun } from '../core/run/index.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
+import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
 import { againstOdex } from './odex.ts';
 
 /** Minimum of 15 runs, ms. */
@@ -151,7 +152,7 @@ for (let i = 0; i < 5; i++) kernel();
 const unit = best(kernel);
 let slow = 0;
 process.stdout.write(`kernel ${unit.toFixed(2)} ms\n`);
-for (const [name, run, budget_ms, budget_kernels] of ITEMS) {
+for (const [name, run, budget_ms, budget_kernels] of [...ITEMS, ...dialInItems()]) {
   for (let i = 0; i < 6; i++) run();
   const ms = best(run);
   const over = ms > gate * budget_ms && ms / unit > gate * budget_kernels;
@@ -164,4 +165,6 @@ const [short, long] = [growth_kB(60), growth_kB(600)];
 if (short !== null && long !== null)
   process.stdout.write(`heap growth over 1,000 loads: ${short.toFixed(0)} kB at 60 s, ${long.toFixed(0)} kB at 600 s\n`);
 if (!againstOdex(createRequire(import.meta.url), process.argv.includes('--gate'))) slow++;
+if (!dialInHolds()) slow++;
+if (process.argv.includes('--statistics')) dialInStatistics(500);
 if (slow > 0) process.exitCode = 1;

@@ -126,6 +126,9 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'prep-refrigerate': () => 'Into the refrigerator',
   'prep-beat-down': () => 'Beat it down',
 
+  'observation-conflict': () =>
+    'what was said of this load hardly fits what was seen before: a wrong touch, or something has changed. It counts only a little until it is said again',
+
   'correction-none': () => 'nothing to add: it is like that already',
 
   // Plate

@@ -1,0 +1,155 @@
+import { clamp } from '../basis/index.ts';
+import { tawnyStepOf } from '../matter/index.ts';
+import type { BatterProperties, Iron, PlateMachine } from '../plate/index.ts';
+import { plateMachine, portion, recoveredPlates, risesTo, simulate, UNSCALED } from '../plate/index.ts';
+
+/** One batter on one iron: what a load is, before anything of it is known better. */
+export type Pairing = {
+  readonly iron: Iron;
+  readonly batter: BatterProperties;
+  readonly room_C: number;
+};
+
+/**
+ * Loads of a pairing run in advance over plate temperature, contact and amount, between which is interpolated. Browning needs no axis of its own:
+ * it scales the rate, so that L*(t) = L*₀·exp(−browning·I(t)) with I from the run.
+ */
+export type Emulator = {
+  readonly pairing: Pairing;
+  readonly machine: PlateMachine;
+  /** Batter that fills the cavity as measured, g. */
+  readonly full_g: number;
+  readonly temperatures_C: readonly number[];
+  readonly contacts: readonly number[];
+  readonly amounts: readonly number[];
+  readonly seconds: number;
+  /** ln(I + ε) of a face, [temperature][contact][amount][tick]. */
+  readonly logBrowned: Float64Array;
+  /** Core set, s; `seconds` where it never does. */
+  readonly coreSet_s: Float64Array;
+};
+
+const TICK_S = 3;
+const TINY = 2e-3;
+const CELLS = 12;
+const LONGEST_S = 600;
+const LONGEST_WAFER_S = 150;
+/** Three widths of everything, and a little. */
+const REACH_K = 50;
+const STEP_K = 11;
+const CONTACTS = [0.55, 0.8, 1.15, 1.7] as const;
+const AMOUNTS = [0.6, 0.85, 1.15, 1.55] as const;
+
+/** Temperatures that the control can be put to, °C. */
+export const settingsOf = (iron: Iron): readonly [low: number, high: number] => {
+  const { control } = iron;
+  if (control.type === 'dial') return [control.atMin_C, control.atMax_C];
+  if (control.type === 'thermostat') return [control.min_C, control.max_C];
+  return [control.cutOut_C, control.cutOut_C];
+};
+
+/** Runs the loads; a generator, so that a worker can give way between them. */
+export function* emulate(pairing: Pairing): Generator<void, Emulator> {
+  const { iron, batter, room_C } = pairing;
+  const machine = plateMachine(iron);
+  const full_g = portion(iron, batter).portion_g;
+  const seconds = iron.dryThrough ? LONGEST_WAFER_S : LONGEST_S;
+  const ticks = Math.floor(seconds / TICK_S) + 1;
+  const [low, high] = settingsOf(iron);
+  const count = Math.max(2, Math.ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
+  const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
+  const logBrowned = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
+  const coreSet_s = new Float64Array(count * CONTACTS.length * AMOUNTS.length);
+  let node = 0;
+  for (const temperature_C of temperatures)
+    for (const contact of CONTACTS)
+      for (const amount of AMOUNTS) {
+        const { trace } = simulate({
+          machine: swelledTo(iron, amount),
+          batter,
+          portion_kg: (full_g * amount) / 1000,
+          plates: recoveredPlates(machine, temperature_C, room_C),
+          setting_C: temperature_C,
+          room_C,
+          duration_s: seconds,
+          scales: { ...UNSCALED, contact },
+          cells: CELLS,
+        });
+        for (let tick = 0; tick < ticks; tick++) {
+          const L = trace.lowerLightness[Math.min(trace.seconds, tick * TICK_S)] ?? batter.rawLightness;
+          logBrowned[node * ticks + tick] = Math.log(Math.max(0, -Math.log(L / batter.rawLightness)) + TINY);
+        }
+        coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;
+        node++;
+        yield;
+      }
+  return { pairing, machine, full_g, temperatures_C: temperatures, contacts: CONTACTS, amounts: AMOUNTS, seconds, logBrowned, coreSet_s };
+}
+
+export const emulated = (pairing: Pairing): Emulator => {
+  const steps = emulate(pairing);
+  for (;;) {
+    const next = steps.next();
+    if (next.done === true) return next.value;
+  }
+};
+
+/** The gap is as thick as what swells in it: a little batter lines the faces, much of it lifts the lid. */
+export const swelledTo = (iron: Iron, amount: number): PlateMachine =>
+  plateMachine({
+    ...iron,
+    geometry: { ...iron.geometry, cavity_mL: iron.geometry.cavity_mL * amount, web_mm: iron.geometry.web_mm * amount },
+  });
+
+type Spot = { readonly at: number; readonly share: number };
+
+/** Between which grid points a value lies; outside the grid its edge. */
+const spotIn = (axis: readonly number[], value: number, isLog: boolean): Spot => {
+  const last = axis.length - 1;
+  const x = clamp(value, axis[0] ?? value, axis[last] ?? value);
+  let at = 0;
+  while (at < last - 1 && x > (axis[at + 1] ?? Infinity)) at++;
+  const [a, b] = [axis[at] ?? x, axis[at + 1] ?? x];
+  const share = a === b ? 0 : isLog ? Math.log(x / a) / Math.log(b / a) : (x - a) / (b - a);
+  return { at, share };
+};
+
+const blend = (e: Emulator, t: Spot, c: Spot, q: Spot, read: (node: number) => number): number => {
+  let total = 0;
+  for (let i = 0; i < 2; i++)
+    for (let j = 0; j < 2; j++)
+      for (let k = 0; k < 2; k++) {
+        const weight = (i === 0 ? 1 - t.share : t.share) * (j === 0 ? 1 - c.share : c.share) * (k === 0 ? 1 - q.share : q.share);
+        if (weight > 0) total += weight * read(((t.at + i) * e.contacts.length + c.at + j) * e.amounts.length + q.at + k);
+      }
+  return total;
+};
+
+/** Where a load lies in the emulator: worked out once, asked for many times. */
+export type Place = { readonly lower: Spot; readonly upper: Spot; readonly mean: Spot; readonly contact: Spot; readonly amount: Spot };
+
+export const placeOf = (e: Emulator, plate_C: number, side_K: number, contact: number, amount: number): Place => ({
+  lower: spotIn(e.temperatures_C, plate_C - side_K / 2, false),
+  upper: spotIn(e.temperatures_C, plate_C + side_K / 2, false),
+  mean: spotIn(e.temperatures_C, plate_C, false),
+  contact: spotIn(e.contacts, contact, true),
+  amount: spotIn(e.amounts, amount, true),
+});
+
+/** Continuous tawny step of a face after `t_s`. */
+export const stepAt = (e: Emulator, place: Place, side: 'lower' | 'upper', browning: number, t_s: number): number => {
+  const ticks = Math.floor(e.seconds / TICK_S) + 1;
+  const x = clamp(t_s / TICK_S, 0, ticks - 1.001);
+  const tick = Math.floor(x);
+  const share = x - tick;
+  const value = blend(e, place[side], place.contact, place.amount, (node) => {
+    const base = node * ticks + tick;
+    return (e.logBrowned[base] ?? 0) * (1 - share) + (e.logBrowned[base + 1] ?? 0) * share;
+  });
+  const browned = Math.max(0, Math.exp(value) - TINY);
+  const raw = e.pairing.batter.rawLightness;
+  return tawnyStepOf(raw * Math.exp(-browning * browned), raw);
+};
+
+export const coreSetAt = (e: Emulator, place: Place): number =>
+  blend(e, place.mean, place.contact, place.amount, (node) => e.coreSet_s[node] ?? e.seconds);

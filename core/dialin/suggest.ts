@@ -1,0 +1,141 @@
+import type { Random } from '../basis/index.ts';
+import type { Action, Belief, Look } from './belief.ts';
+import { afterLook } from './belief.ts';
+import type { Emulator } from './emulator.ts';
+import { coreSetAt, placeOf, settingsOf, stepAt } from './emulator.ts';
+import type { Unknowns } from './unknowns.ts';
+import { FILL_LIMITS } from './unknowns.ts';
+
+export type Suggestion = Action & {
+  /** Chance of landing: both sides within one step, filled, core set. */
+  readonly chance: number;
+  /** The same within 0.6 of a step. */
+  readonly close: number;
+  /** Chance of the fill alone. */
+  readonly fills: number;
+};
+
+const SUBSET = 260;
+const SETTINGS = 11;
+const TIMES = 30;
+const PORTIONS = 61;
+/** Every load scatters by so much of a step. */
+const SCATTER = 0.3;
+/** A ladle is poured with this scatter, share. */
+const POUR_SD = 0.03;
+
+/** So many guesses, drawn in proportion to their weight. */
+const drawn = (belief: Belief, count: number): Unknowns[] => {
+  const found: Unknowns[] = [];
+  let cumulative = 0;
+  let i = -1;
+  for (let k = 0; k < count; k++) {
+    const goal = (k + 0.5) / count;
+    while (cumulative < goal && i < belief.particles.length - 1) cumulative += belief.weights[++i] ?? 0;
+    const u = belief.particles[Math.max(0, i)];
+    if (u !== undefined) found.push(u);
+  }
+  return found;
+};
+
+/** Soft edge: half at the limit itself. */
+const inside = (off: number, limit: number): number => 1 / (1 + Math.exp((Math.abs(off) - limit) / (SCATTER / 2)));
+
+/** Chance that a pour of this share neither misses a corner nor leaks (logistic for the normal: ×1.7). */
+const filled = (share: number): number =>
+  1 / (1 + Math.exp((-1.7 * (share - FILL_LIMITS.short)) / POUR_SD)) / (1 + Math.exp((1.7 * (share - FILL_LIMITS.over)) / POUR_SD));
+
+/** The portion most likely to fill, and how likely. */
+const bestPortion = (e: Emulator, guesses: readonly Unknowns[]): { readonly portion_g: number; readonly fills: number } => {
+  let best = { portion_g: e.full_g, fills: -1 };
+  for (let i = 0; i < PORTIONS; i++) {
+    const portion_g = e.full_g * (0.6 + (0.9 * i) / (PORTIONS - 1));
+    let hits = 0;
+    for (const u of guesses) hits += filled(portion_g / (e.full_g * u.cavity));
+    if (hits > best.fills) best = { portion_g, fills: hits };
+  }
+  return { portion_g: best.portion_g, fills: best.fills / guesses.length };
+};
+
+type Judged = { readonly chance: number; readonly close: number };
+
+/** A grid of times for one setting; each guess's place is worked out once. */
+const judgeTimes = (
+  e: Emulator,
+  guesses: readonly Unknowns[],
+  portion_g: number,
+  setting_C: number,
+  tawny: number,
+  times: readonly number[],
+): Judged[] => {
+  const chance = new Float64Array(times.length);
+  const close = new Float64Array(times.length);
+  for (const u of guesses) {
+    const share = portion_g / (e.full_g * u.cavity);
+    const amount = Math.min(share, FILL_LIMITS.over) * u.cavity;
+    const place = placeOf(e, setting_C + u.offset_K, u.side_K, u.contact, amount);
+    const set_s = coreSetAt(e, place);
+    const isFilled = filled(share);
+    times.forEach((t, i) => {
+      if (t < set_s) return;
+      const lower = stepAt(e, place, 'lower', u.browning, t) - tawny;
+      const upper = stepAt(e, place, 'upper', u.browning, t) - tawny;
+      chance[i] = (chance[i] ?? 0) + isFilled * inside(lower, 1) * inside(upper, 1);
+      close[i] = (close[i] ?? 0) + isFilled * inside(lower, 0.6) * inside(upper, 0.6);
+    });
+  }
+  return times.map((_, i) => ({ chance: (chance[i] ?? 0) / guesses.length, close: (close[i] ?? 0) / guesses.length }));
+};
+
+/** Both count; landing at all counts more. */
+const worth = ({ chance, close }: Judged): number => chance + 0.45 * close;
+
+const timesOf = (e: Emulator): number[] =>
+  Array.from({ length: TIMES }, (_, i) => (i < 1 ? 6 : e.seconds * 0.985 * ((i + 1) / TIMES) ** 1.6));
+
+/** The next load: portion, setting and time with the best chance of landing on this tawny step. */
+export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion => {
+  const guesses = drawn(belief, SUBSET);
+  const { portion_g, fills } = bestPortion(e, guesses);
+  const [low, high] = settingsOf(e.pairing.iron);
+  const settings = low === high ? [low] : Array.from({ length: SETTINGS }, (_, i) => low + ((high - low) * i) / (SETTINGS - 1));
+  const few = drawn(belief, 90);
+  const coarse = timesOf(e);
+  let best = { setting_C: low, open_s: coarse[0] ?? 60, worth: -1 };
+  for (const setting_C of settings) {
+    const judged = judgeTimes(e, few, portion_g, setting_C, tawny, coarse);
+    judged.forEach((j, i) => {
+      if (worth(j) > best.worth) best = { setting_C, open_s: coarse[i] ?? 60, worth: worth(j) };
+    });
+  }
+  // Once more around it, finer and with more of the guesses.
+  const fine = Array.from({ length: 15 }, (_, i) => best.open_s * (0.79 + 0.03 * i));
+  const step = settings.length < 2 ? 0 : ((settings[1] ?? low) - low) / 2;
+  let found: Suggestion = { portion_g, setting_C: best.setting_C, open_s: best.open_s, chance: 0, close: 0, fills };
+  let most = -1;
+  for (const setting_C of step === 0
+    ? [low]
+    : [best.setting_C - step, best.setting_C, best.setting_C + step].filter((s) => s >= low && s <= high))
+    judgeTimes(e, guesses, portion_g, setting_C, tawny, fine).forEach((j, i) => {
+      if (worth(j) <= most) return;
+      most = worth(j);
+      found = { portion_g, setting_C, open_s: fine[i] ?? best.open_s, chance: j.chance, close: j.close, fills };
+    });
+  return found;
+};
+
+/** The load that is in the iron: after a look, when to open it now; never before the look itself. */
+export const rescued = (
+  e: Emulator,
+  belief: Belief,
+  action: Omit<Action, 'open_s'>,
+  look: Look,
+  tawny: number,
+  random: Random,
+): { readonly open_s: number; readonly chance: number } => {
+  const guesses = drawn(afterLook(e, belief, action, look, random), SUBSET);
+  const times = Array.from({ length: 50 }, (_, i) => look.at_s + ((e.seconds * 0.985 - look.at_s) * i * i) / 49 / 49);
+  const judged = judgeTimes(e, guesses, action.portion_g, action.setting_C, tawny, times);
+  const at = judged.reduce((best, j, i) => (worth(j) > worth(judged[best] ?? j) ? i : best), 0);
+  return { open_s: times[at] ?? look.at_s, chance: judged[at]?.chance ?? 0 };
+};

@@ -1,0 +1,301 @@
+import type { Random } from '../../basis/index.ts';
+import { seededRandom } from '../../basis/index.ts';
+import { batterOf } from '../../advise/index.ts';
+import { tawnyStepOf } from '../../matter/index.ts';
+import { recoveredPlates, risesTo, simulate, UNSCALED } from '../../plate/index.ts';
+import { presetIron, readBatter } from '../../testing/batters.ts';
+import type { Action, Emulator, Look, Outcome, Pairing, Unknowns } from '../index.ts';
+import { afterLoad, drawUnknowns, emulated, FILL_LIMITS, firstBelief, rescued, settingsOf, suggest, swelledTo } from '../index.ts';
+
+/** How a truth may differ from the estimator's own model. */
+export type World = {
+  readonly name: string;
+  /** Relative spread of crust conductivity; K of setting temperature; per load: portion, s of opening, K of plates. */
+  readonly crust: number;
+  readonly setShift_K: number;
+  readonly portionScatter: number;
+  readonly openScatter_s: number;
+  readonly plateScatter_K: number;
+  /** Share of words that are wrong. */
+  readonly slips: number;
+};
+export const SAME: World = {
+  name: 'same model',
+  crust: 0,
+  setShift_K: 0,
+  portionScatter: 0,
+  openScatter_s: 0,
+  plateScatter_K: 0,
+  slips: 0,
+};
+export const OTHER: World = {
+  name: 'different model',
+  crust: 0.2,
+  setShift_K: 2,
+  portionScatter: 0.03,
+  openScatter_s: 5,
+  plateScatter_K: 3,
+  slips: 0,
+};
+export const SLIPS: World = { ...SAME, name: 'one word in five wrong', slips: 0.2 };
+
+export const TARGET = 4;
+const READ_SD = 0.4;
+
+type Truth = { readonly u: Unknowns; readonly crust: number; readonly setShift_K: number };
+export type Seen = { readonly lower: number; readonly upper: number; readonly share: number; readonly isSet: boolean };
+
+export const pairingOf = (ironId: string, batter: Parameters<typeof readBatter>[0]): Pairing => {
+  const bowl = batterOf(readBatter(batter), { batter_C: 18, altitude_m: 0 });
+  if (!bowl.ok) throw new Error(bowl.failure.code);
+  return { iron: presetIron(ironId), batter: bowl.value, room_C: 22 };
+};
+
+/** A third of them has no setting. */
+export const ARENA: readonly (readonly [string, Parameters<typeof readBatter>[0]])[] = [
+  ['deep-round', 'quick'],
+  ['thin-round', 'folded'],
+  ['mini', 'quick'],
+];
+
+const truthOf = (world: World, random: Random): Truth => ({
+  u: drawUnknowns(random),
+  crust: 1 + world.crust * random.normal(),
+  setShift_K: world.setShift_K * random.normal(),
+});
+
+/** What a load is like at every second: both faces, with the core between them. */
+const cook = (pairing: Pairing, full_g: number, truth: Truth, world: World, action: Action, random: Random) => {
+  const portion_g = action.portion_g * (1 + world.portionScatter * random.normal());
+  const open_s = Math.max(5, action.open_s + world.openScatter_s * random.normal());
+  const plate_C = action.setting_C + truth.u.offset_K + world.plateScatter_K * random.normal();
+  const share = portion_g / (full_g * truth.u.cavity);
+  const amount = Math.min(share, FILL_LIMITS.over) * truth.u.cavity;
+  const machine = swelledTo(pairing.iron, amount);
+  const run = (T: number) =>
+    simulate({
+      machine,
+      batter: pairing.batter,
+      portion_kg: (full_g * amount) / 1000,
+      plates: recoveredPlates(machine, T, pairing.room_C),
+      setting_C: T,
+      room_C: pairing.room_C,
+      duration_s: Math.ceil(open_s) + 1,
+      scales: { ...UNSCALED, contact: truth.u.contact, browning: truth.u.browning, crust: Math.max(0.4, truth.crust) },
+    }).trace;
+  const [low, high] = [run(plate_C - truth.u.side_K / 2), run(plate_C + truth.u.side_K / 2)];
+  const raw = pairing.batter.rawLightness;
+  const at = (trace: ReturnType<typeof run>, s: number): number =>
+    tawnyStepOf(trace.lowerLightness[Math.min(trace.seconds, Math.round(s))] ?? raw, raw);
+  const needs = pairing.batter.setTemperature_C + truth.setShift_K;
+  const set = [low, high].map((trace) => risesTo(trace.core_C, needs) ?? Infinity);
+  return {
+    open_s,
+    steps: (s: number) => ({ lower: at(low, s), upper: at(high, s) }),
+    seen: { lower: at(low, open_s), upper: at(high, open_s), share, isSet: open_s >= ((set[0] ?? 0) + (set[1] ?? 0)) / 2 } satisfies Seen,
+    portion_g,
+  };
+};
+
+const read = (step: number, random: Random): number => Math.min(8, Math.max(1, Math.round(step + READ_SD * random.normal())));
+
+/** What the cook says, rounded to whole steps, with a rough amount; now and then wrong. */
+const words = ({ lower, upper, share, isSet }: Seen, portion_g: number, world: World, random: Random): Outcome => {
+  const slip = (): boolean => random.next() < world.slips;
+  const fill = share < FILL_LIMITS.short ? 'missing' : share > FILL_LIMITS.over ? 'leaked' : 'full';
+  const said = slip() ? (fill === 'missing' ? 'leaked' : 'missing') : fill;
+  const wrongStep = (): number => 1 + random.below(8);
+  return {
+    fill: said,
+    missing_share: said === 'missing' ? Math.max(0.05, Math.round((Math.max(0.02, 1 - share) + 0.04 * random.normal()) * 20) / 20) : null,
+    leaked_g:
+      said === 'leaked' ? Math.max(2, Math.max(2, (1 - FILL_LIMITS.over / share) * portion_g) * Math.exp(0.3 * random.normal())) : null,
+    lower: slip() ? wrongStep() : read(lower, random),
+    upper: slip() ? wrongStep() : read(upper, random),
+    core: isSet !== slip() ? 'set' : 'wet',
+  };
+};
+
+export const lands = (seen: Seen, within = 1): boolean =>
+  Math.abs(seen.lower - TARGET) <= within &&
+  Math.abs(seen.upper - TARGET) <= within &&
+  seen.share >= FILL_LIMITS.short &&
+  seen.share <= FILL_LIMITS.over &&
+  seen.isSet;
+
+/** A way to choose the next load from what was seen so far. */
+export type Player = { first(e: Emulator, random: Random): Action; next(action: Action, outcome: Outcome): Action };
+
+/** Ours: guesses, weighed by what was said. */
+const estimator = (): Player & { conflicts: number; chance: number } => {
+  let belief = firstBelief(seededRandom(1), 10);
+  let emulator: Emulator | null = null;
+  let chooser: Random = seededRandom(1);
+  const player = {
+    conflicts: 0,
+    chance: 0,
+    first: (e: Emulator, random: Random): Action => {
+      emulator = e;
+      chooser = random;
+      belief = firstBelief(random, 1500);
+      const s = suggest(e, belief, TARGET);
+      player.chance = s.chance;
+      return s;
+    },
+    next: (action: Action, outcome: Outcome): Action => {
+      if (emulator === null) return action;
+      const updated = afterLoad(emulator, belief, action, outcome, chooser);
+      belief = updated.belief;
+      player.conflicts += updated.findings.length;
+      const s = suggest(emulator, belief, TARGET);
+      player.chance = s.chance;
+      return s;
+    },
+    get belief() {
+      return belief;
+    },
+  };
+  return player;
+};
+
+/** A cook's rule: one step up or down per fault, from the usual start. */
+const rule = (): Player => ({
+  first: (e) => suggest(e, { particles: [{ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }], weights: [1] }, TARGET),
+  next: (action, o) => {
+    const mean = ((o.lower ?? TARGET) + (o.upper ?? TARGET)) / 2;
+    const portion = o.fill === 'missing' ? 1 + Math.max(0.08, o.missing_share ?? 0.12) : o.fill === 'leaked' ? 0.9 : 1;
+    const time = o.core === 'wet' ? Math.max(1.15, 0.88 ** (mean - TARGET)) : 0.88 ** (mean - TARGET);
+    return { ...action, portion_g: action.portion_g * portion, open_s: action.open_s * time };
+  },
+});
+
+/** Plain bisection on portion and time. */
+const bisection = (): Player => {
+  let portions: [number, number] = [0, 0];
+  let times: [number, number] = [0, 0];
+  return {
+    first: (e) => {
+      const start = suggest(e, { particles: [{ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }], weights: [1] }, TARGET);
+      portions = [0.6 * e.full_g, 1.5 * e.full_g];
+      times = [start.open_s * 0.35, start.open_s * 2.2];
+      return start;
+    },
+    next: (action, o) => {
+      if (o.fill === 'missing') portions[0] = action.portion_g;
+      if (o.fill === 'leaked') portions[1] = action.portion_g;
+      const mean = ((o.lower ?? TARGET) + (o.upper ?? TARGET)) / 2;
+      if (mean < TARGET || o.core === 'wet') times[0] = action.open_s;
+      else if (mean > TARGET) times[1] = action.open_s;
+      const isRight = Math.abs(mean - TARGET) <= 0.5 && o.core === 'set';
+      return {
+        ...action,
+        portion_g: o.fill === 'full' ? action.portion_g : Math.sqrt(portions[0] * portions[1]),
+        open_s: isRight ? action.open_s : Math.sqrt(times[0] * times[1]),
+      };
+    },
+  };
+};
+
+export const PLAYERS = { estimator, "a cook's rule": rule, bisection } as const;
+export type PlayerName = keyof typeof PLAYERS;
+
+export type Score = {
+  readonly n: number;
+  readonly hit: number[];
+  readonly close: number[];
+  conflicts: number;
+  readonly promised: number[];
+};
+
+/** Plays so many unknown irons, three loads each; fixed seeds. `emulators`: built once per pairing. */
+export const play = (player: PlayerName, world: World, irons: number, loads = 3, seed = 77, emulators = arenaEmulators()): Score => {
+  const score: Score = {
+    n: irons,
+    hit: Array<number>(loads).fill(0),
+    close: Array<number>(loads).fill(0),
+    conflicts: 0,
+    promised: Array<number>(loads).fill(0),
+  };
+  for (let i = 0; i < irons; i++) {
+    const e = emulators[i % emulators.length];
+    if (e === undefined) break;
+    const random = seededRandom(seed * 100_003 + i);
+    const truth = truthOf(world, random);
+    const one = PLAYERS[player]();
+    let action = one.first(e, seededRandom(seed + i));
+    for (let n = 0; n < loads; n++) {
+      const { seen, portion_g } = cook(e.pairing, e.full_g, truth, world, action, random);
+      if (lands(seen)) score.hit[n] = (score.hit[n] ?? 0) + 1;
+      if (lands(seen, 0.6)) score.close[n] = (score.close[n] ?? 0) + 1;
+      if ('chance' in one) score.promised[n] = (score.promised[n] ?? 0) + (one as { chance: number }).chance;
+      action = clampAction(e, one.next(action, words(seen, portion_g, world, random)));
+    }
+    if ('conflicts' in one) score.conflicts += (one as { conflicts: number }).conflicts > 0 ? 1 : 0;
+  }
+  return score;
+};
+
+/** The first load, saved by one look on the way. */
+export const playRescued = (world: World, irons: number, seed = 78, emulators = arenaEmulators()): Score => {
+  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0] };
+  for (let i = 0; i < irons; i++) {
+    const e = emulators[i % emulators.length];
+    if (e === undefined) break;
+    const random = seededRandom(seed * 100_003 + i);
+    const truth = truthOf(world, random);
+    const belief = firstBelief(seededRandom(seed + i), 1500);
+    const planned = suggest(e, belief, TARGET);
+    const looked = planned.open_s * 0.62;
+    const { steps } = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: looked }, seededRandom(seed * 7 + i));
+    const { lower, upper } = steps(looked);
+    const paler = Math.min(lower, upper) + 0.5 * random.normal();
+    const seenAs: Look['seen'] = paler < 2.2 ? 'pale' : paler < 3.2 ? 'half' : paler < 4.2 ? 'nearly' : 'dark';
+    const now = rescued(e, belief, planned, { at_s: looked, seen: seenAs }, TARGET, random);
+    const { seen } = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: now.open_s }, seededRandom(seed * 7 + i));
+    if (lands(seen)) score.hit[0] = (score.hit[0] ?? 0) + 1;
+    if (lands(seen, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
+  }
+  return score;
+};
+
+/** A known iron (three loads seen) meets a new batter. */
+export const playKnown = (world: World, irons: number, seed = 79): Score => {
+  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0] };
+  const known = emulated(pairingOf('deep-round', 'quick'));
+  const fresh = emulated(pairingOf('deep-round', 'folded'));
+  for (let i = 0; i < irons; i++) {
+    const random = seededRandom(seed * 100_003 + i);
+    const truth = truthOf(world, random);
+    const chooser = seededRandom(seed + i);
+    let belief = firstBelief(chooser, 1500);
+    for (let n = 0; n < 4; n++) {
+      const action = suggest(known, belief, TARGET);
+      const { seen, portion_g } = cook(known.pairing, known.full_g, truth, world, action, random);
+      belief = afterLoad(known, belief, action, words(seen, portion_g, world, random), chooser).belief;
+    }
+    const { seen } = cook(fresh.pairing, fresh.full_g, truth, world, suggest(fresh, belief, TARGET), random);
+    if (lands(seen)) score.hit[0] = (score.hit[0] ?? 0) + 1;
+    if (lands(seen, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
+  }
+  return score;
+};
+
+export const arenaEmulators = (): Emulator[] => ARENA.map(([iron, batter]) => emulated(pairingOf(iron, batter)));
+
+const clampAction = (e: Emulator, action: Action): Action => {
+  const [low, high] = settingsOf(e.pairing.iron);
+  return {
+    portion_g: Math.min(2 * e.full_g, Math.max(0.4 * e.full_g, action.portion_g)),
+    setting_C: Math.min(high, Math.max(low, action.setting_C)),
+    open_s: Math.min(0.98 * e.seconds, Math.max(8, action.open_s)),
+  };
+};
+
+/** Wilson's 95 % interval of a share. */
+export const wilson = (hits: number, n: number): readonly [number, number] => {
+  const z = 1.959964;
+  const p = hits / n;
+  const centre = (p + (z * z) / (2 * n)) / (1 + (z * z) / n);
+  const half = (z / (1 + (z * z) / n)) * Math.sqrt((p * (1 - p)) / n + (z * z) / (4 * n * n));
+  return [centre - half, centre + half];
+};

@@ -1,0 +1,29 @@
+import type { Random } from '../basis/index.ts';
+import { PRIOR } from '../advise/index.ts';
+
+/** What isn't known of an iron nobody has cooked on. `side_K`: upper plate over lower. */
+export type Unknowns = {
+  /** Room between the plates over what was measured. */
+  readonly cavity: number;
+  /** Plates over what the control says, K. */
+  readonly offset_K: number;
+  readonly contact: number;
+  readonly browning: number;
+  readonly side_K: number;
+};
+
+/** Prior widths (see `PRIOR`, *common practice*), and from side to side 5 K. */
+export const SIDE_SD_K = 5;
+
+export const drawUnknowns = (random: Random): Unknowns => ({
+  cavity: Math.exp(PRIOR.cavity * random.normal()),
+  offset_K: PRIOR.plates_K * random.normal(),
+  contact: Math.exp(PRIOR.contact * random.normal()),
+  browning: Math.exp(PRIOR.browning * random.normal()),
+  side_K: SIDE_SD_K * random.normal(),
+});
+
+export const NOMINAL: Unknowns = { cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 };
+
+/** Fill that neither misses a corner nor leaks, share of the cavity (*common practice*: −6/+10 %). */
+export const FILL_LIMITS = { short: 0.94, over: 1.1 } as const;
