@@ -12,6 +12,7 @@ import type { AdviceReply } from '../workers/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import { Aim } from './Aim.tsx';
 import { Conditions } from './Conditions.tsx';
+import { DialInSheet } from './DialInSheet.tsx';
 import { Curves } from './Curves.tsx';
 import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
@@ -42,6 +43,7 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
 const Bench = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
   const { kit, bench, setBench } = session;
   const [dragged, setDragged] = useState<Target | null>(null);
+  const [dialling, setDialling] = useState(false);
   const target = dragged ?? bench.target;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
@@ -92,20 +94,35 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           </Link>
         </div>
       )}
-      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} />}
+      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} onDialIn={() => setDialling(true)} />}
+      {dialling && (
+        <DialInSheet
+          session={session}
+          formula={bowl.formula}
+          iron={iron}
+          tawny={target.tawny}
+          onTake={(setting_C) => {
+            setBench({ setting_C });
+            setDialling(false);
+          }}
+          onClose={() => setDialling(false)}
+        />
+      )}
     </div>
   );
 };
 
-/** What the figures rest on: nobody's loads are learnt from yet, and that is said. */
+/** What the figures rest on; the loads' own say is a touch away. */
 const useBasis = (ironId: string): string => {
   const loads = (useRows('loads') ?? []).filter((load) => load.ironId === ironId).length;
   return loads === 0
     ? 'the model only; no load logged on this iron yet'
-    : `the model only; ${loads} loads are logged on this iron, and not learnt from yet`;
+    : `the model only; what the ${loads} loads logged on this iron say stands under “What its loads say”`;
 };
 
-const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron }) => {
+type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly onDialIn: () => void };
+
+const Answer = ({ reply, session, iron, onDialIn }: AnswerProps) => {
   const { kit } = session;
   const { answer } = reply;
   // The figures follow the wish at once; the drawing may be a frame behind.
@@ -155,6 +172,9 @@ const Answer = ({ reply, session, iron }: { readonly reply: AdviceReply; readonl
           <Link to={`/line?iron=${iron.id}`} className="button-act">
             Start this load
           </Link>
+          <button type="button" className="button-plain" onClick={onDialIn}>
+            What its loads say
+          </button>
         </div>
       </div>
       <Findings findings={answer.warnings} />

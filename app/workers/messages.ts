@@ -2,6 +2,7 @@ import type { Result } from '../../core/basis/index.ts';
 import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
+import type { DialIn, History } from '../../core/dialin/index.ts';
 import type { PlannedIron } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
@@ -22,6 +23,13 @@ export type AdviceReply = {
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
 
+/** What is asked of this iron's loads: the batters that were in them by key, the loads in their order, and the wish. */
+export type DialInJob = {
+  readonly batters: readonly { readonly key: string; readonly job: AdviceJob }[];
+  readonly history: readonly History[];
+  readonly wanted: { readonly batterKey: string; readonly tawny: number };
+};
+
 export type Paste = {
   readonly lines: FormulaLine[];
   readonly cut: number;
@@ -36,5 +44,6 @@ export type Paste = {
 export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
+  dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
   readPaste(message: { protocol: number; text: string; readSettings: ReadSettings }): Promise<Result<Paste>>;
 };

@@ -1,12 +1,14 @@
 import type { Result } from '../../core/basis/index.ts';
 import { failure, success } from '../../core/basis/index.ts';
-import { adviseInSteps, answerOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
+import { adviseInSteps, answerOf, batterOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/advise/index.ts';
+import type { DialIn, Pairing } from '../../core/dialin/index.ts';
+import { dialIn } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
-import type { AdviceJob, AdviceReply, Paste } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste } from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
@@ -16,6 +18,19 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
   const a = advice.value;
   const { id: _, ...prediction } = predictionOf(a, { id: '', formulaId: formula.id, formulaRev: formula.rev });
   return success({ answer: answerOf(a, say), picture: pictureOf(a), why: whyChains(a), planned: plannedIron(a), prediction });
+}
+
+/** This iron's loads, weighed against what they were promised. Errors: those of the batter that is wished for. */
+export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<void, Result<DialIn>> {
+  const pairings = new Map<string, Pairing>();
+  for (const { key, job } of batters) {
+    const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
+    const batter = batterOf(reading, job);
+    if (batter.ok) pairings.set(key, { iron: job.iron, batter: batter.value, room_C: job.room_C });
+    else if (key === wanted.batterKey) return batter;
+  }
+  const found = yield* dialIn(wanted, pairings, history);
+  return found === null ? failure('bowl-empty') : success(found);
 }
 
 /** Longer pastes are refused before anything looks at them. */

@@ -2,8 +2,9 @@ import type { Remote } from 'comlink';
 import { wrap } from 'comlink';
 import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
+import type { DialIn } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
-import type { AdviceJob, AdviceReply, Paste, Reckoner } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
 
 /** Nothing the reckoner does takes this long unless it is stuck. */
@@ -43,6 +44,10 @@ export class ReckonerClient {
     return this.limited<Result<Paste>>(this.connect().readPaste({ protocol: PROTOCOL, text, readSettings }));
   }
 
+  dialIn(request: DialInJob): Promise<Result<DialIn>> {
+    return this.limited<Result<DialIn>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
+  }
+
   private connect(): Remote<Reckoner> {
     if (this.remote !== null) return this.remote;
     this.worker = this.start();
@@ -77,7 +82,8 @@ export class ReckonerClient {
   }
 }
 
-/** One each for the bench, the morning's plan and pastes: none of them holds up another. */
+/** One each for the bench, the morning's plan, pastes and past loads: none of them holds up another; each starts when it is first asked. */
 export const adviser = new ReckonerClient();
 export const planner = new ReckonerClient();
 export const pasteReader = new ReckonerClient();
+export const loadWeigher = new ReckonerClient();

@@ -3,7 +3,7 @@ import type { CookMemory } from '../../core/advise/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
 import type { AdviceJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-import { readPasted, reckon } from './reckon.ts';
+import { readPasted, reckon, weighLoads } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -44,6 +44,18 @@ const api: Reckoner = {
       await breathe();
       since = performance.now();
       if (cancelled.delete(job)) return null;
+    }
+  },
+  async dialIn({ protocol, request }) {
+    if (protocol !== PROTOCOL) return failure('worker-crashed');
+    const steps = weighLoads(request);
+    let since = performance.now();
+    for (;;) {
+      const next = steps.next();
+      if (next.done === true) return next.value;
+      if (performance.now() - since < CHUNK_MS) continue;
+      await breathe();
+      since = performance.now();
     }
   },
   cancel({ job }) {

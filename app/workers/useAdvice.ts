@@ -1,9 +1,9 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { AdviceJob, AdviceReply } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob } from './messages.ts';
 import type { ReckonerClient } from './reckoner.ts';
-import { adviser, planner } from './reckoner.ts';
+import { adviser, loadWeigher, planner } from './reckoner.ts';
 
 const query = (job: AdviceJob | null, reckoner: ReckonerClient) => ({
   queryKey: ['advice', job === null ? null : canonicalJson(job)],
@@ -26,3 +26,17 @@ export const useAdvice = (job: AdviceJob | null) => useQuery({ ...query(job, adv
 
 /** Several at once, for the plan; they don't keep the bench waiting. */
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => useQueries({ queries: jobs.map((job) => query(job, planner)) });
+
+/** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
+export const useDialIn = (job: DialInJob | null) =>
+  useQuery({
+    queryKey: ['dial-in', job === null ? null : canonicalJson(job)],
+    queryFn: () => {
+      if (job === null) throw new Error('nothing to ask');
+      return loadWeigher.dialIn(job);
+    },
+    enabled: job !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });

@@ -6,3 +6,6 @@ export type { Suggestion } from './suggest.ts';
 export { rescued, suggest } from './suggest.ts';
 export type { Unknowns } from './unknowns.ts';
 export { drawUnknowns, FILL_LIMITS, NOMINAL, SIDE_SD_K } from './unknowns.ts';
+export type { DialIn, History } from './dialin.ts';
+export { dialIn } from './dialin.ts';
+export { outcomeOf, pastLoad } from './observed.ts';

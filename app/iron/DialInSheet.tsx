@@ -1,0 +1,181 @@
+import type { DialIn, History } from '../../core/dialin/index.ts';
+import { pastLoad } from '../../core/dialin/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import { loadProgress } from '../../core/line/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { dialMark } from '../../core/plate/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { clock, dialMarkText, grams, percent, Sheet, temperature } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { adviceJob } from '../session/index.ts';
+import { logOf, useLogs, useRows } from '../store/index.ts';
+import type { DialInJob } from '../workers/index.ts';
+import { useDialIn } from '../workers/index.ts';
+
+type Props = {
+  readonly session: Session;
+  readonly formula: Formula;
+  readonly iron: Iron;
+  readonly tawny: number;
+  readonly onTake: (setting_C: number) => void;
+  readonly onClose: () => void;
+};
+
+/** More loads than that teach nothing new; older ones may be of another iron than this has become. */
+const MOST_LOADS = 12;
+const MOST_BATTERS = 3;
+
+/** This iron's newest loads with something said of them, and the batters they were made from. */
+const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'onTake' | 'onClose'>): DialInJob | null => {
+  const loads = (useRows('loads') ?? []).filter((load) => load.ironId === iron.id).sort((a, b) => a.startedAt - b.startedAt);
+  const recent = loads.slice(-3 * MOST_LOADS);
+  const predictions = useRows('predictions');
+  const formulas = useRows('formulas');
+  const logs = useLogs(recent.map((load) => load.id));
+  if (predictions === undefined || formulas === undefined || logs === undefined) return null;
+  const keyOf = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
+  const told = recent.flatMap((load) => {
+    const prediction = predictions.find((p) => p.id === load.predictionId);
+    const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(logOf(logs, load.id)));
+    return past === null || prediction === undefined
+      ? []
+      : [{ loadId: load.id, batterKey: keyOf({ id: prediction.formulaId, rev: prediction.formulaRev }), ...past }];
+  });
+  const newest = told.slice(-MOST_LOADS);
+  const keys = new Set([keyOf(formula), ...newest.map((load) => load.batterKey).reverse()]);
+  const kept = [...keys].slice(0, MOST_BATTERS);
+  const wish = {
+    target: { tawny, crisp: session.bench.target.crisp },
+    batter_C: session.bench.batter_C,
+    load: 1,
+    preheat_s: null,
+    setting_C: null,
+  };
+  const batters = kept.flatMap((key) => {
+    const f = key === keyOf(formula) ? formula : formulas.find((other) => keyOf(other) === key);
+    return f === undefined ? [] : [{ key, job: adviceJob(session, f, iron, wish) }];
+  });
+  const history: History[] = newest.filter((load) => kept.includes(load.batterKey));
+  return { batters, history, wanted: { batterKey: keyOf(formula), tawny } };
+};
+
+const UNKNOWNS = [
+  ['cavity', 'room between the plates', (v: number) => `×${v.toFixed(2)}`, 0.5],
+  ['offset_K', 'plates over the dial', (v: number) => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} K`, 45],
+  ['browning', 'browns', (v: number) => `×${v.toFixed(2)}`, 1],
+  ['contact', 'contact', (v: number) => `×${v.toFixed(2)}`, 0.7],
+  ['side_K', 'upper plate over lower', (v: number) => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} K`, 16],
+] as const;
+
+/** What came out of this iron says how it differs from its measures, and what to do with the next load. */
+export const DialInSheet = (props: Props) => {
+  const { session, iron, tawny, onTake, onClose } = props;
+  const job = useJob(props);
+  const found = useDialIn(job);
+  return (
+    <Sheet title={`What ${iron.name} has shown`} open onClose={onClose} wide>
+      {found.data === undefined && <p className="text-lg text-quiet">Weighing its loads …</p>}
+      {found.data?.ok === false && <p className="text-lg">{sayAloud(found.data.failure)}.</p>}
+      {found.data?.ok === true && <Shown found={found.data.value} session={session} iron={iron} tawny={tawny} onTake={onTake} />}
+    </Sheet>
+  );
+};
+
+const Shown = ({
+  found,
+  session,
+  iron,
+  tawny,
+  onTake,
+}: { readonly found: DialIn } & Pick<Props, 'session' | 'iron' | 'tawny' | 'onTake'>) => {
+  const { suggestion, believed, prior, used, findings } = found;
+  const dial = dialMark(iron, suggestion.setting_C);
+  return (
+    <>
+      <section aria-label="Next load">
+        <p className="text-quiet">
+          {used === 0
+            ? 'No load of it is logged yet: this is the best first guess.'
+            : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}:`}
+        </p>
+        <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
+          <Figure name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
+          <Figure
+            name="setting"
+            value={dial === null ? temperature(suggestion.setting_C, session.kit.temperatureUnit) : dialMarkText(dial)}
+            exact={suggestion.setting_C}
+          />
+          <Figure name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
+          <Figure name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
+        </dl>
+        <p className="mt-1 text-[15px] text-quiet">
+          To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step: {percent(suggestion.close)}.
+          What one more load would teach shows in the bars below.
+        </p>
+        {dial !== null && (
+          <button type="button" className="button-act mt-3" onClick={() => onTake(suggestion.setting_C)}>
+            Take this setting
+          </button>
+        )}
+      </section>
+      <section aria-label="What is believed" className="mt-5">
+        <h3>How it differs from its measures</h3>
+        <ul className="mt-1">
+          {UNKNOWNS.map(([key, name, say, reach]) => {
+            const centre = key === 'offset_K' || key === 'side_K' ? 0 : 1;
+            const place = (v: number): number => Math.min(100, Math.max(0, 50 + (50 * (v - centre)) / reach));
+            const { mean, sd } = believed[key];
+            const before = prior[key].sd;
+            return (
+              <li
+                key={key}
+                className="grid grid-cols-[180px_minmax(0,1fr)_170px] items-center gap-4 border-b border-line py-1.5 max-sm:grid-cols-1"
+              >
+                <span>{name}</span>
+                <span aria-hidden className="relative block h-4 rounded-full bg-[#dde2df]">
+                  <span
+                    className="absolute inset-y-0 rounded-full bg-band/50"
+                    style={{ left: `${place(centre - before)}%`, width: `${place(centre + before) - place(centre - before)}%` }}
+                  />
+                  <span
+                    className="absolute inset-y-0.5 rounded-full bg-act"
+                    style={{ left: `${place(mean - sd)}%`, width: `${Math.max(1, place(mean + sd) - place(mean - sd))}%` }}
+                  />
+                  <span className="absolute -inset-y-0.5 left-1/2 w-0.5 bg-ink/60" />
+                </span>
+                <span data-figure={key} data-exact={mean}>
+                  <b>{say(mean)}</b>{' '}
+                  <span className="text-[15px] text-quiet">
+                    ± {key === 'offset_K' || key === 'side_K' ? `${sd.toFixed(0)} K` : sd.toFixed(2)}
+                  </span>
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+        <p className="mt-1 text-sm text-quiet">
+          Pale: what is usual of an iron nobody has cooked on. Dark: what is believed now. Plates and browning are hard to tell apart by
+          colour alone.
+        </p>
+      </section>
+      {findings.length > 0 && (
+        <ul className="mt-3 flex flex-col gap-1">
+          {findings.map((finding) => (
+            <li key={finding.loadId} data-code={finding.code} className="border-l-3 border-ink bg-white px-2 py-1 text-[15px]">
+              {sayAloud(finding)}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+};
+
+const Figure = ({ name, value, exact }: { readonly name: string; readonly value: string; readonly exact: number }) => (
+  <div>
+    <dt className="text-[15px] text-quiet">{name}</dt>
+    <dd className="figure text-4xl" data-figure={`next ${name}`} data-exact={exact}>
+      {value}
+    </dd>
+  </div>
+);

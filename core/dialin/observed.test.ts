@@ -1,0 +1,97 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoFile } from '../../demo/file.ts';
+import { batterOf } from '../advise/index.ts';
+import { readSettingsOf } from '../book/index.ts';
+import { readFormula } from '../formula/index.ts';
+import type { Observation } from '../line/index.ts';
+import { loadProgress } from '../line/index.ts';
+import type { DialIn, History, Pairing } from './index.ts';
+import { dialIn, outcomeOf, pastLoad } from './index.ts';
+
+describe('what was touched after a load', () => {
+  const said: Observation[] = [
+    { kind: 'fill', mould: 0, value: 'full' },
+    { kind: 'fill', mould: 1, value: 'missing' },
+    { kind: 'fill', mould: 2, value: 'missing' },
+    { kind: 'missing_share', mould: 1, value: 0.1 },
+    { kind: 'missing_share', mould: 2, value: 0.2 },
+    { kind: 'tawny', mould: 0, side: 'lower', value: 4 },
+    { kind: 'tawny', mould: 1, side: 'lower', value: 5 },
+    { kind: 'tawny', mould: 2, side: 'lower', value: 5 },
+    { kind: 'crumb', mould: 0, value: 'dense' },
+  ];
+
+  test('moulds together: what most say, the middle of the steps', () => {
+    expect(outcomeOf(said)).toEqual({
+      fill: 'missing',
+      missing_share: expect.closeTo(0.15, 9),
+      leaked_g: null,
+      lower: 5,
+      upper: null,
+      core: 'wet',
+    });
+    expect(outcomeOf([])).toEqual({ fill: null, missing_share: null, leaked_g: null, lower: null, upper: null, core: null });
+    expect(outcomeOf([{ kind: 'crumb', mould: 0, value: 'soft' }]).core).toBe('set');
+  });
+
+  test('a load that cooks still, was opened before it closed, or of which nothing was said teaches nothing', () => {
+    const prediction = { portion_g: 200, setting: { temperature_C: 170 } };
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: null, observations: said })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 5000, openedAt: 1000, observations: said })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: [{ kind: 'note', mould: 0, value: 'nice' }] })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: said })?.action).toEqual({
+      portion_g: 200,
+      setting_C: 170,
+      open_s: 200,
+    });
+  });
+});
+
+describe('the demo’s own irons, from their logs', () => {
+  const file = demoFile();
+  const settings = readSettingsOf(file.kit, file.ingredients);
+  const ask = (ironId: string): DialIn | null => {
+    const iron = file.irons.find((one) => one.id === ironId);
+    if (iron === undefined) throw new Error(ironId);
+    const pairings = new Map<string, Pairing>();
+    const history: History[] = file.loads
+      .filter((load) => load.ironId === ironId)
+      .sort((a, b) => a.startedAt - b.startedAt)
+      .flatMap((load) => {
+        const prediction = file.predictions.find((p) => p.id === load.predictionId);
+        const log = file.loadEvents.filter((row) => row.loadId === load.id).map((row) => row.event);
+        const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(log));
+        return past === null || prediction === undefined ? [] : [{ loadId: load.id, batterKey: prediction.formulaId, ...past }];
+      })
+      .slice(-5);
+    for (const key of new Set(history.map((load) => load.batterKey))) {
+      const formula = file.formulas.find((f) => f.id === key);
+      const batter =
+        formula === undefined ? null : batterOf(readFormula(formula, settings), { batter_C: 17, altitude_m: file.kit.altitude_m });
+      if (batter?.ok === true) pairings.set(key, { iron, batter: batter.value, room_C: file.kit.room_C });
+    }
+    const steps = dialIn({ batterKey: history[0]?.batterKey ?? '', tawny: 4 }, pairings, history);
+    for (;;) {
+      const next = steps.next();
+      if (next.done === true) return next.value;
+    }
+  };
+
+  // The script cooks Deep A at +8 K and Deep B at −7 K, both browning 1.1 times as fast (demo/kitchen.ts), on a finer grid and with a cook's scatter.
+  test('the hotter and the cooler of two alike are told apart, with their spread', () => {
+    const [a, b] = [ask('deep-a'), ask('deep-b')];
+    if (a === null || b === null) throw new Error('nothing');
+    const heat = (d: DialIn): number => d.believed.offset_K.mean + 25 * Math.log(d.believed.browning.mean);
+    expect(heat(a)).toBeGreaterThan(heat(b) + 4);
+    expect(a.used).toBe(5);
+    for (const d of [a, b]) {
+      expect(d.believed.cavity.sd).toBeLessThan(0.6 * d.prior.cavity.sd);
+      expect(d.suggestion.chance).toBeGreaterThan(0.5);
+    }
+  });
+
+  test('a batter that isn’t known any more: nothing is made up', () => {
+    const steps = dialIn({ batterKey: 'gone', tawny: 4 }, new Map(), []);
+    expect(steps.next()).toEqual({ done: true, value: null });
+  });
+});
