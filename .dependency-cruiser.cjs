@@ -60,7 +60,7 @@ module.exports = {
     {
       name: 'one-public-face-between-stages',
       severity: 'error',
-      from: { path: '^core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/([^/]+)/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: { path: '^core/', pathNot: ['^core/$1/', '/index\\.ts$'] },
     },
     {

@@ -171,11 +171,19 @@ test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ p
   await page.reload();
   await expect(now.getByRole('button', { name: /1 of 2/ })).toBeVisible();
   await now.getByRole('button', { name: /^One in/ }).click();
-  await now.getByRole('button', { name: 'It is in' }).click();
-  await now.getByRole('button', { name: /It is in|It is that one/ }).click();
-  // Powder, not soda: said before it counts.
-  for (let i = 0; i < 4 && !(await now.textContent())?.includes('not baking soda'); i++)
-    await now.getByRole('button', { name: /It is in|It is that one|Done/ }).click();
+  await expect(now.getByRole('button', { name: /2 of 2/ })).toBeVisible();
+  // On to the powder, step by step; what looks like something else is read aloud first.
+  const that = now.getByRole('button', { name: 'It is that one' });
+  for (let i = 0; i < 10; i++) {
+    const at = (await now.getAttribute('data-step')) ?? '';
+    if (at === 'folded-tarn-3/dry') break;
+    if (await that.isVisible()) {
+      await that.click();
+      await expect(that).toHaveCount(0);
+    }
+    await now.getByRole('button', { name: /It is in|Done/ }).click();
+    await expect(now).not.toHaveAttribute('data-step', at);
+  }
   await expect(now).toContainText('not baking soda');
   await now.getByRole('button', { name: 'It is that one' }).click();
   await expect(now.getByRole('button', { name: 'It is in' })).toBeVisible();

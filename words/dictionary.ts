@@ -167,6 +167,9 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'pieces-over': (f) => `${count(f['pieces'], 'piece', 'pieces')} more than asked for`,
 
   // Keeping
+  'us-food-code-2022': () => 'FDA Food Code 2022',
+  'us-home': () => 'US home rule (USDA FSIS)',
+  'england-2013': () => 'England, 2013 regulations',
   'out-of-cold': () => 'out of the cold',
   'cold-storage': () => 'kept cold',
   quality: () => 'at its best',

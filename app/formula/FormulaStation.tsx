@@ -4,7 +4,7 @@ import { batterOf } from '../../core/advise/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
 import type { Formula, FormulaReading } from '../../core/formula/index.ts';
 import { claimsOf, compareClaims, costOf, ingredientOf, LIFTS, linesFromText, suspicions, swapsFor } from '../../core/formula/index.ts';
-import { Findings, grams, Listing } from '../look/index.ts';
+import { AddEntry, Findings, grams, Listing } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf, useSession } from '../session/index.ts';
@@ -204,7 +204,11 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               })}
             </ol>
             <BalanceSwaps formula={formula} session={session} onRevise={onRevise} />
-            <AddLine onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))} />
+            <AddEntry
+              label="Another line"
+              placeholder="another line, such as 2½ dl milk"
+              onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))}
+            />
             <Tools
               reading={reading}
               suspicions={found.length}
@@ -271,35 +275,5 @@ const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly o
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
     </label>
-  );
-};
-
-const AddLine = ({ onAdd }: { readonly onAdd: (text: string) => void }) => {
-  const [text, setText] = useState('');
-  const add = (): void => {
-    if (text.trim() === '') return;
-    onAdd(text);
-    setText('');
-  };
-  return (
-    <form
-      className="mt-2 flex gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
-      <input
-        aria-label="Another line"
-        className="entry flex-1"
-        placeholder="another line, such as 2½ dl milk"
-        maxLength={2000}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <button type="submit" className="button-plain" disabled={text.trim() === ''}>
-        Add
-      </button>
-    </form>
   );
 };

@@ -4,7 +4,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ComparedClaim, Formula } from '../../core/formula/index.ts';
-import { clock, grams, temperature } from '../look/index.ts';
+import { AddEntry, clock, grams, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { revised } from './revise.ts';
 
@@ -82,7 +82,7 @@ export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
           </ol>
         </SortableContext>
       </DndContext>
-      <NewStep onAdd={(text) => change([...steps, text])} />
+      <AddEntry label="Another step" placeholder="another step" onAdd={(text) => change([...steps, text])} />
     </section>
   );
 };
@@ -149,32 +149,5 @@ const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove }: StepLin
         <Trash2 aria-hidden className="size-4" />
       </button>
     </li>
-  );
-};
-
-const NewStep = ({ onAdd }: { readonly onAdd: (text: string) => void }) => {
-  const [text, setText] = useState('');
-  return (
-    <form
-      className="mt-2 flex gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (text.trim() === '') return;
-        onAdd(text.trim());
-        setText('');
-      }}
-    >
-      <input
-        aria-label="Another step"
-        className="entry flex-1"
-        placeholder="another step"
-        maxLength={2000}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <button type="submit" className="button-plain" disabled={text.trim() === ''}>
-        Add
-      </button>
-    </form>
   );
 };

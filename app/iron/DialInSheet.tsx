@@ -5,7 +5,7 @@ import { loadProgress } from '../../core/line/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
-import { clock, dialMarkText, grams, percent, Sheet, temperature } from '../look/index.ts';
+import { clock, dialMarkText, Fact, grams, percent, Sheet, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
@@ -99,14 +99,16 @@ const Shown = ({
             : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-          <Figure name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
-          <Figure
+          <Fact big figure="next portion" name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
+          <Fact
+            big
+            figure="next setting"
             name="setting"
             value={dial === null ? temperature(suggestion.setting_C, session.kit.temperatureUnit) : dialMarkText(dial)}
             exact={suggestion.setting_C}
           />
-          <Figure name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
-          <Figure name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
+          <Fact big figure="next open after" name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
+          <Fact big figure="next chance to land" name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
           To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step: {percent(suggestion.close)}.
@@ -170,12 +172,3 @@ const Shown = ({
     </>
   );
 };
-
-const Figure = ({ name, value, exact }: { readonly name: string; readonly value: string; readonly exact: number }) => (
-  <div>
-    <dt className="text-[15px] text-quiet">{name}</dt>
-    <dd className="figure text-4xl" data-figure={`next ${name}`} data-exact={exact}>
-      {value}
-    </dd>
-  </div>
-);

@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
+import { say } from '../../words/index.ts';
 import { Entry } from './Entry.tsx';
 
 const number = z.coerce.number({ error: 'a number' });
@@ -28,12 +29,6 @@ const Place = z.object({
   climate: Kit.shape.climate,
   currency: z.string().trim().min(1, 'a sign or a word').max(6),
 });
-
-const CODE_WORDS: Readonly<Record<(typeof CODE_IDS)[number], string>> = {
-  'us-food-code-2022': 'FDA Food Code 2022',
-  'us-home': 'US home rule (USDA FSIS)',
-  'england-2013': 'England, 2013 regulations',
-};
 
 /** Where the kitchen stands and how it measures; kept as soon as every entry makes sense. */
 export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (next: Kit) => void }) => {
@@ -79,7 +74,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         <select className="entry" {...register('codeOfPractice')}>
           {CODE_IDS.map((id) => (
             <option key={id} value={id}>
-              {CODE_WORDS[id]}
+              {say({ code: id, fields: {} })}
             </option>
           ))}
         </select>

@@ -23,7 +23,7 @@ import { atmosphericPressure_Pa, ingredientById, thermalProperties } from '../..
 import { batterOf } from '../../core/advise/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, Findings, grams, Listing, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
+import { clock, dayAndTime, Fact, Findings, grams, Listing, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { curveOptions, withLegend } from './curves.ts';
@@ -168,10 +168,10 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
         </figure>
         <div className="flex flex-col gap-3">
           <dl className="grid grid-cols-2 gap-x-4 gap-y-2">
-            <Figure name="ready from" value={at(ripe.from_min)} />
-            <Figure name="until" value={ripe.until_min === null ? 'beyond' : at(ripe.until_min)} />
-            <Figure name="when cooked" value={`×${(path.rise[atCook] ?? 1).toFixed(2)}`} />
-            <Figure name="bowl" value={fits === null ? `${Math.ceil(bowlNeed_mL / 100) * 100} mL` : fits.name} />
+            <Fact name="ready from" value={at(ripe.from_min)} />
+            <Fact name="until" value={ripe.until_min === null ? 'beyond' : at(ripe.until_min)} />
+            <Fact name="when cooked" value={`×${(path.rise[atCook] ?? 1).toFixed(2)}`} />
+            <Fact name="bowl" value={fits === null ? `${Math.ceil(bowlNeed_mL / 100) * 100} mL` : fits.name} />
           </dl>
           <p className="text-[15px]">
             {grams(yeast.formYeast_g)} g {FORM_WORDS[yeast.form]} in the formula.{' '}
@@ -315,15 +315,6 @@ const localInput = (at: number): string => {
   const offset = new Date(at).getTimezoneOffset() * 60_000;
   return new Date(at - offset).toISOString().slice(0, 16);
 };
-
-const Figure = ({ name, value }: { readonly name: string; readonly value: string }) => (
-  <div>
-    <dt className="text-[15px] text-quiet">{name}</dt>
-    <dd className="figure text-3xl" data-figure={name}>
-      {value}
-    </dd>
-  </div>
-);
 
 const heatOf = (id: string): number => {
   const composition = ingredientById(id)?.composition;

@@ -15,7 +15,7 @@ import {
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { sayAloud } from '../../words/index.ts';
-import { Findings, grams, Listing, percent } from '../look/index.ts';
+import { Fact, Findings, grams, Listing, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
@@ -133,18 +133,18 @@ export const Rest = ({ session, reading }: Props) => {
           onChange={(event) => setRest(Number(event.target.value))}
         />
         <dl className="mt-3 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-          <Figure name="gas left" value={kind === null ? 'no powder' : percent(net.gas)} />
-          <Figure
+          <Fact name="gas left" value={kind === null ? 'no powder' : percent(net.gas)} />
+          <Fact
             name="thickness then"
             value={thicknessWord(after)}
             note={`spreads ${spread_cm(after).toFixed(0)} cm, from ${spread_cm(looseness).toFixed(0)}`}
           />
-          <Figure
+          <Fact
             name="against at once"
             value={`${net.net >= 1 ? '+' : '−'}${Math.abs(Math.round(100 * (net.net - 1)))} %`}
             note={net.net > 1.02 ? 'better' : net.net < 0.98 ? 'worse' : 'as good'}
           />
-          <Figure name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
+          <Fact name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
         </dl>
         <p className="mt-3 text-[15px] text-quiet">
           {isEggBatter
@@ -166,13 +166,3 @@ export const Rest = ({ session, reading }: Props) => {
     </div>
   );
 };
-
-const Figure = ({ name, value, note }: { readonly name: string; readonly value: string; readonly note?: string }) => (
-  <div>
-    <dt className="text-[15px] text-quiet">{name}</dt>
-    <dd className="figure text-2xl" data-figure={name}>
-      {value}
-    </dd>
-    {note !== undefined && <dd className="text-sm text-quiet">{note}</dd>}
-  </div>
-);

@@ -3,9 +3,9 @@ import type { CodeId } from '../../core/kit/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { codeLimits, nearestWays } from '../../core/lift/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { say, sayAloud } from '../../words/index.ts';
 import { temperature } from '../look/index.ts';
-import { CODE_WORDS, hours } from './words.ts';
+import { hours } from './words.ts';
 
 type Props = {
   readonly T_C: Float64Array;
@@ -50,7 +50,7 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, cho
                 <Check aria-label="passes" className="size-4 shrink-0 text-act" />
               )}
               <span className="flex-1">
-                {CODE_WORDS[limit.code]}: over {temperature(limit.cold_C, temperatureUnit)} for {hours(limit.has_h)}, allowed{' '}
+                {say({ code: limit.code, fields: {} })}: over {temperature(limit.cold_C, temperatureUnit)} for {hours(limit.has_h)}, allowed{' '}
                 {hours(limit.limit_h)}
               </span>
               {limit.over_h > 0 && <b>+{hours(limit.over_h)}</b>}
@@ -68,7 +68,7 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, cho
       </ul>
       {ways.length > 0 && (
         <>
-          <h3 className="mt-3">Ways that pass, for {CODE_WORDS[chosen]}</h3>
+          <h3 className="mt-3">Ways that pass, for {say({ code: chosen, fields: {} })}</h3>
           <ul className="text-[15px]">
             {ways.map((way) => (
               <li key={way.code} data-passes={way.passes} className={way.passes ? '' : 'text-quiet'}>

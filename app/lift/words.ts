@@ -46,12 +46,6 @@ export const POWDER_WORDS: Readonly<Record<PowderKind, string>> = {
   single: 'single-acting powder',
   soda: 'soda and acid',
 };
-export const CODE_WORDS = {
-  'us-food-code-2022': 'FDA Food Code 2022',
-  'us-home': 'US home rule (USDA FSIS)',
-  'england-2013': 'England, 2013 regulations',
-} as const;
-
 export const hours = (h: number): string => {
   const minutes = Math.round(h * 60);
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;

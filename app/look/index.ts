@@ -1,3 +1,5 @@
+export { AddEntry } from './AddEntry.tsx';
+export { Fact } from './Fact.tsx';
 export { download, fileName } from './download.ts';
 export { Findings } from './Findings.tsx';
 export { clock, day, dayAndTime, dialMarkText, grams, metres, percent, temperature, timeOfDay, timeWithSeconds } from './format.ts';
