@@ -83,6 +83,13 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
             onChange={(formulaId) => setBench({ formulaId })}
           />
         </h1>
+        <button
+          type="button"
+          className="ml-auto min-h-8 font-semibold text-act underline underline-offset-2"
+          onClick={() => setDialling(true)}
+        >
+          What its loads say
+        </button>
         <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
       </div>
       <Aim target={target} onDrag={setDragged} onSettle={settle} />
@@ -94,7 +101,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           </Link>
         </div>
       )}
-      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} onDialIn={() => setDialling(true)} />}
+      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} />}
       {dialling && (
         <DialInSheet
           session={session}
@@ -120,9 +127,9 @@ const useBasis = (ironId: string): string => {
     : `the model only; what the ${loads} loads logged on this iron say stands under “What its loads say”`;
 };
 
-type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly onDialIn: () => void };
+type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron };
 
-const Answer = ({ reply, session, iron, onDialIn }: AnswerProps) => {
+const Answer = ({ reply, session, iron }: AnswerProps) => {
   const { kit } = session;
   const { answer } = reply;
   // The figures follow the wish at once; the drawing may be a frame behind.
@@ -172,9 +179,6 @@ const Answer = ({ reply, session, iron, onDialIn }: AnswerProps) => {
           <Link to={`/line?iron=${iron.id}`} className="button-act">
             Start this load
           </Link>
-          <button type="button" className="button-plain" onClick={onDialIn}>
-            What its loads say
-          </button>
         </div>
       </div>
       <Findings findings={answer.warnings} />
