@@ -105,8 +105,7 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'ferment-too-long': (f) => `${f['hours']} h are too long even for a trace of yeast; ${f['nearest_h']} h would do, or keep it colder`,
   'reading-senseless': (f) => `a reading of ${f['value']} can’t be: the probe may be out of the batter. It was left aside`,
   'reading-odd': (f) => `a reading of ${f['value']} is far from the ${f['expected']} that the others speak of: it was left nearly aside`,
-  'yeast-hurt': (f) =>
-    `liquid at ${f['liquid_C']} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
+  'yeast-hurt': (f) => `${f['liquid_C']} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
   'liquid-frozen': (f) => `liquid would have to be at ${f['liquid_C']} °C: use some ice, or let the rest cool`,
   'lift-refused': () => 'egg or dairy batter overnight above 21 °C: no. Refrigerate it, or add eggs and milk in the morning',
   'as-it-is': () => 'as it is',

@@ -54,7 +54,10 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
       className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]"
       data-status={read.status}
     >
-      <div className="min-w-0">
+      <div
+        className="min-w-0"
+        title={read.ingredient === null ? undefined : `${read.ingredient.name}: ${read.ingredient.source} (${read.ingredient.status})`}
+      >
         <Writing
           key={line.text}
           text={line.text}

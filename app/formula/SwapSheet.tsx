@@ -1,5 +1,5 @@
 import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/index.ts';
-import { linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
+import { linesFromText, MOST_OF_FLOUR, readFormula, swapsFor } from '../../core/formula/index.ts';
 import { batterOf } from '../../core/advise/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams, Sheet } from '../look/index.ts';
@@ -54,6 +54,17 @@ const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
   return revised(formula, { lines: formula.lines.flatMap((other) => (other.id === line.id ? withIds : [other])) });
 };
 
+/** A flour that would be more of the whole than it bears: said, not refused. */
+const tooMuchOf = (after: Formula, readSettings: Session['readSettings']): string[] => {
+  const { lines, flour_g } = readFormula(after, readSettings);
+  return Object.entries(MOST_OF_FLOUR).flatMap(([id, most]) => {
+    const mass = lines.reduce((sum, line) => (line.ingredient?.id === id ? sum + (line.grams ?? 0) : sum), 0);
+    return flour_g > 0 && most < 1 && mass > most * flour_g * 1.02
+      ? [`${nameOf(id)} over ${Math.round(100 * most)} % of the flour: a crumbly or tough crumb`]
+      : [];
+  });
+};
+
 /** What the swap does to the batter as a whole: thickness and browning. */
 const effectOf = (formula: Formula, after: Formula, { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>): string[] => {
   const [was, is] = [formula, after].map((f) => batterOf(readFormula(f, readSettings), { batter_C: 20, altitude_m: kit.altitude_m }));
@@ -90,7 +101,8 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
                   ))}
                 </p>
                 <p className="text-[15px] text-quiet">
-                  {[...changes, ...effectOf(formula, after, session)].join(' · ') || 'as before, as far as it can be told'}
+                  {[...changes, ...effectOf(formula, after, session), ...tooMuchOf(after, session.readSettings)].join(' · ') ||
+                    'as before, as far as it can be told'}
                 </p>
               </div>
               <button

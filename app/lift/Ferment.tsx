@@ -219,6 +219,7 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
             I have no night: the two-hour warm path
           </button>
           {refused && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}
+          {start_C >= YEAST_HURT_C && <Findings findings={[{ code: 'yeast-hurt', level: 'warning', fields: { liquid_C: start_C } }]} />}
           <Findings findings={bent.findings} />
         </div>
       </section>

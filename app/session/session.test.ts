@@ -1,0 +1,97 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoFile } from '../../demo/file.ts';
+import type { Lot } from '../../core/book/index.ts';
+import { readSettingsOf } from '../../core/book/index.ts';
+import { adviceJob, airIn, inBowl, openLot } from './index.ts';
+
+const file = demoFile();
+const formula = file.formulas.find((f) => f.id === 'folded-tarn')!;
+const NOW = Date.UTC(2026, 10, 25, 6, 50);
+const MIN = 60_000;
+const lot = (changes: Partial<Lot>): Lot => ({
+  id: 'lot',
+  formulaId: formula.id,
+  formulaRev: formula.rev,
+  name: formula.name,
+  madeAt: NOW - 20 * MIN,
+  mass_g: 900,
+  temperature_C: 20,
+  weighed: [{ lineId: formula.lines[0]?.id ?? '', ingredientId: 'wheat-flour', grams: 271 }],
+  events: [],
+  ...changes,
+});
+const cup = (seq: number, at: number, airFraction: number): Lot['events'][number] => ({
+  seq,
+  at,
+  kind: 'cup-weighed',
+  data: { grams: 180, cup_mL: 236.6, airFraction },
+});
+
+describe('the bowl that stands mixed', () => {
+  test('the newest open one of this revision, of this morning, of which something is known', () => {
+    const older = lot({ id: 'older', madeAt: NOW - 200 * MIN });
+    expect(openLot([older, lot({})], formula, NOW)?.id).toBe('lot');
+    expect(openLot([lot({ formulaRev: 9 })], formula, NOW)).toBeNull();
+    expect(openLot([lot({ weighed: [] })], formula, NOW)).toBeNull();
+    expect(openLot([lot({ madeAt: NOW - 13 * 60 * MIN })], formula, NOW)).toBeNull();
+    expect(openLot([lot({ events: [{ seq: 0, at: NOW, kind: 'discarded', data: {} }] })], formula, NOW)).toBeNull();
+    // Something stirred in doesn't end it.
+    expect(
+      openLot(
+        [lot({ events: [{ seq: 0, at: NOW, kind: 'added', data: { ingredientId: 'milk', grams: 30, because: 'thickness' } }] })],
+        formula,
+        NOW,
+      )?.id,
+    ).toBe('lot');
+  });
+
+  test('what rests or ferments stands through the night', () => {
+    const night = lot({
+      weighed: [],
+      madeAt: NOW - 15 * 60 * MIN,
+      events: [{ seq: 0, at: NOW - 15 * 60 * MIN, kind: 'moved', data: { place: 'refrigerator' } }],
+    });
+    expect(openLot([night], formula, NOW)?.id).toBe('lot');
+    expect(openLot([{ ...night, madeAt: NOW - 50 * 60 * MIN }], formula, NOW)).toBeNull();
+  });
+
+  test('its air is the newest cup’s, and goes with time, in steps of five minutes', () => {
+    expect(airIn(lot({}), NOW)).toBeNull();
+    const fresh = lot({ events: [cup(0, NOW - 40 * MIN, 0.4), cup(1, NOW, 0.3)] });
+    expect(airIn(fresh, NOW)).toBeCloseTo(0.3, 3);
+    expect(airIn(fresh, NOW + 4 * MIN)).toBe(airIn(fresh, NOW));
+    expect(airIn(fresh, NOW + 30 * MIN)).toBeLessThan(0.26);
+  });
+
+  test('an advice is reckoned from what really went in, and what came after', () => {
+    const added: Lot['events'][number] = {
+      seq: 1,
+      at: NOW,
+      kind: 'added',
+      data: { ingredientId: 'milk', grams: 45, because: 'thickness' },
+    };
+    const bowl = inBowl({ lots: [lot({ events: [cup(0, NOW, 0.31), added] })] }, formula, NOW);
+    expect(bowl.formula.lines[0]?.edited_g).toBe(271);
+    expect(bowl.formula.lines.at(-1)).toMatchObject({ chosenIngredientId: 'milk', edited_g: 45 });
+    expect(bowl.airFraction).toBeCloseTo(0.31, 3);
+    expect(inBowl({ lots: [] }, formula, NOW)).toEqual({ formula, airFraction: null });
+  });
+});
+
+describe('the question for the worker', () => {
+  const session = { kit: file.kit, readSettings: readSettingsOf(file.kit, file.ingredients) };
+  const iron = file.irons[0];
+  test('holds the kitchen, the wish, and no air unless it was measured', () => {
+    if (iron === undefined) throw new Error('no iron');
+    const job = adviceJob(session, formula, iron, {
+      target: { tawny: 4, crisp: 3 },
+      batter_C: 18,
+      load: 2,
+      preheat_s: null,
+      setting_C: null,
+    });
+    expect(job).toMatchObject({ altitude_m: 1240, room_C: 19, batter_C: 18, load: 2, airFraction: null });
+    expect(job.readSettings).toMatchObject({ climate: 'dry', eggMarket: 'us' });
+    expect(job.readSettings.own?.map((own) => own.name)).toEqual(['Quillfell hazel meal']);
+  });
+});

@@ -1,0 +1,74 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { seededRandom } from '../basis/index.ts';
+import type { Outcome, Unknowns } from './index.ts';
+import { drawUnknowns, emulated, FILL_LIMITS, foreseen, likelihood, NOMINAL, settingsOf } from './index.ts';
+import { pairingOf, wilson } from './testing/arena.ts';
+
+const e = emulated(pairingOf('mini', 'quick'));
+const [setting_C] = settingsOf(e.pairing.iron);
+const SILENT: Outcome = { fill: null, missing_share: null, leaked_g: null, lower: null, upper: null, core: null };
+const action = { portion_g: e.full_g, setting_C, open_s: 110 };
+const guess = fc.integer({ min: 1, max: 1e6 }).map((seed): Unknowns => drawUnknowns(seededRandom(seed)));
+
+describe('how likely words are', () => {
+  test('whatever the iron, the steps that could be read add up to one, and so do the fills', () => {
+    fc.assert(
+      fc.property(guess, (u) => {
+        const steps = [1, 2, 3, 4, 5, 6, 7, 8].reduce((sum, lower) => sum + likelihood(e, u, action, { ...SILENT, lower }), 0);
+        expect(steps).toBeGreaterThan(0.98);
+        expect(steps).toBeLessThan(1.02);
+        const fills = (['missing', 'full', 'leaked'] as const).reduce(
+          (sum, fill) => sum + likelihood(e, u, action, { ...SILENT, fill }),
+          0,
+        );
+        expect(fills).toBeCloseTo(1, 2);
+        const core = (['set', 'wet'] as const).reduce((sum, word) => sum + likelihood(e, u, action, { ...SILENT, core: word }), 0);
+        expect(core).toBeCloseTo(1, 2);
+      }),
+      { numRuns: 40, seed: 12 },
+    );
+  });
+
+  test('the step that is foreseen is the likeliest', () => {
+    fc.assert(
+      fc.property(guess, (u) => {
+        const seen = foreseen(e, u, action);
+        const nearest = Math.min(8, Math.max(1, Math.round(seen.lower)));
+        const of = (lower: number): number => likelihood(e, u, action, { ...SILENT, lower });
+        for (const other of [nearest - 2, nearest + 2]) if (other >= 1 && other <= 8) expect(of(nearest)).toBeGreaterThan(of(other));
+      }),
+      { numRuns: 40, seed: 13 },
+    );
+  });
+
+  test('more batter fills more; opened later is darker; hotter is darker', () => {
+    fc.assert(
+      fc.property(guess, fc.double({ min: 1.02, max: 1.3, noNaN: true }), (u, more) => {
+        const base = foreseen(e, u, action);
+        expect(foreseen(e, u, { ...action, portion_g: action.portion_g * more }).share).toBeGreaterThan(base.share);
+        expect(foreseen(e, u, { ...action, open_s: action.open_s * more }).lower).toBeGreaterThanOrEqual(base.lower);
+        expect(foreseen(e, { ...u, offset_K: u.offset_K + 8 }, action).upper).toBeGreaterThanOrEqual(base.upper);
+      }),
+      { numRuns: 40, seed: 14 },
+    );
+  });
+
+  test('as measured and filled to the brim: neither short nor leaking', () => {
+    const { share } = foreseen(e, NOMINAL, action);
+    expect(share).toBeCloseTo(1, 9);
+    expect(share).toBeGreaterThan(FILL_LIMITS.short);
+    expect(likelihood(e, NOMINAL, action, { ...SILENT, fill: 'full' })).toBeGreaterThan(0.85);
+  });
+});
+
+// Wilson's interval (1927): 7 of 10 is 0.396778–0.892209, 18 of 24 is 0.551006–0.880006 (computed independently).
+test.each([
+  [7, 10, 0.396778, 0.892209],
+  [18, 24, 0.551006, 0.880006],
+  [0, 10, 0, 0.277533],
+] as const)('the interval of %d of %d', (hits, n, low, high) => {
+  const [a, b] = wilson(hits, n);
+  expect(a).toBeCloseTo(low, 5);
+  expect(b).toBeCloseTo(high, 5);
+});
