@@ -23,6 +23,7 @@ const router = createBrowserRouter([
       { path: 'line', lazy: async () => ({ Component: (await import('./line/index.ts')).LineStation }) },
       { path: 'keep', lazy: async () => ({ Component: (await import('./keep/index.ts')).KeepStation }) },
       { path: 'book', lazy: async () => ({ Component: (await import('./book/index.ts')).BookStation }) },
+      { path: 'practice', lazy: async () => ({ Component: (await import('./practice/index.ts')).PracticeStation }) },
       { path: 'kit', lazy: async () => ({ Component: (await import('./kit/index.ts')).KitStation }) },
       { path: '*', element: <Navigate to="/run" replace /> },
     ],

@@ -45,6 +45,29 @@ const MORNINGS: readonly {
 
 const TARGETS: Readonly<Record<string, { tawny: number; crisp: number }>> = { 'orange-wafer': { tawny: 3, crisp: 5 } };
 
+/** Exercises of the weeks before, by somebody who learned. */
+const PRACTICES: KitchenFile['practices'] = (
+  [
+    ['hot-or-cool', 19, 5, true, 2],
+    ['hot-or-cool', 19, 3, true, 1],
+    ['how-much', 16, 4, true, 2],
+    ['hot-or-cool', 12, 2, true, 2],
+    ['nothing-to-set', 12, 6, false, 2],
+    ['nothing-to-set', 8, 3, true, 1],
+    ['how-much', 5, 2, true, 1],
+    ['a-stranger', 3, 6, true, 3],
+    ['a-stranger', 1, 4, true, 2],
+  ] as const
+).map(([levelId, back, loads, isLanded, estimatorLoads], i) => ({
+  id: `practice-${i + 1}`,
+  levelId,
+  seed: 100 + i,
+  at: LAST_MORNING - back * DAY_MS + DAY_MS / 3 + i * 600_000,
+  loads,
+  isLanded,
+  estimatorLoads,
+}));
+
 type History = { lots: Lot[]; predictions: Prediction[]; loads: Load[]; loadEvents: KitchenFile['loadEvents'] };
 
 /** The Bunkhouse with some weeks in its book. The same seed gives the same file. */
@@ -83,6 +106,7 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
         batter_g: null,
       },
     ],
+    practices: PRACTICES,
     keepItems: [
       {
         id: 'kept-wafers',

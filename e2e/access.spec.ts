@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { column, open, settled } from './bench.ts';
 
-const STATIONS = ['run', 'formula', 'iron', 'line', 'keep', 'book', 'kit'] as const;
+const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
 test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
   test.setTimeout(120_000);

@@ -2,70 +2,9 @@ import { memo, useState } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
 import { nearestStep, tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { tawnyCss } from '../look/index.ts';
+import { PlateFace, tawnyCss } from '../look/index.ts';
 
 type Side = 'upper' | 'lower';
-const SIZE = 100;
-
-/** Inside the outline? Round irons lose their corners. */
-const isInside = (row: number, column: number, rows: number, columns: number, outline: Iron['geometry']['lattice']['outline']): boolean => {
-  if (outline === 'square') return true;
-  const y = ((row + 0.5) / rows) * 2 - 1;
-  const x = ((column + 0.5) / columns) * 2 - 1;
-  return Math.hypot(x, y) <= 1.02;
-};
-
-/** One mould from above: walls by the rib's colour, floors by the web's. */
-const Mould = ({
-  lattice,
-  wall,
-  floor,
-  hollow,
-}: {
-  readonly lattice: Iron['geometry']['lattice'];
-  readonly wall: string;
-  readonly floor: string;
-  readonly hollow: boolean;
-}) => {
-  const { rows, columns, outline } = lattice;
-  const cell = SIZE / Math.max(rows, columns);
-  const width = cell * columns;
-  const height = cell * rows;
-  const pockets = [];
-  for (let row = 0; row < rows; row++)
-    for (let column = 0; column < columns; column++) {
-      if (!isInside(row, column, rows, columns, outline)) continue;
-      const x = column * cell;
-      const y = row * cell;
-      const radius = hollow ? cell / 2 : cell * 0.1;
-      pockets.push(
-        <g key={`${row}/${column}`}>
-          <rect x={x + cell * 0.02} y={y + cell * 0.02} width={cell * 0.96} height={cell * 0.96} rx={radius} fill={wall} />
-          <rect
-            x={x + cell * 0.17}
-            y={y + cell * 0.17}
-            width={cell * 0.66}
-            height={cell * 0.66}
-            rx={hollow ? cell / 3 : cell * 0.07}
-            fill={floor}
-          />
-          <path
-            d={`M${x + cell * 0.17} ${y + cell * 0.83}V${y + cell * 0.17}H${x + cell * 0.83}`}
-            fill="none"
-            stroke="#000"
-            strokeOpacity={hollow ? 0 : 0.22}
-            strokeWidth={cell * 0.04}
-          />
-        </g>,
-      );
-    }
-  return (
-    <svg viewBox={`0 0 ${width} ${height}`} className="h-full w-full" aria-hidden>
-      {pockets}
-    </svg>
-  );
-};
-
 /** The plate's pattern from above, tinted by the step each face has reached. */
 export const Lattice = memo(function Lattice({
   iron,
@@ -108,10 +47,10 @@ export const Lattice = memo(function Lattice({
       >
         {Array.from({ length: moulds }, (_, i) => (
           <div key={i} className="w-full" style={{ height: moulds > 2 ? 91 : 188 }}>
-            <Mould
+            <PlateFace
               lattice={lattice}
-              wall={tawnyCss(wall, picture.rawLightness)}
-              floor={tawnyCss(floor, picture.rawLightness)}
+              wall={() => tawnyCss(wall, picture.rawLightness)}
+              floor={() => tawnyCss(floor, picture.rawLightness)}
               hollow={iron.pour.rule === 'share-of-cavity'}
             />
           </div>

@@ -1,3 +1,4 @@
+import { nearestStep } from '../../core/matter/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { celsiusToFahrenheit } from '../../core/basis/index.ts';
 
@@ -45,3 +46,6 @@ export const timeWithSeconds = (at: number, zone: string): string =>
 export const dayAndTime = (at: number, zone: string): string =>
   partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
 export const day = (at: number, zone: string): string => partsIn(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(at);
+
+/** "4 Tawny": the named step nearest to a continuous one. */
+export const nearestWord = (step: number): string => `${nearestStep(step).step} ${nearestStep(step).name}`;

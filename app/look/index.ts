@@ -2,10 +2,23 @@ export { AddEntry } from './AddEntry.tsx';
 export { Fact } from './Fact.tsx';
 export { download, fileName } from './download.ts';
 export { Findings } from './Findings.tsx';
-export { clock, day, dayAndTime, dialMarkText, grams, metres, percent, temperature, timeOfDay, timeWithSeconds } from './format.ts';
+export {
+  clock,
+  day,
+  dayAndTime,
+  dialMarkText,
+  grams,
+  metres,
+  nearestWord,
+  percent,
+  temperature,
+  timeOfDay,
+  timeWithSeconds,
+} from './format.ts';
 export type { Choice } from './Listing.tsx';
 export { Listing } from './Listing.tsx';
 export { NumberEntry } from './NumberEntry.tsx';
+export { PlateFace } from './PlateFace.tsx';
 export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';

@@ -1,6 +1,7 @@
 export type { PlannedRun } from './useRunPlan.ts';
 export { useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
-export { adviceJob, airIn, inBowl, openLot, readingOf, useSession } from './useSession.ts';
+export { adviceJob, airIn, inBowl, openLot, useSession } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
+export { readingOf } from './reading.ts';

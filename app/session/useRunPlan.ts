@@ -8,7 +8,7 @@ import { planRun } from '../../core/run/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
-import { adviceJob, readingOf } from './useSession.ts';
+import { adviceJob } from './useSession.ts';
 
 export type PlannedRun = {
   readonly run: Run;
@@ -17,7 +17,7 @@ export type PlannedRun = {
   readonly failures: readonly { readonly ironId: string; readonly failure: Failure }[];
   /** Null while the worker still reckons. */
   readonly plan: RunPlan | null;
-  /** One bowl of the formula as written, g. */
+  /** One bowl of the formula as written, g; 0 until it is reckoned. */
   readonly batch_g: number;
   /** Before the first pour: as it was laid out, or as is usual for the lift. */
   readonly prep: readonly PrepStep[];
@@ -46,9 +46,10 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined || formula === null) return null;
-  const reading = readingOf(session, formula);
+  const first = done.find((result) => result?.ok === true);
+  const reply = first?.ok === true ? first.value : null;
   const firstPour = plan === null ? Infinity : plan.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
-  const prep = run.prep.length > 0 ? run.prep : Number.isFinite(firstPour) ? preparation(reading.lift, firstPour) : [];
+  const prep = run.prep.length > 0 ? run.prep : reply !== null && Number.isFinite(firstPour) ? preparation(reply.lift, firstPour) : [];
   return {
     run,
     prep,
@@ -56,6 +57,6 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     advices: new Map(done.flatMap((result, i) => (result?.ok === true ? [[irons[i]?.id ?? '', result.value] as const] : []))),
     failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
     plan,
-    batch_g: reading.totalMass_g,
+    batch_g: reply?.answer.totalMass_g ?? 0,
   };
 };

@@ -1,7 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
-import { readFormula } from '../../core/formula/index.ts';
-import type { FormulaReading, ReadSettings } from '../../core/formula/index.ts';
+import type { ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Lot } from '../../core/book/index.ts';
 import { isOpenLot, readSettingsOf } from '../../core/book/index.ts';
@@ -145,9 +144,6 @@ export const inBowl = (
   const lot = openLot(session.lots, formula, now);
   return lot === null ? { formula, airFraction: null } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now) };
 };
-
-/** A formula read as this kitchen measures. */
-export const readingOf = (session: Session, formula: Formula): FormulaReading => readFormula(formula, session.readSettings);
 
 /** The question for the worker: this batter on this iron, as the kitchen stands. */
 export const adviceJob = (

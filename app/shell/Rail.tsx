@@ -39,7 +39,7 @@ export const Rail = () => (
         aria-keyshortcuts={key}
         className={({ isActive }) =>
           clsx(
-            'relative flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 px-2 py-1.5 text-sm sm:min-h-[68px] sm:flex-none',
+            'relative flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 px-2 py-1.5 text-sm sm:min-h-[60px] sm:flex-none',
             isActive ? 'bg-sheet font-bold text-act' : 'text-ink hover:bg-act-soft',
             group === 'kit' && 'sm:mt-auto',
             index > 0 && STATIONS[index - 1]?.group !== group && group !== 'kit' && 'sm:mt-2 sm:border-t sm:border-line',

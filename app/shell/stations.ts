@@ -1,5 +1,5 @@
 import type { LucideIcon } from 'lucide-react';
-import { BookOpenText, Flame, Grid3x3, NotebookPen, Package, Route, Scale, Waves, Wrench } from 'lucide-react';
+import { BookOpenText, Flame, Grid3x3, Joystick, NotebookPen, Package, Route, Scale, Waves, Wrench } from 'lucide-react';
 
 export type Station = {
   readonly path: string;
@@ -19,5 +19,6 @@ export const STATIONS: readonly Station[] = [
   { path: '/line', name: 'Line', key: 'l', icon: Flame, group: 'hot' },
   { path: '/keep', name: 'Keep', key: 'k', icon: Package, group: 'after' },
   { path: '/book', name: 'Book', key: 'b', icon: BookOpenText, group: 'after' },
+  { path: '/practice', name: 'Practice', key: 'x', icon: Joystick, group: 'after' },
   { path: '/kit', name: 'Kit', key: 't', icon: Wrench, group: 'kit' },
 ];

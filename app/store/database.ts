@@ -8,6 +8,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Load, LoadEvent } from '../../core/line/index.ts';
 import type { OwnIngredient } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
+import type { PracticeRecord } from '../../core/practice/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Weighing, WeighEvent } from '../../core/weigh/index.ts';
 
@@ -45,6 +46,7 @@ export type Rows = {
   loadEvents: LoadEventRow;
   runs: Run;
   keepItems: KeepItem;
+  practices: PracticeRecord;
 };
 export type TableName = keyof Rows;
 
@@ -65,13 +67,14 @@ const KEYS: Readonly<Record<TableName, string>> = {
   loadEvents: '[loadId+seq], loadId',
   runs: 'id',
   keepItems: 'id',
+  practices: 'id',
 };
 
 export class KitchenDatabase extends Dexie {
   constructor(name: string, options?: { indexedDB: IDBFactory; IDBKeyRange: typeof IDBKeyRange }) {
     // An event that was answered for must survive a crash of the whole device.
     super(name, { chromeTransactionDurability: 'strict', ...options });
-    const { ingredients: _own, weighings: _weighings, weighEvents: _events, ...first } = KEYS;
+    const { ingredients: _own, weighings: _weighings, weighEvents: _events, practices: _practices, ...first } = KEYS;
     this.version(1).stores(first);
     this.version(STORE_VERSION)
       .stores(KEYS)

@@ -21,6 +21,7 @@ const IN_FILE = [
   'loadEvents',
   'runs',
   'keepItems',
+  'practices',
 ] as const satisfies readonly TableName[];
 
 const byKey = <T>(rows: T[], key: (row: T) => string): T[] => rows.sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
@@ -58,6 +59,7 @@ export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promi
     })),
     runs: byId(await all('runs')),
     keepItems: byId(await all('keepItems')),
+    practices: byId(await all('practices')),
   };
 };
 
@@ -77,6 +79,7 @@ export const replaceKitchen = async (kitchen: Kitchen, file: KitchenFile): Promi
     loadEvents: file.loadEvents.map(({ loadId, event }) => ({ loadId, seq: event.seq, event })),
     runs: file.runs,
     keepItems: file.keepItems,
+    practices: file.practices,
   };
   await database.transaction('rw', [...IN_FILE, 'benches'], async () => {
     await database.table('benches').clear();

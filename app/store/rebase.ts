@@ -32,5 +32,6 @@ export const movedToYesterday = (file: KitchenFile, now: number, zone: string): 
     weighings: file.weighings.map((weighing) => ({ ...weighing, startedAt: move(weighing.startedAt) })),
     weighEvents: file.weighEvents.map(({ weighingId, event }) => ({ weighingId, event: { ...event, at: move(event.at) } })),
     keepItems: file.keepItems.map((item) => ({ ...item, from: move(item.from) })),
+    practices: file.practices.map((record) => ({ ...record, at: move(record.at) })),
   };
 };

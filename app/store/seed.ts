@@ -38,4 +38,5 @@ const emptyFile = (now: number): KitchenFile => ({
   loadEvents: [],
   runs: [],
   keepItems: [],
+  practices: [],
 });

@@ -3,6 +3,7 @@ import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advis
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { DialIn, History } from '../../core/dialin/index.ts';
+import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import type { PlannedIron } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
@@ -19,6 +20,7 @@ export type AdviceReply = {
   readonly picture: Picture;
   readonly why: readonly Why[];
   readonly planned: PlannedIron;
+  readonly lift: Lift;
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
@@ -29,6 +31,17 @@ export type DialInJob = {
   readonly history: readonly History[];
   readonly wanted: { readonly batterKey: string; readonly tawny: number };
 };
+
+/** A pour on a hidden iron, and what the estimator would have done there. */
+export type PracticeJob = {
+  readonly levelId: string;
+  readonly hidden: Hidden;
+  readonly pour: { readonly portion_g: number; readonly setting_C: number };
+  /** Which load of the exercise, from 1. */
+  readonly n: number;
+  readonly seed: number;
+};
+export type ReplayJob = Omit<PracticeJob, 'pour' | 'n'> & { readonly tawny: number };
 
 export type Paste = {
   readonly lines: FormulaLine[];
@@ -45,5 +58,7 @@ export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
+  practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;
+  replay(message: { protocol: number; request: ReplayJob }): Promise<Result<readonly ReplayedLoad[]>>;
   readPaste(message: { protocol: number; text: string; readSettings: ReadSettings }): Promise<Result<Paste>>;
 };

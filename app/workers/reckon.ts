@@ -1,14 +1,16 @@
 import type { Result } from '../../core/basis/index.ts';
-import { failure, success } from '../../core/basis/index.ts';
+import { failure, seededRandom, success } from '../../core/basis/index.ts';
 import { adviseInSteps, answerOf, batterOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/advise/index.ts';
 import type { DialIn, Pairing } from '../../core/dialin/index.ts';
 import { dialIn } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
+import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
+import { LEVELS, practiceLoad, practicePairing, replay } from '../../core/practice/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste, PracticeJob, ReplayJob } from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
@@ -17,7 +19,14 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
   if (!advice.ok) return advice;
   const a = advice.value;
   const { id: _, ...prediction } = predictionOf(a, { id: '', formulaId: formula.id, formulaRev: formula.rev });
-  return success({ answer: answerOf(a, say), picture: pictureOf(a), why: whyChains(a), planned: plannedIron(a), prediction });
+  return success({
+    answer: answerOf(a, say),
+    picture: pictureOf(a),
+    why: whyChains(a),
+    planned: plannedIron(a),
+    lift: reading.lift,
+    prediction,
+  });
 }
 
 /** This iron's loads, weighed against what they were promised. Errors: those of the batter that is wished for. */
@@ -31,6 +40,22 @@ export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<
   }
   const found = yield* dialIn(wanted, pairings, history);
   return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** Errors: `level-unknown` {levelId}. */
+const pairingOfLevel = (levelId: string): Result<Pairing> => {
+  const level = LEVELS.find(({ id }) => id === levelId);
+  return level === undefined ? failure('level-unknown', { levelId }) : practicePairing(level);
+};
+
+export const practise = ({ levelId, hidden, pour, n, seed }: PracticeJob): Result<PracticeLoad> => {
+  const pairing = pairingOfLevel(levelId);
+  return pairing.ok ? success(practiceLoad(pairing.value, hidden, pour, n, seededRandom(seed * 100 + n))) : pairing;
+};
+
+export function* replayed({ levelId, hidden, seed, tawny }: ReplayJob): Generator<void, Result<readonly ReplayedLoad[]>> {
+  const pairing = pairingOfLevel(levelId);
+  return pairing.ok ? success(yield* replay(pairing.value, hidden, tawny, seed)) : pairing;
 }
 
 /** Longer pastes are refused before anything looks at them. */

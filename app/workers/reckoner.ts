@@ -4,7 +4,8 @@ import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
 import type { DialIn } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste, Reckoner } from './messages.ts';
+import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste, PracticeJob, Reckoner, ReplayJob } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
 
 /** Nothing the reckoner does takes this long unless it is stuck. */
@@ -46,6 +47,14 @@ export class ReckonerClient {
 
   dialIn(request: DialInJob): Promise<Result<DialIn>> {
     return this.limited<Result<DialIn>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
+  }
+
+  practise(request: PracticeJob): Promise<Result<PracticeLoad>> {
+    return this.limited<Result<PracticeLoad>>(this.connect().practise({ protocol: PROTOCOL, request }));
+  }
+
+  replay(request: ReplayJob): Promise<Result<readonly ReplayedLoad[]>> {
+    return this.limited<Result<readonly ReplayedLoad[]>>(this.connect().replay({ protocol: PROTOCOL, request }));
   }
 
   private connect(): Remote<Reckoner> {

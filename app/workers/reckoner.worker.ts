@@ -3,7 +3,7 @@ import type { CookMemory } from '../../core/advise/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
 import type { AdviceJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-import { readPasted, reckon, weighLoads } from './reckon.ts';
+import { practise, readPasted, reckon, replayed, weighLoads } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -32,6 +32,18 @@ const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
   return remembered.memory;
 };
 
+/** Runs to the end, letting messages in between. */
+const patiently = async <T>(steps: Generator<void, T>): Promise<T> => {
+  let since = performance.now();
+  for (;;) {
+    const next = steps.next();
+    if (next.done === true) return next.value;
+    if (performance.now() - since < CHUNK_MS) continue;
+    await breathe();
+    since = performance.now();
+  }
+};
+
 const api: Reckoner = {
   async advise({ protocol, job, request }) {
     if (protocol !== PROTOCOL) return failure('worker-crashed');
@@ -46,17 +58,14 @@ const api: Reckoner = {
       if (cancelled.delete(job)) return null;
     }
   },
-  async dialIn({ protocol, request }) {
-    if (protocol !== PROTOCOL) return failure('worker-crashed');
-    const steps = weighLoads(request);
-    let since = performance.now();
-    for (;;) {
-      const next = steps.next();
-      if (next.done === true) return next.value;
-      if (performance.now() - since < CHUNK_MS) continue;
-      await breathe();
-      since = performance.now();
-    }
+  dialIn({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(weighLoads(request)) : Promise.resolve(failure('worker-crashed'));
+  },
+  practise({ protocol, request }) {
+    return Promise.resolve(protocol === PROTOCOL ? practise(request) : failure('worker-crashed'));
+  },
+  replay({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(replayed(request)) : Promise.resolve(failure('worker-crashed'));
   },
   cancel({ job }) {
     cancelled.add(job);

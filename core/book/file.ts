@@ -6,6 +6,7 @@ import { KeepItem } from '../keep/index.ts';
 import { Kit } from '../kit/index.ts';
 import { Instant, Load, LoadEvent } from '../line/index.ts';
 import { Iron } from '../plate/index.ts';
+import { PracticeRecord } from '../practice/index.ts';
 import { Run } from '../run/index.ts';
 import { Weighing, WeighEvent } from '../weigh/index.ts';
 import { OwnIngredient } from '../matter/index.ts';
@@ -40,6 +41,8 @@ export const KitchenFile = z.object({
   loadEvents: many(z.object({ loadId: z.string().min(1).max(64), event: LoadEvent })),
   runs: many(Run),
   keepItems: many(KeepItem),
+  /** Exercises at the Practice station. */
+  practices: many(PracticeRecord).default([]),
 });
 export type KitchenFile = z.infer<typeof KitchenFile>;
 

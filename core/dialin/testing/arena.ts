@@ -4,8 +4,8 @@ import { batterOf } from '../../advise/index.ts';
 import { tawnyStepOf } from '../../matter/index.ts';
 import { recoveredPlates, risesTo, simulate, UNSCALED } from '../../plate/index.ts';
 import { presetIron, readBatter } from '../../testing/batters.ts';
-import type { Action, Emulator, Look, Outcome, Pairing, Unknowns } from '../index.ts';
-import { afterLoad, drawUnknowns, emulated, FILL_LIMITS, firstBelief, rescued, settingsOf, suggest, swelledTo } from '../index.ts';
+import type { Action, Emulator, Landed, Look, Outcome, Pairing, Unknowns } from '../index.ts';
+import { afterLoad, drawUnknowns, emulated, FILL_LIMITS, firstBelief, lands, rescued, settingsOf, suggest, swelledTo } from '../index.ts';
 
 /** How a truth may differ from the estimator's own model. */
 export type World = {
@@ -43,7 +43,6 @@ export const TARGET = 4;
 const READ_SD = 0.4;
 
 type Truth = { readonly u: Unknowns; readonly crust: number; readonly setShift_K: number };
-export type Seen = { readonly lower: number; readonly upper: number; readonly share: number; readonly isSet: boolean };
 
 export const pairingOf = (ironId: string, batter: Parameters<typeof readBatter>[0]): Pairing => {
   const bowl = batterOf(readBatter(batter), { batter_C: 18, altitude_m: 0 });
@@ -92,7 +91,7 @@ const cook = (pairing: Pairing, full_g: number, truth: Truth, world: World, acti
   return {
     open_s,
     steps: (s: number) => ({ lower: at(low, s), upper: at(high, s) }),
-    seen: { lower: at(low, open_s), upper: at(high, open_s), share, isSet: open_s >= ((set[0] ?? 0) + (set[1] ?? 0)) / 2 } satisfies Seen,
+    seen: { lower: at(low, open_s), upper: at(high, open_s), share, isSet: open_s >= ((set[0] ?? 0) + (set[1] ?? 0)) / 2 } satisfies Landed,
     portion_g,
   };
 };
@@ -100,7 +99,7 @@ const cook = (pairing: Pairing, full_g: number, truth: Truth, world: World, acti
 const read = (step: number, random: Random): number => Math.min(8, Math.max(1, Math.round(step + READ_SD * random.normal())));
 
 /** What the cook says, rounded to whole steps, with a rough amount; now and then wrong. */
-const words = ({ lower, upper, share, isSet }: Seen, portion_g: number, world: World, random: Random): Outcome => {
+const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world: World, random: Random): Outcome => {
   const slip = (): boolean => random.next() < world.slips;
   const fill = share < FILL_LIMITS.short ? 'missing' : share > FILL_LIMITS.over ? 'leaked' : 'full';
   const said = slip() ? (fill === 'missing' ? 'leaked' : 'missing') : fill;
@@ -115,13 +114,6 @@ const words = ({ lower, upper, share, isSet }: Seen, portion_g: number, world: W
     core: isSet !== slip() ? 'set' : 'wet',
   };
 };
-
-export const lands = (seen: Seen, within = 1): boolean =>
-  Math.abs(seen.lower - TARGET) <= within &&
-  Math.abs(seen.upper - TARGET) <= within &&
-  seen.share >= FILL_LIMITS.short &&
-  seen.share <= FILL_LIMITS.over &&
-  seen.isSet;
 
 /** A way to choose the next load from what was seen so far. */
 export type Player = { first(e: Emulator, random: Random): Action; next(action: Action, outcome: Outcome): Action };
@@ -225,8 +217,8 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     let action = one.first(e, seededRandom(seed + i));
     for (let n = 0; n < loads; n++) {
       const { seen, portion_g } = cook(e.pairing, e.full_g, truth, world, action, random);
-      if (lands(seen)) score.hit[n] = (score.hit[n] ?? 0) + 1;
-      if (lands(seen, 0.6)) score.close[n] = (score.close[n] ?? 0) + 1;
+      if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
+      if (lands(seen, TARGET, 0.6)) score.close[n] = (score.close[n] ?? 0) + 1;
       if ('chance' in one) score.promised[n] = (score.promised[n] ?? 0) + (one as { chance: number }).chance;
       action = clampAction(e, one.next(action, words(seen, portion_g, world, random)));
     }
@@ -252,8 +244,8 @@ export const playRescued = (world: World, irons: number, seed = 78, emulators = 
     const seenAs: Look['seen'] = paler < 2.2 ? 'pale' : paler < 3.2 ? 'half' : paler < 4.2 ? 'nearly' : 'dark';
     const now = rescued(e, belief, planned, { at_s: looked, seen: seenAs }, TARGET, random);
     const { seen } = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: now.open_s }, seededRandom(seed * 7 + i));
-    if (lands(seen)) score.hit[0] = (score.hit[0] ?? 0) + 1;
-    if (lands(seen, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
+    if (lands(seen, TARGET)) score.hit[0] = (score.hit[0] ?? 0) + 1;
+    if (lands(seen, TARGET, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
   }
   return score;
 };
@@ -274,8 +266,8 @@ export const playKnown = (world: World, irons: number, seed = 79): Score => {
       belief = afterLoad(known, belief, action, words(seen, portion_g, world, random), chooser).belief;
     }
     const { seen } = cook(fresh.pairing, fresh.full_g, truth, world, suggest(fresh, belief, TARGET), random);
-    if (lands(seen)) score.hit[0] = (score.hit[0] ?? 0) + 1;
-    if (lands(seen, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
+    if (lands(seen, TARGET)) score.hit[0] = (score.hit[0] ?? 0) + 1;
+    if (lands(seen, TARGET, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
   }
   return score;
 };

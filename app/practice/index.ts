@@ -1,0 +1,1 @@
+export { PracticeStation } from './PracticeStation.tsx';

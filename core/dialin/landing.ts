@@ -1,0 +1,19 @@
+import { FILL_LIMITS } from './unknowns.ts';
+
+/** A load as it really is, however it was said. */
+export type Landed = {
+  /** Continuous tawny step of each face. */
+  readonly lower: number;
+  readonly upper: number;
+  /** Share of the cavity that was filled. */
+  readonly share: number;
+  readonly isSet: boolean;
+};
+
+/** Both sides within so many steps of the wish, filled within −6/+10 %, and the core set. */
+export const lands = ({ lower, upper, share, isSet }: Landed, tawny: number, within = 1): boolean =>
+  Math.abs(lower - tawny) <= within &&
+  Math.abs(upper - tawny) <= within &&
+  share >= FILL_LIMITS.short &&
+  share <= FILL_LIMITS.over &&
+  isSet;

@@ -1,0 +1,32 @@
+/** What may be wrong with a hidden iron. */
+export const FAULTS = ['heat', 'room', 'contact', 'browning', 'sides', 'lean', 'scatter'] as const;
+export type Fault = (typeof FAULTS)[number];
+
+/** One exercise: an iron of some kind, and what is hidden about it. */
+export type Level = {
+  readonly id: string;
+  readonly name: string;
+  /** A preset to start from; the learner sees its measures, not its faults. */
+  readonly presetId: string;
+  readonly faults: readonly Fault[];
+  /** Whole loads in which it can be landed by a practised hand. */
+  readonly par: number;
+};
+
+/** From one fault to all of them; a level for each kind of iron. */
+export const LEVELS: readonly Level[] = [
+  { id: 'hot-or-cool', name: 'Hot or cool?', presetId: 'thin-round', faults: ['heat'], par: 2 },
+  { id: 'how-much', name: 'How much goes in?', presetId: 'deep-round', faults: ['room'], par: 2 },
+  { id: 'nothing-to-set', name: 'Nothing to set', presetId: 'mini', faults: ['heat', 'browning'], par: 2 },
+  { id: 'twenty-seconds', name: 'Twenty seconds', presetId: 'wafer', faults: ['heat', 'browning'], par: 3 },
+  { id: 'two-faces', name: 'Two faces', presetId: 'thin-square-4', faults: ['heat', 'sides'], par: 3 },
+  { id: 'hollow', name: 'The hollow side', presetId: 'ball-pan', faults: ['heat', 'room'], par: 3 },
+  { id: 'a-stranger', name: 'A stranger', presetId: 'deep-round', faults: ['heat', 'room', 'contact', 'browning'], par: 3 },
+  {
+    id: 'everything',
+    name: 'Everything at once',
+    presetId: 'thin-round',
+    faults: ['heat', 'room', 'contact', 'browning', 'sides', 'lean', 'scatter'],
+    par: 4,
+  },
+];
