@@ -30,3 +30,27 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await expect.poll(() => figure(page, 'cavity'), { timeout: 15_000 }).not.toBe(cavity);
   expect(Math.abs((await figure(page, 'next portion')) / portion - 1)).toBeLessThan(0.3);
 });
+
+test('three trials to target on a simulated iron, and what its thermometer adds', async ({ page }) => {
+  test.setTimeout(150_000);
+  await open(page, 'iron');
+  await settled(page);
+  await page.getByRole('button', { name: 'What its loads say' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: /simulated iron like this/ }).click({ timeout: 30_000 });
+  const panel = sheet.getByRole('region', { name: 'Simulated iron' });
+  await expect(panel).toBeVisible({ timeout: 30_000 });
+  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('No load of it is logged yet');
+  const before = await figure(page, 'next chance to land');
+  for (let n = 1; n <= 3; n++) {
+    if (n === 3) await panel.getByRole('checkbox', { name: /thermometer and scale/ }).check();
+    await panel.getByRole('button', { name: 'Cook this load on it' }).click();
+    await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText(`From ${n} load`, { timeout: 60_000 });
+  }
+  expect(await figure(page, 'next chance to land')).toBeGreaterThan(before + 0.15);
+  await page.keyboard.press('Escape');
+  // What came out stands in the book: the third is on target, both sides within a step.
+  await page.getByRole('link', { name: 'Book' }).click();
+  const row = page.getByRole('row').filter({ hasText: 'Simulated' }).first();
+  await expect(row).toBeVisible();
+});

@@ -24,7 +24,7 @@ const benchName = (): string => {
 };
 
 /** A device's readings as the server streams them into the query cache; `on` false: not asked for. */
-export const useDevice = <R, C>(path: 'scales' | 'refrigerators', on: boolean): DeviceLink<R, C> => {
+export const useDevice = <R, C>(path: 'scales' | 'refrigerators' | 'irons', on: boolean): DeviceLink<R, C> => {
   const [name] = useState(benchName);
   const [isLive, setLive] = useState(false);
   const client = useQueryClient();

@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import type { DialIn, History } from '../../core/dialin/index.ts';
 import { pastLoad } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -9,15 +10,23 @@ import { clock, dialMarkText, Fact, grams, percent, Sheet, temperature } from '.
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
-import type { DialInJob } from '../workers/index.ts';
+import type { AdviceReply, DialInJob } from '../workers/index.ts';
 import { useDialIn } from '../workers/index.ts';
+
+/** Kind of an iron that isn't there. */
+export const SIMULATED = 'simulated';
+
+const SimulatedPanel = lazy(async () => ({ default: (await import('./SimulatedPanel.tsx')).SimulatedPanel }));
 
 type Props = {
   readonly session: Session;
   readonly formula: Formula;
   readonly iron: Iron;
   readonly tawny: number;
+  readonly reply: AdviceReply | null;
   readonly onTake: (setting_C: number) => void;
+  /** A simulated iron of the same measures is put on the bench. */
+  readonly onTry: () => void;
   readonly onClose: () => void;
 };
 
@@ -26,7 +35,7 @@ const MOST_LOADS = 12;
 const MOST_BATTERS = 3;
 
 /** This iron's newest loads with something said of them, and the batters they were made from. */
-const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'onTake' | 'onClose'>): DialInJob | null => {
+const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'reply' | 'onTake' | 'onTry' | 'onClose'>): DialInJob | null => {
   const loads = (useRows('loads') ?? []).filter((load) => load.ironId === iron.id).sort((a, b) => a.startedAt - b.startedAt);
   const recent = loads.slice(-3 * MOST_LOADS);
   const predictions = useRows('predictions');
@@ -36,7 +45,7 @@ const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'onTake' | 'onClo
   const keyOf = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
   const told = recent.flatMap((load) => {
     const prediction = predictions.find((p) => p.id === load.predictionId);
-    const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(logOf(logs, load.id)));
+    const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(logOf(logs, load.id)), iron.geometry.moulds);
     return past === null || prediction === undefined
       ? []
       : [{ loadId: load.id, batterKey: keyOf({ id: prediction.formulaId, rev: prediction.formulaRev }), ...past }];
@@ -69,7 +78,7 @@ const UNKNOWNS = [
 
 /** What came out of this iron says how it differs from its measures, and what to do with the next load. */
 export const DialInSheet = (props: Props) => {
-  const { session, iron, tawny, onTake, onClose } = props;
+  const { session, formula, iron, tawny, reply, onTake, onTry, onClose } = props;
   const job = useJob(props);
   const found = useDialIn(job);
   return (
@@ -77,6 +86,19 @@ export const DialInSheet = (props: Props) => {
       {found.data === undefined && <p className="text-lg text-quiet">Weighing its loads …</p>}
       {found.data?.ok === false && <p className="text-lg">{sayAloud(found.data.failure)}.</p>}
       {found.data?.ok === true && <Shown found={found.data.value} session={session} iron={iron} tawny={tawny} onTake={onTake} />}
+      {found.data?.ok === true && iron.kind === SIMULATED && reply !== null && (
+        <Suspense>
+          <SimulatedPanel session={session} formula={formula} iron={iron} reply={reply} suggestion={found.data.value.suggestion} />
+        </Suspense>
+      )}
+      {iron.kind !== SIMULATED && (
+        <p className="mt-4 text-[15px]">
+          No batter to spare?{' '}
+          <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={onTry}>
+            Find it out on a simulated iron like this
+          </button>
+        </p>
+      )}
     </Sheet>
   );
 };

@@ -7,12 +7,12 @@ import { sayAloud } from '../../words/index.ts';
 import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, inBowl, useSession } from '../session/index.ts';
-import { useRows } from '../store/index.ts';
+import { useKitchen, useRows } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import { Aim } from './Aim.tsx';
 import { Conditions } from './Conditions.tsx';
-import { DialInSheet } from './DialInSheet.tsx';
+import { DialInSheet, SIMULATED } from './DialInSheet.tsx';
 import { Curves } from './Curves.tsx';
 import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
@@ -42,12 +42,21 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
 
 const Bench = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
   const { kit, bench, setBench } = session;
+  const kitchen = useKitchen();
   const [dragged, setDragged] = useState<Target | null>(null);
   const [dialling, setDialling] = useState(false);
   const target = dragged ?? bench.target;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
   const advice = useAdvice(adviceJob(session, bowl.formula, iron, { ...bench, target, airFraction: bowl.airFraction }));
+  /** A stranger of the same measures; each is another. */
+  const trySimulated = async (): Promise<void> => {
+    const id = `simulated-${crypto.randomUUID().slice(0, 8)}`;
+    const count = session.irons.filter((other) => other.kind === SIMULATED).length;
+    const name = `Simulated ${iron.name.toLowerCase()}${count === 0 ? '' : ` ${count + 1}`}`.slice(0, 80);
+    await kitchen.put('irons', { ...iron, id, rev: 1, name, kind: SIMULATED, circuitId: null });
+    setBench({ ironId: id, setting_C: null });
+  };
   const settle = useCallback(
     (wish: Target) => {
       setDragged(wish);
@@ -108,6 +117,8 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           formula={bowl.formula}
           iron={iron}
           tawny={target.tawny}
+          reply={reply}
+          onTry={() => void trySimulated()}
           onTake={(setting_C) => {
             setBench({ setting_C });
             setDialling(false);

@@ -71,7 +71,7 @@ const STUCK: Question = {
   ).map(([value, label]) => ({ label, say: (mould) => ({ kind: 'stuck', mould, value }) })),
 };
 
-export const keyOfObservation = (o: Observation): string => (o.kind === 'tawny' ? `tawny/${o.side}` : o.kind);
+export const keyOfObservation = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);
 
 /** The questions for a load, in order; how much was missing or leaked only where something was. */
 export const questionsFor = (observations: readonly Observation[]): Question[] => {

@@ -2,7 +2,18 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seededRandom } from '../basis/index.ts';
 import type { Outcome, Unknowns } from './index.ts';
-import { drawUnknowns, emulated, FILL_LIMITS, foreseen, likelihood, NOMINAL, settingsOf } from './index.ts';
+import {
+  afterLoad,
+  drawUnknowns,
+  emulated,
+  FILL_LIMITS,
+  firstBelief,
+  foreseen,
+  likelihood,
+  NOMINAL,
+  settingsOf,
+  summary,
+} from './index.ts';
 import { pairingOf, wilson } from './testing/arena.ts';
 
 const e = emulated(pairingOf('mini', 'quick'));
@@ -71,4 +82,27 @@ test.each([
   const [a, b] = wilson(hits, n);
   expect(a).toBeCloseTo(low, 5);
   expect(b).toBeCloseTo(high, 5);
+});
+
+describe('instruments sharpen what words leave open', () => {
+  const believe = (o: Outcome) => summary(afterLoad(e, firstBelief(seededRandom(5)), action, o, seededRandom(6)).belief);
+  const measured = { lowerLightness: null, upperLightness: null, plate_C: null, mass_g: null };
+
+  test('a probe of the plate tells plates from browning', () => {
+    const words = believe({ ...SILENT, lower: 5 });
+    const probed = believe({ ...SILENT, lower: 5, measured: { ...measured, plate_C: setting_C - 12 } });
+    expect(probed.offset_K.sd).toBeLessThan(0.7 * words.offset_K.sd);
+    expect(probed.offset_K.mean).toBeCloseTo(-11, -1);
+    // Cooler, and yet as dark: it must brown more.
+    expect(probed.browning.mean).toBeGreaterThan(words.browning.mean + 0.1);
+  });
+
+  test('a picture is sharper than a word; a scale tells the room', () => {
+    const picture = believe({ ...SILENT, measured: { ...measured, lowerLightness: 62, upperLightness: 62 } });
+    const word = believe({ ...SILENT, lower: 4, upper: 4 });
+    expect(picture.side_K.sd).toBeLessThan(word.side_K.sd);
+    const light = believe({ ...SILENT, fill: 'leaked', measured: { ...measured, mass_g: 0.72 * e.full_g } });
+    const said = believe({ ...SILENT, fill: 'leaked' });
+    expect(light.cavity.sd).toBeLessThan(said.cavity.sd);
+  });
 });

@@ -1,8 +1,9 @@
 import type { Finding, Random } from '../basis/index.ts';
+import { tawnyStepOf } from '../matter/index.ts';
 import type { Unknowns } from './unknowns.ts';
 import { drawUnknowns, FILL_LIMITS } from './unknowns.ts';
 import type { Emulator } from './emulator.ts';
-import { coreSetAt, placeOf, stepAt } from './emulator.ts';
+import { coreSetAt, lossAt, placeOf, stepAt } from './emulator.ts';
 
 /** What was done: how much, at which control temperature, opened when. */
 export type Action = { readonly portion_g: number; readonly setting_C: number; readonly open_s: number };
@@ -16,6 +17,15 @@ export type Outcome = {
   readonly lower: number | null;
   readonly upper: number | null;
   readonly core: 'set' | 'wet' | null;
+  /** What an instrument said; it counts instead of the word for the same thing. */
+  readonly measured?: Measured;
+};
+/** L* of the faces from a picture, the plate at the pour, and the pieces of the load on a scale. */
+export type Measured = {
+  readonly lowerLightness: number | null;
+  readonly upperLightness: number | null;
+  readonly plate_C: number | null;
+  readonly mass_g: number | null;
 };
 /** A look on the way: how brown the paler side is after so long. */
 export type Look = { readonly at_s: number; readonly seen: 'pale' | 'half' | 'nearly' | 'dark' };
@@ -31,6 +41,12 @@ const MODEL_SD = 0.3;
 const FILL_SD = 0.04;
 const MISSING_SD = 0.05;
 const LEAK_SD = 0.35;
+/** Instruments: a step from a picture, a plate under a probe (where it is put matters), pieces on a scale. */
+const PICTURE_SD = 0.15;
+const PROBE_SD_K = 4;
+const MASS_SD = 0.03;
+/** Widths over which a slip is spread. */
+const PROBE_RANGE_K = 120;
 /** Somebody presses the wrong touch now and then: no single word may rule anything out. */
 const SLIP = 0.06;
 
@@ -76,13 +92,28 @@ const fillLikelihood = (o: Outcome, share: number, portion_g: number): number =>
   return said;
 };
 
+const pictureLikelihood = (e: Emulator, lightness: number, step: number): number =>
+  (1 - SLIP) * density(tawnyStepOf(lightness, e.pairing.batter.rawLightness), step, Math.hypot(PICTURE_SD, MODEL_SD)) + SLIP / 8;
+
 /** How likely what was said is, if the iron were so. */
 export const likelihood = (e: Emulator, u: Unknowns, action: Action, o: Outcome): number => {
   const { share, amount } = staying(e, u, action.portion_g);
   const place = placeOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
   let total = fillLikelihood(o, share, action.portion_g);
-  if (o.lower !== null) total *= stepLikelihood(o.lower, stepAt(e, place, 'lower', u.browning, action.open_s));
-  if (o.upper !== null) total *= stepLikelihood(o.upper, stepAt(e, place, 'upper', u.browning, action.open_s));
+  const m = o.measured;
+  for (const side of ['lower', 'upper'] as const) {
+    const read = o[side];
+    const lightness = m?.[`${side}Lightness`] ?? null;
+    if (read === null && lightness === null) continue;
+    const step = stepAt(e, place, side, u.browning, action.open_s);
+    total *= lightness === null ? stepLikelihood(read ?? step, step) : pictureLikelihood(e, lightness, step);
+  }
+  if (m !== undefined && m.plate_C !== null)
+    total *= (1 - SLIP) * density(m.plate_C, action.setting_C + u.offset_K, PROBE_SD_K) + SLIP / PROBE_RANGE_K;
+  if (m !== undefined && m.mass_g !== null) {
+    const out_g = amount * e.full_g * (1 - lossAt(e, place, action.open_s));
+    total *= (1 - SLIP) * density(Math.log(m.mass_g), Math.log(out_g), MASS_SD) + SLIP;
+  }
   if (o.core !== null) {
     const set = phi((action.open_s - coreSetAt(e, place)) / 12);
     total *= (1 - SLIP) * (o.core === 'set' ? set : 1 - set) + SLIP / 2;
@@ -135,7 +166,9 @@ const usualEvidence = (o: Outcome): number =>
   (o.upper === null ? 1 : 0.3) *
   (o.core === null ? 1 : 0.7) *
   (o.missing_share !== null ? 4 : 1) *
-  (o.leaked_g !== null ? 0.2 : 1);
+  (o.leaked_g !== null ? 0.2 : 1) *
+  (o.measured?.plate_C == null ? 1 : 0.04) *
+  (o.measured?.mass_g == null ? 1 : 4);
 
 /** The guesses after a look on the way, for this load alone. */
 export const afterLook = (e: Emulator, belief: Belief, action: Omit<Action, 'open_s'>, look: Look, random: Random): Belief =>

@@ -25,6 +25,8 @@ export type Emulator = {
   readonly seconds: number;
   /** ln(I + ε) of a face, [temperature][contact][amount][tick]. */
   readonly logBrowned: Float64Array;
+  /** Water lost, fraction of the pour, [temperature][contact][amount][tick]. */
+  readonly loss: Float64Array;
   /** Core set, s; `seconds` where it never does. */
   readonly coreSet_s: Float64Array;
 };
@@ -59,6 +61,7 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   const count = Math.max(2, Math.ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
   const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
   const logBrowned = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
+  const loss = new Float64Array(logBrowned.length);
   const coreSet_s = new Float64Array(count * CONTACTS.length * AMOUNTS.length);
   let node = 0;
   for (const temperature_C of temperatures)
@@ -78,12 +81,24 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
         for (let tick = 0; tick < ticks; tick++) {
           const L = trace.lowerLightness[Math.min(trace.seconds, tick * TICK_S)] ?? batter.rawLightness;
           logBrowned[node * ticks + tick] = Math.log(Math.max(0, -Math.log(L / batter.rawLightness)) + TINY);
+          loss[node * ticks + tick] = trace.loss[Math.min(trace.seconds, tick * TICK_S)] ?? 0;
         }
         coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;
         node++;
         yield;
       }
-  return { pairing, machine, full_g, temperatures_C: temperatures, contacts: CONTACTS, amounts: AMOUNTS, seconds, logBrowned, coreSet_s };
+  return {
+    pairing,
+    machine,
+    full_g,
+    temperatures_C: temperatures,
+    contacts: CONTACTS,
+    amounts: AMOUNTS,
+    seconds,
+    logBrowned,
+    loss,
+    coreSet_s,
+  };
 }
 
 export const emulated = (pairing: Pairing): Emulator => {
@@ -149,6 +164,13 @@ export const stepAt = (e: Emulator, place: Place, side: 'lower' | 'upper', brown
   const browned = Math.max(0, Math.exp(value) - TINY);
   const raw = e.pairing.batter.rawLightness;
   return tawnyStepOf(raw * Math.exp(-browning * browned), raw);
+};
+
+/** Water lost by then, fraction of the pour that stayed in. */
+export const lossAt = (e: Emulator, place: Place, t_s: number): number => {
+  const ticks = Math.floor(e.seconds / TICK_S) + 1;
+  const tick = Math.round(clamp(t_s / TICK_S, 0, ticks - 1));
+  return blend(e, place.mean, place.contact, place.amount, (node) => e.loss[node * ticks + tick] ?? 0);
 };
 
 export const coreSetAt = (e: Emulator, place: Place): number =>

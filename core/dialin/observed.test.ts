@@ -34,6 +34,18 @@ describe('what was touched after a load', () => {
     expect(outcomeOf([{ kind: 'crumb', mould: 0, value: 'soft' }]).core).toBe('set');
   });
 
+  test('instruments: faces of a picture, the plate, and a mass only when every piece was weighed', () => {
+    const weighed: Observation[] = [
+      { kind: 'lightness', mould: 0, side: 'upper', value: 61 },
+      { kind: 'lightness', mould: 1, side: 'upper', value: 63 },
+      { kind: 'plate_C', mould: 0, value: 171 },
+      { kind: 'mass_g', mould: 0, value: 80 },
+      { kind: 'mass_g', mould: 1, value: 84 },
+    ];
+    expect(outcomeOf(weighed, 2).measured).toEqual({ lowerLightness: null, upperLightness: 62, plate_C: 171, mass_g: 164 });
+    expect(outcomeOf(weighed, 4).measured?.mass_g).toBeNull();
+  });
+
   test('a load that cooks still, was opened before it closed, or of which nothing was said teaches nothing', () => {
     const prediction = { portion_g: 200, setting: { temperature_C: 170 } };
     expect(pastLoad(prediction, { closedAt: 0, openedAt: null, observations: said })).toBeNull();

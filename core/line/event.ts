@@ -21,6 +21,9 @@ export const Observation = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('crisp'), mould: Mould, value: z.int().min(1).max(5) }),
   z.object({ kind: z.literal('crumb'), mould: Mould, value: z.enum(CRUMBS) }),
   z.object({ kind: z.literal('stuck'), mould: Mould, value: z.enum(['no', 'lower', 'upper', 'both']) }),
+  /** By instrument: the plate at the pour, and a face's mean L* from a picture. */
+  z.object({ kind: z.literal('plate_C'), mould: Mould, value: z.number().min(0).max(400) }),
+  z.object({ kind: z.literal('lightness'), mould: Mould, side: z.enum(SIDES), value: z.number().min(0).max(100) }),
   z.object({ kind: z.literal('mass_g'), mould: Mould, value: z.number().positive().max(2000) }),
   z.object({ kind: z.literal('note'), mould: Mould, value: z.string().max(500) }),
 ]);

@@ -17,7 +17,7 @@ export type LoadProgress = {
   readonly lastUndoable: LoadEvent | null;
 };
 
-const observationKey = (o: Observation): string => `${o.kind}/${o.mould}/${o.kind === 'tawny' ? o.side : ''}`;
+const observationKey = (o: Observation): string => `${o.kind}/${o.mould}/${o.kind === 'tawny' || o.kind === 'lightness' ? o.side : ''}`;
 
 /** Events that still stand, with their instants on the newest clock. */
 const standing = (events: readonly LoadEvent[]): LoadEvent[] => {

@@ -1,6 +1,7 @@
 import type { Request, Response } from 'express';
 import { json, Router } from 'express';
 import * as z from 'zod';
+import { SimulatedIron } from './iron.ts';
 import { SimulatedRefrigerator } from './refrigerator.ts';
 import { SimulatedScale } from './scale.ts';
 
@@ -21,6 +22,24 @@ const RefrigeratorCommand = z.discriminatedUnion('do', [
   z.object({ do: z.literal('probe'), isIn: z.boolean() }),
 ]);
 
+const IronCommand = z.discriminatedUnion('do', [
+  z.object({
+    do: z.literal('become'),
+    name: z.string().max(80),
+    plates_kg: z.number().min(0.1).max(40),
+    power_W: z.number().min(50).max(6000),
+    low_C: z.number().min(80).max(320),
+    high_C: z.number().min(80).max(320),
+    heated_cm2: z.number().min(10).max(20_000),
+  }),
+  z.object({ do: z.literal('switch'), isOn: z.boolean() }),
+  z.object({ do: z.literal('set'), share: z.number().min(0).max(1) }),
+  z.object({ do: z.literal('pour'), grams: z.number().min(1).max(5000), fills_g: z.number().min(1).max(5000) }),
+  z.object({ do: z.literal('close') }),
+  z.object({ do: z.literal('open') }),
+  z.object({ do: z.literal('speed'), factor: z.number().min(1).max(120) }),
+]);
+
 const TICK_MS = 100;
 /** An unchanged reading is said again this often, so that a settled device is heard to be alive. */
 const AGAIN_MS = 300;
@@ -39,7 +58,7 @@ type Kind<C> = {
   readonly shown: (reading: object) => string;
 };
 
-/** The stand-ins for devices, streamed as server-sent events: `GET /scales/:id/stream`, driven by `POST /scales/:id`; so for refrigerators. */
+/** The stand-ins for devices, streamed as server-sent events: `GET /scales/:id/stream`, driven by `POST /scales/:id`; so for refrigerators and irons. */
 export const standIns = (now: () => number, random: () => number): Router => {
   const router = Router();
   const streams = { count: 0 };
@@ -54,6 +73,12 @@ export const standIns = (now: () => number, random: () => number): Router => {
     make: (at) => new SimulatedRefrigerator(at, random),
     command: RefrigeratorCommand,
     shown: (reading) => JSON.stringify({ ...reading, at: 0, probe_C: 0, since_s: 0 }),
+  });
+  addKind(router, streams, now, {
+    path: 'irons',
+    make: (at) => new SimulatedIron(at, random),
+    command: IronCommand,
+    shown: (reading) => JSON.stringify({ ...reading, at: 0, clock_s: 0 }),
   });
   return router;
 };

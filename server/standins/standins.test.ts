@@ -4,6 +4,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import express from 'express';
 import request from 'supertest';
 import { standIns } from './routes.ts';
+import { SimulatedIron } from './iron.ts';
 import { SimulatedRefrigerator } from './refrigerator.ts';
 import { SimulatedScale } from './scale.ts';
 
@@ -92,6 +93,76 @@ describe('a refrigerator that isn’t there', () => {
     const at = fridge.reading(7 * HOUR).since_s ?? 0;
     expect((fridge.reading(7 * HOUR + 60_000).since_s ?? 0) - at).toBeCloseTo(36_000, -2);
     expect(new SimulatedRefrigerator(0, still).reading(1000)).toMatchObject({ since_s: null, probe_C: null, rise: null });
+  });
+});
+
+describe('an iron that isn’t there', () => {
+  /** Deterministic, and not always the same. */
+  const dice = (seed: number) => {
+    let x = seed;
+    return (): number => (x = (x * 16_807) % 2_147_483_647) / 2_147_483_647;
+  };
+  const heated = (seed = 77): SimulatedIron => {
+    const iron = new SimulatedIron(0, dice(seed));
+    iron.obey({ do: 'switch', isOn: true }, 0);
+    return iron;
+  };
+  const MIN = 60_000;
+
+  test('heats in minutes, overshoots, and swings about its mark; the hinge is hotter', () => {
+    const iron = heated();
+    const seen = Array.from({ length: 90 }, (_, i) => iron.reading((i + 1) * 10_000));
+    const ready = seen.findIndex((reading) => !reading.isHeating);
+    expect(ready * 10).toBeGreaterThan(100);
+    expect(ready * 10).toBeLessThan(420);
+    const late = seen.slice(45).map((reading) => reading.front_C);
+    expect(Math.max(...late) - Math.min(...late)).toBeGreaterThan(4);
+    expect(Math.max(...late) - Math.min(...late)).toBeLessThan(30);
+    expect(seen.at(-1)!.hinge_C).toBeGreaterThan(seen.at(-1)!.front_C);
+  });
+
+  test('a load takes tens of kelvins out, steams, sets and browns; hotter browns more', () => {
+    const cook = (share: number, seconds: number) => {
+      const iron = heated();
+      iron.obey({ do: 'set', share }, 0);
+      const before = iron.reading(12 * MIN).front_C;
+      iron.obey({ do: 'pour', grams: 190, fills_g: 190 }, 12 * MIN);
+      iron.obey({ do: 'close' }, 12 * MIN + 4000);
+      const during = Array.from({ length: 30 }, (_, i) => iron.reading(12 * MIN + 4000 + i * 4000));
+      iron.obey({ do: 'open' }, 12 * MIN + 4000 + seconds * 1000);
+      return { out: iron.reading(12 * MIN + 5000 + seconds * 1000).out!, fell: before - Math.min(...during.map((r) => r.front_C)), during };
+    };
+    const { out, fell, during } = cook(0.5, 260);
+    expect(fell).toBeGreaterThan(10);
+    expect(fell).toBeLessThan(70);
+    expect(Math.max(...during.map((reading) => reading.steam))).toBeGreaterThan(0.9);
+    expect(out.isSet).toBe(true);
+    expect(out.cooked_s).toBe(260);
+    expect(out.lowerLightness).toBeLessThan(80);
+    expect(out.mass_g).toBeLessThan(190 * 0.92);
+    expect(out.mass_g).toBeGreaterThan(190 * 0.6);
+    expect(cook(1, 260).out.lowerLightness).toBeLessThan(out.lowerLightness - 5);
+    expect(cook(0.5, 30).out.isSet).toBe(false);
+  });
+
+  test('too much leaks; the same name keeps its faults, a stranger has others', () => {
+    const iron = heated();
+    const become = (name: string, at: number) =>
+      iron.obey({ do: 'become', name, plates_kg: 1.5, power_W: 1000, low_C: 135, high_C: 195, heated_cm2: 457 }, at);
+    const settled = (at: number): number => {
+      const seen = Array.from({ length: 60 }, (_, i) => iron.reading(at + i * 5000).front_C);
+      return seen.reduce((a, b) => a + b, 0) / seen.length;
+    };
+    become('one', 0);
+    const first = settled(20 * MIN);
+    become('one', 30 * MIN);
+    expect(Math.abs(settled(40 * MIN) - first)).toBeLessThan(2);
+    become('another', 50 * MIN);
+    expect(Math.abs(settled(60 * MIN) - first)).toBeGreaterThan(2);
+    iron.obey({ do: 'pour', grams: 400, fills_g: 190 }, 70 * MIN);
+    iron.obey({ do: 'close' }, 70 * MIN);
+    iron.obey({ do: 'open' }, 75 * MIN);
+    expect(iron.reading(75 * MIN).out!.leaked_g).toBeGreaterThan(50);
   });
 });
 
