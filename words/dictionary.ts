@@ -125,6 +125,11 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'prep-refrigerate': () => 'Into the refrigerator',
   'prep-beat-down': () => 'Beat it down',
 
+  'iron-measure': (f) => `${String(f['what']).replace(/_.*/, '')}: ${f['value']} can’t be`,
+  'iron-wall-too-wide': (f) => `walls of ${f['wall_mm']} mm leave no pocket where one repeats every ${f['pitch_mm']} mm`,
+  'iron-fill-unbelievable': (f) => `the fill says ${f['fill_mL']} mL, the ruler ${f['ruler_mL']} mL: one of the two is wrong`,
+  'iron-broken': (f) => `that can’t be an iron: look at its ${String(f['where']).replace(/_.*/, '')}`,
+  'level-unknown': () => 'there is no such level',
   'observation-conflict': () =>
     'what was said of this load hardly fits what was seen before: a wrong touch, or something has changed. It counts only a little until it is said again',
 

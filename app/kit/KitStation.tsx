@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
@@ -13,17 +13,25 @@ import { IronPlan } from './IronPlan.tsx';
 import { KitchenForm } from './KitchenForm.tsx';
 import { OwnIngredients } from './OwnIngredients.tsx';
 
+const DescribeSheet = lazy(async () => ({ default: (await import('./DescribeSheet.tsx')).DescribeSheet }));
+
 export const KitStation = () => {
   const session = useSession();
   const kitchen = useKitchen();
   const [edited, setEdited] = useState<Iron | null>(null);
+  const [describing, setDescribing] = useState(false);
   if (session === undefined) return null;
   const { kit, irons } = session;
   const save = (next: Kit): void => void kitchen.put('kits', next);
   return (
     <div className="flex flex-col gap-7 px-5 py-3">
       <section aria-label="Irons">
-        <h1 className="text-2xl">Kit</h1>
+        <div className="flex items-baseline justify-between">
+          <h1 className="text-2xl">Kit</h1>
+          <button type="button" className="button-plain" onClick={() => setDescribing(true)}>
+            <Plus aria-hidden className="size-5" /> Describe an iron
+          </button>
+        </div>
         <ul className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
           {irons.map((iron) => (
             <li key={iron.id} className="flex items-center gap-4 bg-sheet p-3">
@@ -69,6 +77,18 @@ export const KitStation = () => {
       <OwnIngredients />
       <Circuits kit={kit} onSave={save} />
       <DataPanel />
+      {describing && (
+        <Suspense>
+          <DescribeSheet
+            kit={kit}
+            onClose={() => setDescribing(false)}
+            onSave={(iron) => {
+              void kitchen.put('irons', iron);
+              setDescribing(false);
+            }}
+          />
+        </Suspense>
+      )}
       {edited !== null && (
         <IronForm
           iron={edited}

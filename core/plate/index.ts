@@ -1,5 +1,7 @@
 export type { BatterInput, BatterProperties } from './batter.ts';
 export { batterProperties, expansion } from './batter.ts';
+export type { Fill, Ruler } from './describe.ts';
+export { cavityByFill, geometryOf, lossFromFootprint_WPerK, platesFromThickness_kg, rulerOf } from './describe.ts';
 export type { PlateMachine, SettingRange } from './iron.ts';
 export { dialMark, Iron, plateMachine, settingRange } from './iron.ts';
 export type { Medium, MediumScales } from './medium.ts';

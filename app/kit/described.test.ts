@@ -1,0 +1,28 @@
+import { expect, test } from '@jest/globals';
+import { PRESET_IRONS } from '../../core/plate/index.ts';
+import { describedFrom, ironFrom } from './described.ts';
+
+test('every preset, described and made again, is nearly itself', () => {
+  for (const iron of PRESET_IRONS) {
+    const made = ironFrom(iron, describedFrom(iron));
+    if (!made.ok) throw new Error(`${iron.id}: ${JSON.stringify(made.failure)}`);
+    expect(made.value.geometry.footprint_cm2 / iron.geometry.footprint_cm2).toBeCloseTo(1, 1);
+    expect(made.value.geometry.areaFactor / iron.geometry.areaFactor).toBeCloseTo(1, 1);
+    expect(made.value.control).toEqual(iron.control);
+    expect(made.value.plates.mass_kg).toBe(iron.plates.mass_kg);
+  }
+});
+
+test('a fill counts for more than the ruler; plates are reckoned where nobody weighed them; nonsense is named', () => {
+  const deep = PRESET_IRONS.find((iron) => iron.id === 'deep-round')!;
+  const d = describedFrom(deep);
+  const filled = ironFrom(deep, { ...d, fill_g: 420, mass_kg: null });
+  if (!filled.ok) throw new Error(filled.failure.code);
+  expect(filled.value.geometry.cavity_mL).toBe(420);
+  expect(filled.value.plates.mass_kg).toBeCloseTo(1.5, 0);
+  expect(ironFrom(deep, { ...d, name: '  ' })).toMatchObject({ ok: false, failure: { code: 'iron-broken', fields: { where: 'name' } } });
+  expect(ironFrom(deep, { ...d, power_W: 1e9 })).toMatchObject({ ok: false, failure: { fields: { where: 'power_W' } } });
+  expect(ironFrom(deep, { ...d, fill_g: 4 })).toMatchObject({ ok: false, failure: { code: 'iron-fill-unbelievable' } });
+  const upsideDown = ironFrom(deep, { ...d, low_C: 200, high_C: 120, marks: [5, 1] });
+  expect(upsideDown.ok && upsideDown.value.control).toMatchObject({ atMin_C: 200, atMax_C: 200 });
+});

@@ -1,0 +1,105 @@
+import type { Result } from '../../core/basis/index.ts';
+import { failure, success } from '../../core/basis/index.ts';
+import type { Fill, Ruler } from '../../core/plate/index.ts';
+import { cavityByFill, geometryOf, Iron, lossFromFootprint_WPerK, platesFromThickness_kg, rulerOf } from '../../core/plate/index.ts';
+
+/** What a cook knows of an iron before anything has been cooked on it. */
+export type Described = {
+  readonly name: string;
+  readonly ruler: Ruler;
+  readonly moulds: number;
+  /** Null: the ruler is believed. */
+  readonly fill_g: number | null;
+  readonly fillOf: Fill['of'];
+  /** Weighed, or else reckoned from how thick a plate is. */
+  readonly mass_kg: number | null;
+  readonly plate_mm: number;
+  readonly power_W: number;
+  readonly control: 'dial' | 'thermostat' | 'fixed';
+  readonly marks: readonly [low: number, high: number];
+  readonly low_C: number;
+  readonly high_C: number;
+  readonly light: boolean;
+  readonly beep: boolean;
+  readonly coating: Iron['coating'];
+  readonly turned: boolean;
+};
+
+export const describedFrom = (iron: Iron): Described => {
+  const { control, plates, geometry } = iron;
+  const [low_C, high_C] =
+    control.type === 'dial'
+      ? [control.atMin_C, control.atMax_C]
+      : control.type === 'thermostat'
+        ? [control.min_C, control.max_C]
+        : [control.cutOut_C, control.cutOut_C];
+  const round = (value: number): number => Math.round(value * 10) / 10;
+  const ruler = rulerOf(iron);
+  return {
+    name: iron.name,
+    ruler: {
+      ...ruler,
+      outer_mm: round(ruler.outer_mm),
+      wall_mm: round(ruler.wall_mm),
+      floor_mm: round(ruler.floor_mm),
+      depth_mm: round(ruler.depth_mm),
+    },
+    moulds: geometry.moulds,
+    fill_g: null,
+    fillOf: 'water',
+    mass_kg: plates.mass_kg,
+    plate_mm: 11,
+    power_W: plates.power_W,
+    control: control.type,
+    marks: control.type === 'dial' ? [control.min, control.max] : [1, 5],
+    low_C,
+    high_C,
+    light: iron.signals.light,
+    beep: iron.signals.beep,
+    coating: iron.coating,
+    turned: iron.turned,
+  };
+};
+
+/** The iron that was described, as the next revision of `base` or as a new one. Errors: those of `geometryOf` and `cavityByFill`; `iron-broken` {where}. */
+export const ironFrom = (base: Iron, d: Described): Result<Iron> => {
+  const measured = geometryOf(d.ruler, d.moulds);
+  if (!measured.ok) return measured;
+  const filled: Result<number> =
+    d.fill_g === null
+      ? success(measured.value.cavity_mL)
+      : cavityByFill({ of: d.fillOf, grams: d.fill_g, density_gPerML: null }, measured.value.cavity_mL);
+  if (!filled.ok) return filled;
+  const { footprint_cm2 } = measured.value;
+  const high_C = Math.max(d.low_C, d.high_C);
+  const [min, max] = d.marks[0] < d.marks[1] ? d.marks : [d.marks[1], d.marks[0] + 1];
+  const iron = Iron.safeParse({
+    ...base,
+    name: d.name.trim(),
+    geometry: {
+      ...base.geometry,
+      ...measured.value,
+      cavity_mL: filled.value,
+      moulds: d.moulds,
+      piecesPerLoad: d.moulds,
+      lattice: { rows: d.ruler.rows, columns: d.ruler.columns, outline: d.ruler.outline },
+    },
+    plates: {
+      mass_kg: d.mass_kg ?? platesFromThickness_kg(footprint_cm2, d.plate_mm),
+      power_W: d.power_W,
+      loss_WPerK: lossFromFootprint_WPerK(footprint_cm2),
+    },
+    control:
+      d.control === 'dial'
+        ? { type: 'dial', min, max, atMin_C: d.low_C, atMax_C: high_C }
+        : d.control === 'thermostat'
+          ? { type: 'thermostat', min_C: d.low_C, max_C: high_C }
+          : { type: 'fixed', cutOut_C: d.low_C },
+    signals: { light: d.light, beep: d.beep },
+    coating: d.coating,
+    turned: d.turned,
+  });
+  if (iron.success) return success(iron.data);
+  const issue = iron.error.issues[0];
+  return failure('iron-broken', { where: issue?.path.at(-1)?.toString() ?? '' });
+};

@@ -1,0 +1,118 @@
+import type { Result } from '../basis/index.ts';
+import { failure, success } from '../basis/index.ts';
+import type { Iron } from './iron.ts';
+
+/** What a ruler tells of an iron, mm; one mould, its two plates alike. */
+export type Ruler = {
+  readonly outline: 'round' | 'square';
+  /** Diameter, or side. */
+  readonly outer_mm: number;
+  readonly rows: number;
+  readonly columns: number;
+  /** Of the cooked piece: the wall between two pockets, the floor of a pocket, how deep a pocket is from one side. */
+  readonly wall_mm: number;
+  readonly floor_mm: number;
+  readonly depth_mm: number;
+};
+
+/** What was poured in to see how much it holds, all moulds together. */
+export type Fill = { readonly of: 'water' | 'rice' | 'batter'; readonly grams: number; readonly density_gPerML: number | null };
+
+type Measured = Pick<Iron['geometry'], 'footprint_cm2' | 'areaFactor' | 'cavity_mL' | 'web_mm' | 'webShare'>;
+
+/** Loose dry rice, g/mL (0.75–0.85 in handbooks of bulk densities; from memory). */
+const RICE_G_PER_ML = 0.8;
+/** Cast aluminium, g/cm³ (metals handbooks; from memory). */
+const ALUMINIUM_G_PER_CM3 = 2.7;
+/** A closed iron's loss to the room over its footprint, W/(K cm²): free convection and radiation of its shell (estimated). */
+const LOSS_W_PER_K_CM2 = 0.009;
+/** A fill that far from the ruler is a mistake in one of them. */
+const BELIEVABLE = { least: 0.5, most: 2 } as const;
+
+const pitches = ({ outer_mm, rows, columns }: Ruler) => ({ across: outer_mm / columns, down: outer_mm / rows });
+
+const positive = (values: Readonly<Record<string, number>>): Result<never> | null => {
+  for (const [what, value] of Object.entries(values))
+    if (!(Number.isFinite(value) && value > 0))
+      return failure('iron-measure', { what, value: Number.isFinite(value) ? value : 'not a number' });
+  return null;
+};
+
+/**
+ * Area, cavity and thicknesses from a ruler. The piece is a floor of `floor_mm` everywhere, with walls `depth_mm` higher on both
+ * sides between the pockets. Errors: `iron-measure` {what, value}; `iron-wall-too-wide` {wall_mm, pitch_mm}: no pocket is left.
+ */
+export const geometryOf = (ruler: Ruler, moulds: number): Result<Measured> => {
+  const { outline, outer_mm, rows, columns, wall_mm, floor_mm, depth_mm } = ruler;
+  const bad = positive({ outer_mm, rows, columns, wall_mm, floor_mm, moulds });
+  if (bad !== null) return bad;
+  if (!(Number.isFinite(depth_mm) && depth_mm >= 0)) return failure('iron-measure', { what: 'depth_mm', value: String(depth_mm) });
+  const { across, down } = pitches(ruler);
+  const narrow = Math.min(across, down);
+  if (wall_mm >= narrow) return failure('iron-wall-too-wide', { wall_mm, pitch_mm: Math.round(narrow * 10) / 10 });
+  const open = [across - wall_mm, down - wall_mm] as const;
+  /** Share of the plan that is pocket. */
+  const pockets = (open[0] * open[1]) / (across * down);
+  const plan_mm2 = outline === 'round' ? (Math.PI * outer_mm ** 2) / 4 : outer_mm ** 2;
+  const sides = (2 * (open[0] + open[1]) * depth_mm) / (across * down);
+  const areaFactor = 1 + sides;
+  const volume_mm3 = plan_mm2 * (floor_mm + (1 - pockets) * 2 * depth_mm);
+  return success({
+    footprint_cm2: (plan_mm2 * moulds) / 100,
+    areaFactor,
+    cavity_mL: (volume_mm3 * moulds) / 1000,
+    web_mm: floor_mm,
+    webShare: Math.min(0.95, pockets / areaFactor),
+  });
+};
+
+/** How far the opening of a pocket may go from its pitch. */
+const OPEN = { least: 0.1, most: 0.97 } as const;
+
+/** The ruler's side of an iron that is known by its areas: walls and depth that give its heated area and its cavity, as nearly as they can. */
+export const rulerOf = (iron: Iron): Ruler => {
+  const { footprint_cm2, areaFactor, cavity_mL, web_mm, moulds, lattice } = iron.geometry;
+  const plan_mm2 = (footprint_cm2 * 100) / moulds;
+  const outer_mm = lattice.outline === 'round' ? Math.sqrt((4 * plan_mm2) / Math.PI) : Math.sqrt(plan_mm2);
+  const across = outer_mm / lattice.columns;
+  const down = outer_mm / lattice.rows;
+  const narrow = Math.min(across, down);
+  const mean_mm = (cavity_mL * 1000) / moulds / plan_mm2;
+  const depthAt = (wall_mm: number): number => ((areaFactor - 1) * across * down) / (2 * (across + down - 2 * wall_mm));
+  const meanAt = (wall_mm: number): number =>
+    web_mm + (1 - ((across - wall_mm) * (down - wall_mm)) / (across * down)) * 2 * depthAt(wall_mm);
+  // The wider the walls, the more room: halved until the cavity fits.
+  let [thin, wide] = [(1 - OPEN.most) * narrow, (1 - OPEN.least) * narrow];
+  for (let i = 0; i < 50; i++) {
+    const wall_mm = (thin + wide) / 2;
+    if (meanAt(wall_mm) < mean_mm) thin = wall_mm;
+    else wide = wall_mm;
+  }
+  return {
+    outline: lattice.outline,
+    outer_mm,
+    rows: lattice.rows,
+    columns: lattice.columns,
+    wall_mm: thin,
+    floor_mm: web_mm,
+    depth_mm: depthAt(thin),
+  };
+};
+
+/** What a fill says of the cavity, mL. Errors: `iron-measure`; `iron-fill-unbelievable` {fill_mL, ruler_mL}. */
+export const cavityByFill = (fill: Fill, ruler_mL: number): Result<number> => {
+  const bad = positive({ grams: fill.grams });
+  if (bad !== null) return bad;
+  const density = fill.of === 'water' ? 1 : fill.of === 'rice' ? RICE_G_PER_ML : (fill.density_gPerML ?? 1);
+  const fill_mL = fill.grams / density;
+  const ratio = fill_mL / ruler_mL;
+  return ratio < BELIEVABLE.least || ratio > BELIEVABLE.most
+    ? failure('iron-fill-unbelievable', { fill_mL: Math.round(fill_mL), ruler_mL: Math.round(ruler_mL) })
+    : success(fill_mL);
+};
+
+/** Both plates, kg, from how thick they are. */
+export const platesFromThickness_kg = (footprint_cm2: number, plate_mm: number): number =>
+  (2 * footprint_cm2 * (plate_mm / 10) * ALUMINIUM_G_PER_CM3) / 1000;
+
+export const lossFromFootprint_WPerK = (footprint_cm2: number): number => LOSS_W_PER_K_CM2 * footprint_cm2;
