@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { samplePhoto, sampleScene, sampleTruth } from '../demo/samplePhoto.ts';
 import { figure, open, settled } from './bench.ts';
 
 test('describing a new iron: by ruler, by dragging its section, by a fill; nonsense is named; then it cooks', async ({ page }) => {
@@ -43,4 +44,56 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await page.getByRole('option', { name: /Fell iron/ }).click();
   await settled(page);
   expect(await figure(page, 'dose_g')).toBeGreaterThan(60);
+});
+
+test('a photo from corners to pattern; bad pictures are named and nothing is lost', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  await page.getByRole('button', { name: 'From a picture' }).click();
+  const sheet = page.getByRole('dialog');
+  // No picture at all, then one that is broken.
+  await sheet.locator('input[type=file]').setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(sheet.getByRole('alert')).toContainText('no picture that can be read');
+  await sheet.locator('input[type=file]').setInputFiles({
+    name: 'half.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('89504e470d0a1a0a0000000d49484452000000', 'hex'),
+  });
+  await expect(sheet.getByRole('alert')).toContainText('no picture that can be read');
+  await sheet.getByRole('button', { name: 'Sample 1' }).click();
+  const marks = sheet.getByRole('group', { name: 'Marks on the picture' });
+  await expect(marks).toBeVisible();
+  const { rows, columns, outline } = { rows: 7, columns: 7, outline: 'round' } as const;
+  const truth = sampleTruth(2, rows, columns, outline);
+  const photo = samplePhoto(truth, sampleScene(2, 1280, 960));
+  const drag = async (name: string, to: { x: number; y: number }): Promise<void> => {
+    const box = (await marks.boundingBox())!;
+    const handle = (await marks.getByRole('slider', { name }).boundingBox())!;
+    await page.mouse.move(handle.x + handle.width / 2, handle.y + handle.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + (to.x / 1280) * box.width, box.y + (to.y / 960) * box.height, { steps: 4 });
+    await page.mouse.up();
+  };
+  const names = ['Corner: hinge, left', 'Corner: hinge, right', 'Corner: front, right', 'Corner: front, left'];
+  // Crossed first: said, with the marks left where they are.
+  await drag(names[0]!, photo.corners[2]!);
+  await sheet.getByRole('button', { name: 'Read this face' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('corners are crossed');
+  for (const [i, name] of names.entries()) await drag(name, photo.corners[i]!);
+  // The white mark on the piece isn't white.
+  await drag('White paper', { x: 640, y: 480 });
+  await sheet.getByRole('button', { name: 'Read this face' }).click();
+  await expect(sheet.getByRole('region', { name: 'What the picture shows' }).or(sheet.getByRole('alert'))).toBeVisible();
+  await drag('White paper', photo.white);
+  await sheet.getByRole('button', { name: 'Read this face' }).click();
+  const shown = sheet.getByRole('region', { name: 'What the picture shows' });
+  await expect(shown).toBeVisible({ timeout: 20_000 });
+  const inside = truth.lightness.filter((_, i) => Math.hypot(((i % 7) + 0.5) / 3.5 - 1, (Math.floor(i / 7) + 0.5) / 3.5 - 1) <= 1.02);
+  const mean = inside.reduce((a, b) => a + b, 0) / inside.length;
+  expect(Math.abs((await figure(page, 'photo mean')) - mean)).toBeLessThan(1.5);
+  expect(Math.sign(await figure(page, 'photo lean'))).toBe(Math.sign(truth.rightDarker));
+  await shown.getByRole('button', { name: 'Teach the plate' }).click({ timeout: 20_000 });
+  await expect(shown.getByRole('status')).toContainText('learned');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('region', { name: 'The lattice' })).toContainText('With what a picture taught', { timeout: 20_000 });
 });

@@ -129,6 +129,25 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'iron-wall-too-wide': (f) => `walls of ${f['wall_mm']} mm leave no pocket where one repeats every ${f['pitch_mm']} mm`,
   'iron-fill-unbelievable': (f) => `the fill says ${f['fill_mL']} mL, the ruler ${f['ruler_mL']} mL: one of the two is wrong`,
   'iron-broken': (f) => `that can’t be an iron: look at its ${String(f['where']).replace(/_.*/, '')}`,
+  // Pictures
+  'photo-broken': () => 'this is no picture that can be read',
+  'photo-too-large': (f) => `the file has ${f['megabytes']} MB; ${f['most']} MB are the most`,
+  'photo-too-many-pixels': (f) => `${f['megapixels']} megapixels are more than this page can hold; ${f['most']} are the most`,
+  'photo-too-small': (f) => `${f['width']} × ${f['height']} pixels are too few to tell pockets apart`,
+  'corners-missing': () => 'a corner is missing',
+  'corners-crossed': () => 'the corners are crossed: once around the piece, beginning at the hinge on the left',
+  'corners-too-close': () => 'the corners lie on one spot: put them on the corners of the piece',
+  'corners-outside': () => 'most of the piece lies outside the picture',
+  'white-missing': () => 'no white yet: put the white mark on plain white paper beside the piece',
+  'white-too-dark': () => 'that is too dark to be white paper',
+  'white-clipped': () => 'the white is burnt out: take the picture a little darker',
+  'white-uneven': () => 'the white mark isn’t on one even patch of paper',
+  'pattern-even': () => 'as even as an eye can tell',
+  'pattern-lean': (f) =>
+    `hotter by ${f['kelvin']} K towards the ${f['hotter']}: pour a little towards it, and turn the piece round half-way where it lets itself be turned`,
+  'pattern-cool-rim': (f) => `the rim is ${f['kelvin']} K cooler than the middle: heat it longer before the first pour`,
+  'pattern-spots': (f) => `spots of up to ${f['kelvin']} K: a longer preheat evens them out somewhat`,
+
   'level-unknown': () => 'there is no such level',
   'observation-conflict': () =>
     'what was said of this load hardly fits what was seen before: a wrong touch, or something has changed. It counts only a little until it is said again',

@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Target } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -6,10 +6,10 @@ import type { Iron } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, inBowl, useSession } from '../session/index.ts';
+import { adviceJob, inBowl, useNewestLoads, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
-import type { AdviceReply } from '../workers/index.ts';
-import { useAdvice } from '../workers/index.ts';
+import type { AdviceJob, AdviceReply } from '../workers/index.ts';
+import { useAdvice, usePattern } from '../workers/index.ts';
 import { Aim } from './Aim.tsx';
 import { Conditions } from './Conditions.tsx';
 import { DialInSheet, SIMULATED } from './DialInSheet.tsx';
@@ -18,6 +18,8 @@ import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
 import { Lattice } from './Lattice.tsx';
 import { watchList } from './watch.ts';
+
+const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet.tsx')).PhotoSheet }));
 
 export const IronStation = () => {
   const session = useSession();
@@ -48,7 +50,8 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
   const target = dragged ?? bench.target;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
-  const advice = useAdvice(adviceJob(session, bowl.formula, iron, { ...bench, target, airFraction: bowl.airFraction }));
+  const job = adviceJob(session, bowl.formula, iron, { ...bench, target, airFraction: bowl.airFraction });
+  const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
   const trySimulated = async (): Promise<void> => {
     const id = `simulated-${crypto.randomUUID().slice(0, 8)}`;
@@ -110,7 +113,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           </Link>
         </div>
       )}
-      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} />}
+      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} job={job} />}
       {dialling && (
         <DialInSheet
           session={session}
@@ -138,9 +141,14 @@ const useBasis = (ironId: string): string => {
     : `the model only; what the ${loads} loads logged on this iron say stands under “What its loads say”`;
 };
 
-type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron };
+type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
 
-const Answer = ({ reply, session, iron }: AnswerProps) => {
+const Answer = ({ reply, session, iron, job }: AnswerProps) => {
+  const kitchen = useKitchen();
+  const [photographing, setPhotographing] = useState(false);
+  const newest = useNewestLoads([iron.id])?.get(iron.id);
+  const best = reply.answer.cookTime_s.best;
+  const pattern = usePattern(iron.pattern === undefined ? null : { job, second: best }).data;
   const { kit } = session;
   const { answer } = reply;
   // The figures follow the wish at once; the drawing may be a frame behind.
@@ -149,6 +157,8 @@ const Answer = ({ reply, session, iron }: AnswerProps) => {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
   const basis = useBasis(iron.id);
+  // The lattice is drawn again only when something of it changes.
+  const openPhotos = useCallback(() => setPhotographing(true), []);
   return (
     <>
       <div className="flex items-start gap-6 max-lg:flex-col">
@@ -199,7 +209,7 @@ const Answer = ({ reply, session, iron }: AnswerProps) => {
           <Curves picture={picture} answer={drawn.answer} kit={kit} second={second} onSecond={setScrubbed} />
         </div>
         <aside className="flex w-60 shrink-0 flex-col gap-3 max-lg:w-full">
-          <Lattice iron={iron} picture={picture} second={second} />
+          <Lattice iron={iron} picture={picture} second={second} curve={pattern?.ok === true ? pattern.value : null} onPhoto={openPhotos} />
           <div>
             <h2 className="text-[17px]">Watch for</h2>
             <ol className="mt-1">
@@ -223,6 +233,18 @@ const Answer = ({ reply, session, iron }: AnswerProps) => {
           </p>
         </aside>
       </div>
+      {photographing && (
+        <Suspense>
+          <PhotoSheet
+            iron={iron}
+            job={job}
+            second={best}
+            lastLoadId={newest?.progress.phase === 'opened' ? newest.load.id : null}
+            onTeach={(taught) => void kitchen.put('irons', taught)}
+            onClose={() => setPhotographing(false)}
+          />
+        </Suspense>
+      )}
     </>
   );
 };

@@ -3,6 +3,8 @@ import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advis
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { DialIn, History } from '../../core/dialin/index.ts';
+import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
+import type { PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import type { PlannedIron } from '../../core/run/index.ts';
 
@@ -32,6 +34,11 @@ export type DialInJob = {
   readonly wanted: { readonly batterKey: string; readonly tawny: number };
 };
 
+/** A picture of a face, still packed: the worker unpacks it. */
+export type PhotoJob = Omit<FaceRequest, 'pixels'> & { readonly bitmap: ImageBitmap };
+/** How browning depends on the local heat, at one second of the load that is advised. */
+export type PatternJob = { readonly job: AdviceJob; readonly second: number };
+
 /** A pour on a hidden iron, and what the estimator would have done there. */
 export type PracticeJob = {
   readonly levelId: string;
@@ -58,6 +65,8 @@ export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
+  readPhoto(message: { protocol: number; request: PhotoJob }): Promise<Result<ReadFace>>;
+  pattern(message: { protocol: number; request: PatternJob }): Promise<Result<PatternCurve>>;
   practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;
   replay(message: { protocol: number; request: ReplayJob }): Promise<Result<readonly ReplayedLoad[]>>;
   readPaste(message: { protocol: number; text: string; readSettings: ReadSettings }): Promise<Result<Paste>>;

@@ -6,11 +6,13 @@ import type { DialIn, Pairing } from '../../core/dialin/index.ts';
 import { dialIn } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
+import type { PatternCurve } from '../../core/plate/index.ts';
+import { patternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practicePairing, replay } from '../../core/practice/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste, PracticeJob, ReplayJob } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste, PatternJob, PracticeJob, ReplayJob } from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
@@ -40,6 +42,29 @@ export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<
   }
   const found = yield* dialIn(wanted, pairings, history);
   return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** How the browning of a pocket depends on its own heat. Errors: those of `advise`. */
+export function* patternOf({ job, second }: PatternJob): Generator<void, Result<PatternCurve>> {
+  const { formula, readSettings, ...rest } = job;
+  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
+  const advice = yield* adviseInSteps({ ...rest, reading });
+  if (!advice.ok) return advice;
+  const { machine, batter, portion, plates, setting, request } = advice.value;
+  return success(
+    patternCurve(
+      {
+        machine,
+        batter,
+        portion_kg: portion.portion_g / 1000,
+        plates,
+        setting_C: setting.temperature_C,
+        room_C: request.room_C,
+        duration_s: second + 1,
+      },
+      second,
+    ),
+  );
 }
 
 /** Errors: `level-unknown` {levelId}. */

@@ -1,9 +1,12 @@
 import { expose } from 'comlink';
 import type { CookMemory } from '../../core/advise/index.ts';
+import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
-import type { AdviceJob, Reckoner } from './messages.ts';
+import type { ReadFace } from '../../core/photo/index.ts';
+import { readFace } from '../../core/photo/index.ts';
+import type { AdviceJob, PhotoJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-import { practise, readPasted, reckon, replayed, weighLoads } from './reckon.ts';
+import { patternOf, practise, readPasted, reckon, replayed, weighLoads } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -30,6 +33,17 @@ const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
   // A finger that moves for long leaves many settings behind.
   else if (remembered.memory.size > MOST_REMEMBERED) remembered.memory.clear();
   return remembered.memory;
+};
+
+/** Unpacks a picture and reads it. Errors: `photo-broken`, and those of `readFace`. */
+const readBitmap = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
+  const { width, height } = bitmap;
+  const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
+  if (context === null) return failure('photo-broken');
+  context.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  const { data } = context.getImageData(0, 0, width, height);
+  return readFace({ ...request, pixels: { data, width, height } });
 };
 
 /** Runs to the end, letting messages in between. */
@@ -60,6 +74,12 @@ const api: Reckoner = {
   },
   dialIn({ protocol, request }) {
     return protocol === PROTOCOL ? patiently(weighLoads(request)) : Promise.resolve(failure('worker-crashed'));
+  },
+  readPhoto({ protocol, request }) {
+    return Promise.resolve(protocol === PROTOCOL ? readBitmap(request) : failure('worker-crashed'));
+  },
+  pattern({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(patternOf(request)) : Promise.resolve(failure('worker-crashed'));
   },
   practise({ protocol, request }) {
     return Promise.resolve(protocol === PROTOCOL ? practise(request) : failure('worker-crashed'));

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, PatternJob } from './messages.ts';
 import type { ReckonerClient } from './reckoner.ts';
 import { adviser, loadWeigher, planner } from './reckoner.ts';
 
@@ -26,6 +26,21 @@ export const useAdvice = (job: AdviceJob | null) => useQuery({ ...query(job, adv
 
 /** Several at once, for the plan; they don't keep the bench waiting. */
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => useQueries({ queries: jobs.map((job) => query(job, planner)) });
+
+/** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
+export const usePattern = (job: PatternJob | null) =>
+  useQuery({
+    queryKey: ['pattern', job === null ? null : canonicalJson(job)],
+    queryFn: () => {
+      if (job === null) throw new Error('nothing to ask');
+      return loadWeigher.pattern(job);
+    },
+    enabled: job !== null,
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    retry: false,
+  });
 
 /** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
 export const useDialIn = (job: DialInJob | null) =>

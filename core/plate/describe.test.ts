@@ -50,7 +50,7 @@ describe('an iron from a ruler', () => {
         expect(got({ ...ruler, floor_mm: ruler.floor_mm + 1 }).cavity_mL).toBeGreaterThan(base.cavity_mL);
         expect(got({ ...ruler, depth_mm: ruler.depth_mm + 1 }).cavity_mL).toBeGreaterThan(base.cavity_mL);
         expect(got(ruler, 4).cavity_mL).toBeCloseTo(4 * base.cavity_mL, 6);
-        const twice = got({ ...ruler, ...Object.fromEntries(Object.entries(sizes).map(([k, v]) => [k, 2 * v])) } as Ruler);
+        const twice = got({ ...ruler, ...Object.fromEntries(Object.entries(sizes).map(([k, v]) => [k, 2 * v])) });
         expect(twice.cavity_mL / base.cavity_mL).toBeCloseTo(8, 6);
       }),
       { numRuns: 60, seed: 5 },

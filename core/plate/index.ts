@@ -10,6 +10,8 @@ export type { Moments } from './moments.ts';
 export { moments, palerStep, risesTo, steamMean, waterShare } from './moments.ts';
 export type { PlatesState } from './plates.ts';
 export { preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates } from './plates.ts';
+export type { Pattern, PatternCurve } from './pattern.ts';
+export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap, taughtPattern } from './pattern.ts';
 export type { Portion } from './portion.ts';
 export { fillOf, portion } from './portion.ts';
 export { PRESET_IRONS } from './presets.ts';

@@ -60,6 +60,10 @@ export const Iron = z.object({
   looseness: z.object({ min: z.number().min(0), max: z.number().max(20) }),
   signals: z.object({ light: z.boolean(), beep: z.boolean() }),
   turned: z.boolean(),
+  /** How much hotter each pocket of a face is than the plate's mean, K, row by row from the hinge; left out while nobody knows. */
+  pattern: z
+    .object({ lower: z.array(z.number().min(-60).max(60)).max(400), upper: z.array(z.number().min(-60).max(60)).max(400) })
+    .optional(),
   coating: z.enum(['bare', 'coated']),
   circuitId: z.string().nullable(),
 });
