@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import type { DialIn, History } from '../../core/dialin/index.ts';
+import type { Change, DialIn, History } from '../../core/dialin/index.ts';
 import { pastLoad } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { loadProgress } from '../../core/line/index.ts';
@@ -48,7 +48,14 @@ const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'reply' | 'onTake
     const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(logOf(logs, load.id)), iron.geometry.moulds);
     return past === null || prediction === undefined
       ? []
-      : [{ loadId: load.id, batterKey: keyOf({ id: prediction.formulaId, rev: prediction.formulaRev }), ...past }];
+      : [
+          {
+            loadId: load.id,
+            startedAt: load.startedAt,
+            batterKey: keyOf({ id: prediction.formulaId, rev: prediction.formulaRev }),
+            ...past,
+          },
+        ];
   });
   const newest = told.slice(-MOST_LOADS);
   const keys = new Set([keyOf(formula), ...newest.map((load) => load.batterKey).reverse()]);
@@ -102,6 +109,45 @@ export const DialInSheet = (props: Props) => {
     </Sheet>
   );
 };
+
+const CHANGE_WORDS: Readonly<Record<Change, (size: number) => string>> = {
+  nothing: () => 'nothing that matters: today is as the iron used to be',
+  hotter: (k) => `plates some ${Math.round(k)} K hotter: the dial moved, or stronger mains`,
+  cooler: (k) => `plates some ${Math.round(-k)} K cooler: weaker mains, a short preheat, or the dial moved`,
+  'more-room': (f) => `it takes ${percent(f - 1)} more: a worn gasket or hinge, or a batter with less lift or thicker than usual`,
+  'less-room': (f) => `it takes ${percent(1 - f)} less: a batter with more lift, or a lid that closes tighter`,
+  'browns-more': (f) => `it browns ×${f.toFixed(1)}: more sugar or milk, or batter that stood long`,
+  'browns-less': (f) => `it browns ×${f.toFixed(1)}: less sugar, more acid, or a film on the plates`,
+  'one-side': (k) => `${k > 0 ? 'the upper' : 'the lower'} side some ${Math.round(Math.abs(k))} K hotter than it used to be`,
+  'colder-batter': () => 'the batter colder than it was said to be, straight from the refrigerator',
+};
+/** Less likely ones aren't worth reading. */
+const LEAST_CHANCE = 0.06;
+
+const WhatChanged = ({ changed }: { readonly changed: NonNullable<DialIn['changed']> }) => (
+  <section aria-label="What changed?" className="mt-5">
+    <h3>What changed?</h3>
+    <p className="text-[15px] text-quiet">
+      {changed.loads === 1 ? 'The newest load' : `The newest ${changed.loads} loads`} against those before; what explains the difference
+      best:
+    </p>
+    <ol className="mt-1">
+      {changed.explanations
+        .filter(({ chance }, i) => i === 0 || chance >= LEAST_CHANCE)
+        .map(({ change, chance, size }) => (
+          <li
+            key={change}
+            data-change={change}
+            data-chance={chance.toFixed(3)}
+            className="grid grid-cols-[64px_minmax(0,1fr)] gap-3 border-b border-line py-1.5"
+          >
+            <b className="figure text-xl">{percent(chance)}</b>
+            <span>{CHANGE_WORDS[change](size)}</span>
+          </li>
+        ))}
+    </ol>
+  </section>
+);
 
 const Shown = ({
   found,
@@ -182,6 +228,7 @@ const Shown = ({
           colour alone.
         </p>
       </section>
+      {found.changed !== null && <WhatChanged changed={found.changed} />}
       {findings.length > 0 && (
         <ul className="mt-3 flex flex-col gap-1">
           {findings.map((finding) => (

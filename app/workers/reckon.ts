@@ -2,7 +2,7 @@ import type { Result } from '../../core/basis/index.ts';
 import { failure, seededRandom, success } from '../../core/basis/index.ts';
 import { adviseInSteps, answerOf, batterOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/advise/index.ts';
-import type { DialIn, Pairing } from '../../core/dialin/index.ts';
+import type { DialIn, KnownPairing, Pairing } from '../../core/dialin/index.ts';
 import { dialIn } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
@@ -33,11 +33,20 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
 
 /** This iron's loads, weighed against what they were promised. Errors: those of the batter that is wished for. */
 export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<void, Result<DialIn>> {
-  const pairings = new Map<string, Pairing>();
+  const pairings = new Map<string, KnownPairing>();
   for (const { key, job } of batters) {
     const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
     const batter = batterOf(reading, job);
-    if (batter.ok) pairings.set(key, { iron: job.iron, batter: batter.value, room_C: job.room_C });
+    if (batter.ok)
+      pairings.set(key, {
+        iron: job.iron,
+        batter: batter.value,
+        room_C: job.room_C,
+        colder: (by_K, least_C) => {
+          const cold = batterOf(reading, { ...job, batter_C: Math.max(least_C, job.batter_C - by_K) });
+          return cold.ok && job.batter_C > least_C + 3 ? { iron: job.iron, batter: cold.value, room_C: job.room_C } : null;
+        },
+      });
     else if (key === wanted.batterKey) return batter;
   }
   const found = yield* dialIn(wanted, pairings, history);

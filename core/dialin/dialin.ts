@@ -2,13 +2,21 @@ import type { Finding } from '../basis/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import type { Action, Belief, Outcome } from './belief.ts';
 import { afterLoad, firstBelief, summary } from './belief.ts';
+import type { Explanation, TodaysLoad } from './changed.ts';
+import { whatChanged } from './changed.ts';
 import type { Emulator, Pairing } from './emulator.ts';
 import { emulate } from './emulator.ts';
 import type { Suggestion } from './suggest.ts';
 import { suggest } from './suggest.ts';
 
 /** A load of this iron that is over, with the batter that was in it. */
-export type History = { readonly loadId: string; readonly batterKey: string; readonly action: Action; readonly outcome: Outcome };
+export type History = {
+  readonly loadId: string;
+  readonly startedAt: number;
+  readonly batterKey: string;
+  readonly action: Action;
+  readonly outcome: Outcome;
+};
 
 export type DialIn = {
   readonly suggestion: Suggestion;
@@ -16,11 +24,22 @@ export type DialIn = {
   /** Before anything was seen. */
   readonly prior: ReturnType<typeof summary>;
   readonly used: number;
+  /** What explains today's loads, where there are some and enough before them; the likeliest first. */
+  readonly changed: { readonly loads: number; readonly explanations: readonly Explanation[] } | null;
   /** By load: what didn't fit. */
   readonly findings: readonly (Finding & { readonly loadId: string })[];
 };
 
+/** A pairing, and the same with its batter colder by so much (never under the second, °C); null: it can't be. */
+export type KnownPairing = Pairing & { readonly colder?: (by_K: number, least_C: number) => Pairing | null };
+
 const SEED = 20_261;
+/** Loads that close to the newest are "today's"; so many must stand before them. */
+const TODAY_MS = 6 * 3_600_000;
+const LEAST_BEFORE = 3;
+/** A batter straight from the refrigerator against one that stood: the colder one that is tried. */
+const COLDER_K = 12;
+const COLDEST_C = 3;
 
 /**
  * What this iron's loads say of it, and the next one. Loads are taken in their order; an emulator is run for every batter that occurs.
@@ -28,7 +47,7 @@ const SEED = 20_261;
  */
 export function* dialIn(
   wanted: { readonly batterKey: string; readonly tawny: number },
-  pairings: ReadonlyMap<string, Pairing>,
+  pairings: ReadonlyMap<string, KnownPairing>,
   history: readonly History[],
 ): Generator<void, DialIn | null> {
   const emulators = new Map<string, Emulator>();
@@ -41,14 +60,31 @@ export function* dialIn(
     emulators.set(key, made);
     return made;
   };
+  const colderOnes = new Map<string, Emulator | null>();
+  const colderOf = function* (key: string): Generator<void, Emulator | null> {
+    const known = colderOnes.get(key);
+    if (known !== undefined) return known;
+    const pairing = pairings.get(key)?.colder?.(COLDER_K, COLDEST_C) ?? null;
+    const made = pairing === null ? null : yield* emulate(pairing);
+    colderOnes.set(key, made);
+    return made;
+  };
   const random = seededRandom(SEED);
   let belief: Belief = firstBelief(random);
   const prior = summary(belief);
   const findings: (Finding & { loadId: string })[] = [];
   let used = 0;
+  const newest = history.reduce((last, load) => Math.max(last, load.startedAt), -Infinity);
+  let before: Belief | null = null;
+  let usedBefore = 0;
+  const today: TodaysLoad[] = [];
   for (const load of history) {
     const e = yield* emulatorOf(load.batterKey);
     if (e === null) continue;
+    if (newest - load.startedAt < TODAY_MS) {
+      before ??= belief;
+      today.push({ emulator: e, colder: yield* colderOf(load.batterKey), action: load.action, outcome: load.outcome });
+    } else usedBefore++;
     const updated = afterLoad(e, belief, load.action, load.outcome, random);
     belief = updated.belief;
     findings.push(...updated.findings.map((finding) => ({ ...finding, loadId: load.loadId })));
@@ -56,5 +92,8 @@ export function* dialIn(
     yield;
   }
   const e = yield* emulatorOf(wanted.batterKey);
-  return e === null ? null : { suggestion: suggest(e, belief, wanted.tawny), believed: summary(belief), prior, used, findings };
+  if (e === null) return null;
+  const isTold = before !== null && usedBefore >= LEAST_BEFORE && today.length > 0;
+  const changed = isTold && before !== null ? { loads: today.length, explanations: whatChanged(before, today) } : null;
+  return { suggestion: suggest(e, belief, wanted.tawny), believed: summary(belief), prior, used, changed, findings };
 }

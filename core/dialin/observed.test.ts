@@ -73,7 +73,9 @@ describe('the demo’s own irons, from their logs', () => {
         const prediction = file.predictions.find((p) => p.id === load.predictionId);
         const log = file.loadEvents.filter((row) => row.loadId === load.id).map((row) => row.event);
         const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(log));
-        return past === null || prediction === undefined ? [] : [{ loadId: load.id, batterKey: prediction.formulaId, ...past }];
+        return past === null || prediction === undefined
+          ? []
+          : [{ loadId: load.id, startedAt: load.startedAt, batterKey: prediction.formulaId, ...past }];
       })
       .slice(-5);
     for (const key of new Set(history.map((load) => load.batterKey))) {
