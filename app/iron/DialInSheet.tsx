@@ -1,14 +1,12 @@
 import { lazy, Suspense } from 'react';
-import type { Change, DialIn, History } from '../../core/dialin/index.ts';
-import { pastLoad } from '../../core/dialin/index.ts';
+import type { Change, DialIn } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
 import { clock, dialMarkText, Fact, grams, percent, Sheet, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob } from '../session/index.ts';
+import { historyJob, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 import type { AdviceReply, DialInJob } from '../workers/index.ts';
 import { useDialIn } from '../workers/index.ts';
@@ -30,49 +28,19 @@ type Props = {
   readonly onClose: () => void;
 };
 
-/** More loads than that teach nothing new; older ones may be of another iron than this has become. */
-const MOST_LOADS = 12;
-const MOST_BATTERS = 3;
-
 /** This iron's newest loads with something said of them, and the batters they were made from. */
-const useJob = ({ session, formula, iron, tawny }: Omit<Props, 'reply' | 'onTake' | 'onTry' | 'onClose'>): DialInJob | null => {
-  const loads = (useRows('loads') ?? []).filter((load) => load.ironId === iron.id).sort((a, b) => a.startedAt - b.startedAt);
-  const recent = loads.slice(-3 * MOST_LOADS);
+const useJob = ({ session, formula, iron, tawny }: Pick<Props, 'session' | 'formula' | 'iron' | 'tawny'>): DialInJob | null => {
+  const recent = recentLoads(useRows('loads') ?? [], iron.id);
   const predictions = useRows('predictions');
   const formulas = useRows('formulas');
   const logs = useLogs(recent.map((load) => load.id));
   if (predictions === undefined || formulas === undefined || logs === undefined) return null;
-  const keyOf = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
-  const told = recent.flatMap((load) => {
-    const prediction = predictions.find((p) => p.id === load.predictionId);
-    const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(logOf(logs, load.id)), iron.geometry.moulds);
-    return past === null || prediction === undefined
-      ? []
-      : [
-          {
-            loadId: load.id,
-            startedAt: load.startedAt,
-            batterKey: keyOf({ id: prediction.formulaId, rev: prediction.formulaRev }),
-            ...past,
-          },
-        ];
-  });
-  const newest = told.slice(-MOST_LOADS);
-  const keys = new Set([keyOf(formula), ...newest.map((load) => load.batterKey).reverse()]);
-  const kept = [...keys].slice(0, MOST_BATTERS);
-  const wish = {
-    target: { tawny, crisp: session.bench.target.crisp },
-    batter_C: session.bench.batter_C,
-    load: 1,
-    preheat_s: null,
-    setting_C: null,
-  };
-  const batters = kept.flatMap((key) => {
-    const f = key === keyOf(formula) ? formula : formulas.find((other) => keyOf(other) === key);
-    return f === undefined ? [] : [{ key, job: adviceJob(session, f, iron, wish) }];
-  });
-  const history: History[] = newest.filter((load) => kept.includes(load.batterKey));
-  return { batters, history, wanted: { batterKey: keyOf(formula), tawny } };
+  const { past: _, ...job } = historyJob(
+    session,
+    { formula, iron, tawny },
+    { recent, predictions, formulas, logOf: (id) => logOf(logs, id) },
+  );
+  return job;
 };
 
 const UNKNOWNS = [

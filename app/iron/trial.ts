@@ -10,7 +10,7 @@ export type TrialPlan = { readonly portion_g: number; readonly share: number; re
 type Simulated = { readonly tell: IronLink['tell']; readonly latest: () => IronReading | undefined };
 
 /** Simulated seconds per second while it heats and while it cooks. */
-const SPEED = { heating: 60, cooking: 30 } as const;
+const SPEED = { heating: 120, cooking: 40 } as const;
 /** After the light has gone out the plates still even out. */
 const EVENS_OUT_S = 60;
 const POLL_MS = 40;

@@ -6,7 +6,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Load, NewLoadEvent } from '../../core/line/index.ts';
 import { countdown } from '../../core/line/index.ts';
-import { clock, dialMarkText, grams, tawnyCss, temperature, timeWithSeconds } from '../look/index.ts';
+import { clock, dialMarkText, grams, inkOn, tawnyCss, temperature, timeWithSeconds } from '../look/index.ts';
 import { LogPanel } from './LogPanel.tsx';
 import type { LinePlace } from './useLine.ts';
 
@@ -26,6 +26,7 @@ export const Column = (props: Props) => {
   const { iron, load, progress, prediction, n } = place;
   // "Next load" leaves the opened one behind before the next is poured.
   const [leftBehind, setLeftBehind] = useState<string | null>(null);
+  const [looking, setLooking] = useState(false);
   const current = load !== null && load.id !== leftBehind ? load : null;
   const phase = current === null ? 'ready' : (progress?.phase ?? 'ready');
   const count =
@@ -103,8 +104,33 @@ export const Column = (props: Props) => {
               disabled={disabled}
               onClick={() => onSay(current, { kind: 'signal', data: { signal: 'beeped' } })}
             />
-            <SignalButton icon={Eye} label="looked" disabled={disabled} onClick={() => onSay(current, { kind: 'peeked', data: {} })} />
+            <SignalButton icon={Eye} label="looked" disabled={disabled} pressed={looking} onClick={() => setLooking(!looking)} />
           </div>
+          {looking && (
+            <div role="group" aria-label="How brown was the paler side?" className="grid grid-cols-4 gap-2">
+              {LOOKS.map(({ seen, word, step: shade }) => (
+                <button
+                  key={seen}
+                  type="button"
+                  disabled={disabled}
+                  className="min-h-16 rounded-lg border-2 border-white px-1 text-lg font-bold"
+                  style={{ background: tawnyCss(shade), color: inkOn(shade) }}
+                  onClick={() => {
+                    onSay(current, { kind: 'peeked', data: { seen } });
+                    setLooking(false);
+                  }}
+                >
+                  {word}
+                </button>
+              ))}
+            </div>
+          )}
+          {place.rescue !== null && place.promised_s !== null && (
+            <p className="on-ground text-[17px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
+              By what you noticed: open at <b>{clock(place.rescue.open_s)}</b>, meant {clock(place.promised_s)}; a look tears nothing from{' '}
+              {clock(place.rescue.earliestLook_s)}
+            </p>
+          )}
           <Said place={place} />
           <BigButton label="Opened" keyHint="o" disabled={disabled} onClick={() => onSay(current, { kind: 'opened', data: {} })} />
         </Stage>
@@ -142,6 +168,13 @@ export const Column = (props: Props) => {
     </section>
   );
 };
+
+const LOOKS = [
+  { seen: 'pale', word: 'pale', step: 1.5 },
+  { seen: 'half', word: 'half', step: 2.7 },
+  { seen: 'nearly', word: 'nearly', step: 3.7 },
+  { seen: 'dark', word: 'dark', step: 5 },
+] as const;
 
 const eventWord = (kind: string): string => ({ signal: 'sign', logged: 'last answer', peeked: 'looked' })[kind] ?? kind;
 
@@ -225,8 +258,10 @@ const SignalButton = ({
   icon: Icon,
   label,
   disabled,
+  pressed,
   onClick,
 }: {
+  readonly pressed?: boolean;
   readonly icon: typeof Wind;
   readonly label: string;
   readonly disabled: boolean;
@@ -235,6 +270,7 @@ const SignalButton = ({
   <button
     type="button"
     disabled={disabled}
+    aria-pressed={pressed}
     className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white px-2 leading-tight font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
     onClick={onClick}
   >
@@ -250,7 +286,7 @@ const Said = ({ place: { progress } }: { readonly place: LinePlace }) => {
   const closedAt = progress?.closedAt ?? 0;
   const said = [
     ...(progress?.signals ?? []).map(({ signal, at }) => ({ word: SIGNAL_WORDS[signal] ?? signal, at })),
-    ...(progress?.peeks ?? []).map((at) => ({ word: 'looked', at })),
+    ...(progress?.peeks ?? []).map(({ at, seen }) => ({ word: seen === null ? 'looked' : `looked ${seen}`, at })),
   ].sort((a, b) => a.at - b.at);
   if (said.length === 0) return null;
   return <p className="on-ground text-[15px]">{said.map(({ word, at }) => `${word} ${clock((at - closedAt) / 1000)}`).join(' · ')}</p>;

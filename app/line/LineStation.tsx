@@ -16,6 +16,7 @@ import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
 import type { LinePlace } from './useLine.ts';
 import { useLine } from './useLine.ts';
+import { useRescues } from './useRescues.ts';
 import { useWakeLock } from './useWakeLock.ts';
 
 const TICK_MS = 200;
@@ -62,7 +63,8 @@ const Line = ({ session }: { readonly session: Session }) => {
   const nowOf = useCallback(() => clock.now(), [clock]);
   const [jumps, setJumps] = useState<ReadonlyMap<string, readonly Jump[]>>(new Map());
   const line = useLine(session, search.get('iron'), nowOf, jumps);
-  const { places, say, pour } = line;
+  const { say, pour } = line;
+  const places = useRescues(session, line.places);
   const [jumped, setJumped] = useState<number | null>(null);
   const { held, takeOver } = useHeldLine(kitchen.name);
   const now = useTicks(clock, (jump_ms) => {

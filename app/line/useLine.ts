@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { Lot, Prediction } from '../../core/book/index.ts';
 import { isOpenLot } from '../../core/book/index.ts';
+import type { Rescue } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/line/index.ts';
 import { loadProgress } from '../../core/line/index.ts';
@@ -21,6 +22,9 @@ export type LinePlace = {
   readonly log: readonly LoadEvent[];
   readonly progress: LoadProgress | null;
   readonly prediction: Prediction | null;
+  /** Its time set anew by what was noticed, and what it was before. */
+  readonly rescue: Rescue | null;
+  readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
   readonly n: number;
@@ -86,6 +90,8 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
             log: current?.log ?? [],
             progress: current === undefined ? null : loadProgress(withJumps(current.log, jumps.get(current.load.id) ?? [])),
             prediction: current?.prediction ?? null,
+            rescue: null,
+            promised_s: null,
             advice: data?.ok === true ? data.value : null,
             n,
           },

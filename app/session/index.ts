@@ -5,3 +5,4 @@ export { adviceJob, airIn, inBowl, openLot, useSession } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { readingOf } from './reading.ts';
+export { batterKey, historyJob, recentLoads } from './ironHistory.ts';

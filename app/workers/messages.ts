@@ -2,7 +2,7 @@ import type { Result } from '../../core/basis/index.ts';
 import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
-import type { DialIn, History } from '../../core/dialin/index.ts';
+import type { DialIn, History, LoadInIron, Rescue } from '../../core/dialin/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
@@ -50,6 +50,9 @@ export type PracticeJob = {
 };
 export type ReplayJob = Omit<PracticeJob, 'pour' | 'n'> & { readonly tawny: number };
 
+/** The same loads, asked about one that cooks. */
+export type RescueJob = DialInJob & { readonly load: LoadInIron };
+
 export type Paste = {
   readonly lines: FormulaLine[];
   readonly cut: number;
@@ -65,6 +68,7 @@ export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
+  rescue(message: { protocol: number; request: RescueJob }): Promise<Result<Rescue>>;
   readPhoto(message: { protocol: number; request: PhotoJob }): Promise<Result<ReadFace>>;
   pattern(message: { protocol: number; request: PatternJob }): Promise<Result<PatternCurve>>;
   practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;

@@ -2,8 +2,8 @@ import type { Result } from '../../core/basis/index.ts';
 import { failure, seededRandom, success } from '../../core/basis/index.ts';
 import { adviseInSteps, answerOf, batterOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/advise/index.ts';
-import type { DialIn, KnownPairing, Pairing } from '../../core/dialin/index.ts';
-import { dialIn } from '../../core/dialin/index.ts';
+import type { DialIn, KnownPairing, Pairing, Rescue } from '../../core/dialin/index.ts';
+import { dialIn, rescueNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
@@ -12,7 +12,7 @@ import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practicePairing, replay } from '../../core/practice/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste, PatternJob, PracticeJob, ReplayJob } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, Paste, PatternJob, PracticeJob, ReplayJob, RescueJob } from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
@@ -31,8 +31,8 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
   });
 }
 
-/** This iron's loads, weighed against what they were promised. Errors: those of the batter that is wished for. */
-export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<void, Result<DialIn>> {
+/** The batters that occur, on their iron. Errors: those of the batter that is wished for. */
+const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, KnownPairing>> => {
   const pairings = new Map<string, KnownPairing>();
   for (const { key, job } of batters) {
     const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
@@ -49,7 +49,22 @@ export function* weighLoads({ batters, history, wanted }: DialInJob): Generator<
       });
     else if (key === wanted.batterKey) return batter;
   }
-  const found = yield* dialIn(wanted, pairings, history);
+  return success(pairings);
+};
+
+/** This iron's loads, weighed against what they were promised. Errors: those of `pairingsOf`. */
+export function* weighLoads(job: DialInJob): Generator<void, Result<DialIn>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* dialIn(job.wanted, pairings.value, job.history);
+  return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** A load that is in the iron, after what was noticed of it. Errors: those of `pairingsOf`. */
+export function* rescueLoad(job: RescueJob): Generator<void, Result<Rescue>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* rescueNow(job.load, pairings.value, job.history);
   return found === null ? failure('bowl-empty') : success(found);
 }
 

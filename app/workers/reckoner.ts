@@ -2,12 +2,23 @@ import type { Remote } from 'comlink';
 import { transfer, wrap } from 'comlink';
 import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
-import type { DialIn } from '../../core/dialin/index.ts';
+import type { DialIn, Rescue } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste, PatternJob, PhotoJob, PracticeJob, Reckoner, ReplayJob } from './messages.ts';
+import type {
+  AdviceJob,
+  AdviceReply,
+  DialInJob,
+  Paste,
+  PatternJob,
+  PhotoJob,
+  PracticeJob,
+  Reckoner,
+  ReplayJob,
+  RescueJob,
+} from './messages.ts';
 import { PROTOCOL } from './messages.ts';
 
 /** Nothing the reckoner does takes this long unless it is stuck. */
@@ -49,6 +60,10 @@ export class ReckonerClient {
 
   dialIn(request: DialInJob): Promise<Result<DialIn>> {
     return this.limited<Result<DialIn>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
+  }
+
+  rescue(request: RescueJob): Promise<Result<Rescue>> {
+    return this.limited<Result<Rescue>>(this.connect().rescue({ protocol: PROTOCOL, request }));
   }
 
   /** The picture is handed over: it can't be used here afterwards. */

@@ -136,6 +136,10 @@ const lookLikelihood = (e: Emulator, u: Unknowns, action: Omit<Action, 'open_s'>
   return (1 - SLIP) * within(from, to, paler, 0.6) + SLIP / 4;
 };
 
+/** Guesses weighed anew by something noticed in one load; they are of that load alone. */
+export const reweighedBy = (e: Emulator, belief: Belief, of: (u: Unknowns) => number, random: Random): Belief =>
+  reweighed(e, belief, of, 1, random).belief;
+
 export type Updated = {
   readonly belief: Belief;
   /** `observation-conflict` {odds}: what was said hardly fits what was believed. */

@@ -2,6 +2,8 @@ import type { Finding } from '../basis/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import type { Action, Belief, Outcome } from './belief.ts';
 import { afterLoad, firstBelief, summary } from './belief.ts';
+import type { Cue, PastCue, Rescue, Signal } from './cue.ts';
+import { cueTiming, rescue } from './cue.ts';
 import type { Explanation, TodaysLoad } from './changed.ts';
 import { whatChanged } from './changed.ts';
 import type { Emulator, Pairing } from './emulator.ts';
@@ -96,4 +98,42 @@ export function* dialIn(
   const isTold = before !== null && usedBefore >= LEAST_BEFORE && today.length > 0;
   const changed = isTold && before !== null ? { loads: today.length, explanations: whatChanged(before, today) } : null;
   return { suggestion: suggest(e, belief, wanted.tawny), believed: summary(belief), prior, used, changed, findings };
+}
+
+/** The load that is in the iron, with what was noticed of it so far. */
+export type LoadInIron = {
+  readonly batterKey: string;
+  readonly pour: Omit<Action, 'open_s'>;
+  readonly tawny: number;
+  readonly cues: readonly Cue[];
+  /** Signals of this iron's loads that are over. */
+  readonly past: readonly PastCue[];
+};
+
+/** When to open it now, from what this iron's loads say and what was noticed. Gives way between runs. Null: its batter isn't known. */
+export function* rescueNow(
+  load: LoadInIron,
+  pairings: ReadonlyMap<string, KnownPairing>,
+  history: readonly History[],
+): Generator<void, Rescue | null> {
+  const emulators = new Map<string, Emulator>();
+  const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
+    const pairing = pairings.get(key);
+    if (pairing === undefined) return null;
+    const made = emulators.get(key) ?? (yield* emulate(pairing));
+    emulators.set(key, made);
+    return made;
+  };
+  const random = seededRandom(SEED);
+  let belief: Belief = firstBelief(random);
+  for (const past of history) {
+    const e = yield* emulatorOf(past.batterKey);
+    if (e !== null) belief = afterLoad(e, belief, past.action, past.outcome, random).belief;
+    yield;
+  }
+  const e = yield* emulatorOf(load.batterKey);
+  if (e === null) return null;
+  const timing = (signal: Signal) => cueTiming(signal, load.past, load.tawny);
+  const timings = { smells: timing('smells'), beeped: timing('beeped'), 'steam-down': timing('steam-down') };
+  return rescue(e, belief, load.pour, load.cues, timings, load.tawny, random);
 }

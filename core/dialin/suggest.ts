@@ -124,6 +124,26 @@ export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion 
   return found;
 };
 
+/** Share of the nominal fill that stays in, for a guess. */
+export const stayingAmount = (e: Emulator, u: Unknowns, portion_g: number): number =>
+  Math.min(portion_g / (e.full_g * u.cavity), FILL_LIMITS.over) * u.cavity;
+
+export const drawnGuesses = (belief: Belief): Unknowns[] => drawn(belief, SUBSET);
+
+/** When to open a load that is in the iron, not before `after_s`. */
+export const bestOpening = (
+  e: Emulator,
+  guesses: readonly Unknowns[],
+  pour: Omit<Action, 'open_s'>,
+  after_s: number,
+  tawny: number,
+): { readonly open_s: number; readonly chance: number } => {
+  const times = Array.from({ length: 50 }, (_, i) => after_s + ((e.seconds * 0.985 - after_s) * i * i) / 49 / 49);
+  const judged = judgeTimes(e, guesses, pour.portion_g, pour.setting_C, tawny, times);
+  const at = judged.reduce((best, j, i) => (worth(j) > worth(judged[best] ?? j) ? i : best), 0);
+  return { open_s: times[at] ?? after_s, chance: judged[at]?.chance ?? 0 };
+};
+
 /** The load that is in the iron: after a look, when to open it now; never before the look itself. */
 export const rescued = (
   e: Emulator,
@@ -132,10 +152,5 @@ export const rescued = (
   look: Look,
   tawny: number,
   random: Random,
-): { readonly open_s: number; readonly chance: number } => {
-  const guesses = drawn(afterLook(e, belief, action, look, random), SUBSET);
-  const times = Array.from({ length: 50 }, (_, i) => look.at_s + ((e.seconds * 0.985 - look.at_s) * i * i) / 49 / 49);
-  const judged = judgeTimes(e, guesses, action.portion_g, action.setting_C, tawny, times);
-  const at = judged.reduce((best, j, i) => (worth(j) > worth(judged[best] ?? j) ? i : best), 0);
-  return { open_s: times[at] ?? look.at_s, chance: judged[at]?.chance ?? 0 };
-};
+): { readonly open_s: number; readonly chance: number } =>
+  bestOpening(e, drawnGuesses(afterLook(e, belief, action, look, random)), action, look.at_s, tawny);

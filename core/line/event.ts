@@ -6,6 +6,8 @@ export const Instant = z.int().min(0).max(8.64e15);
 export const FILLS = ['missing', 'full', 'leaked'] as const;
 export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
 export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
+/** What a look through the crack shows: see `Look`. */
+export const SEEN = ['pale', 'half', 'nearly', 'dark'] as const;
 const SIDES = ['lower', 'upper'] as const;
 const Mould = z.int().min(0).max(23);
 
@@ -38,7 +40,8 @@ export const LoadEvent = z.discriminatedUnion('kind', [
   touch('poured'),
   touch('closed'),
   touch('turned'),
-  touch('peeked'),
+  /** `seen`: how brown the paler side was. */
+  z.object({ ...base, kind: z.literal('peeked'), data: z.object({ seen: z.enum(SEEN).optional() }) }),
   touch('opened'),
   z.object({ ...base, kind: z.literal('signal'), data: z.object({ signal: z.enum(SIGNALS) }) }),
   z.object({ ...base, kind: z.literal('logged'), data: Observation }),

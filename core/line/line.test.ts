@@ -57,7 +57,7 @@ describe('a load is what its log says', () => {
       { signal: 'steam-down', at: T0 + 2000 },
       { signal: 'beeped', at: T0 + 4000 },
     ]);
-    expect(progress.peeks).toEqual([T0 + 3000]);
+    expect(progress.peeks).toEqual([{ at: T0 + 3000, seen: null }]);
     expect([progress.pouredAt, progress.closedAt, progress.openedAt]).toEqual([T0, T0 + 1000, null]);
     expect(loadProgress(log(poured))).toMatchObject({ signals: [], peeks: [], observations: [], closedAt: null });
   });

@@ -1,4 +1,4 @@
-import type { LoadEvent, Observation } from './event.ts';
+import type { LoadEvent, Observation, SEEN, SIGNALS } from './event.ts';
 
 export type LoadPhase = 'ready' | 'poured' | 'cooking' | 'opened';
 
@@ -9,8 +9,8 @@ export type LoadProgress = {
   readonly pouredAt: number | null;
   readonly closedAt: number | null;
   readonly openedAt: number | null;
-  readonly signals: readonly { readonly signal: string; readonly at: number }[];
-  readonly peeks: readonly number[];
+  readonly signals: readonly { readonly signal: (typeof SIGNALS)[number]; readonly at: number }[];
+  readonly peeks: readonly { readonly at: number; readonly seen: (typeof SEEN)[number] | null }[];
   /** The last word on each thing that was observed. */
   readonly observations: readonly Observation[];
   /** The event that "undo" would take back. */
@@ -49,7 +49,7 @@ export const loadProgress = (log: readonly LoadEvent[]): LoadProgress => {
     closedAt,
     openedAt,
     signals: events.flatMap((event) => (event.kind === 'signal' ? [{ signal: event.data.signal, at: event.at }] : [])),
-    peeks: events.flatMap((event) => (event.kind === 'peeked' ? [event.at] : [])),
+    peeks: events.flatMap((event) => (event.kind === 'peeked' ? [{ at: event.at, seen: event.data.seen ?? null }] : [])),
     observations: [...observations.values()],
     lastUndoable: undoable === null ? null : (log.find((event) => event.seq === undoable.seq) ?? null),
   };

@@ -1,0 +1,91 @@
+import { useQueries } from '@tanstack/react-query';
+import { canonicalJson } from '../../core/basis/index.ts';
+import type { Cue, Rescue } from '../../core/dialin/index.ts';
+import type { Session } from '../session/index.ts';
+import { batterKey, historyJob, recentLoads } from '../session/index.ts';
+import { logOf, useLogs, useRows } from '../store/index.ts';
+import type { RescueJob } from '../workers/index.ts';
+import { loadWeigher } from '../workers/index.ts';
+import type { LinePlace } from './useLine.ts';
+
+/** What was noticed of a load that cooks, by its own clock. */
+const cuesOf = ({ progress }: LinePlace): Cue[] => {
+  if (progress?.phase !== 'cooking' || progress.closedAt === null) return [];
+  const { closedAt } = progress;
+  const at_s = (at: number): number => Math.round((at - closedAt) / 1000);
+  return [
+    ...progress.peeks.flatMap(({ at, seen }): Cue[] => (seen === null ? [] : [{ seen, at_s: at_s(at) }])),
+    ...progress.signals.map(({ signal, at }): Cue => ({ signal, at_s: at_s(at) })),
+  ];
+};
+
+/** Places whose load was noticed something of, with their time set anew; the others as they were. */
+export const useRescues = (session: Session, places: readonly LinePlace[]): readonly LinePlace[] => {
+  const loads = useRows('loads');
+  const predictions = useRows('predictions');
+  const formulas = useRows('formulas');
+  const cues = places.map(cuesOf);
+  const recent = places.map(({ iron, load }, i) =>
+    cues[i]?.length === 0
+      ? []
+      : recentLoads(
+          (loads ?? []).filter((other) => other.id !== load?.id),
+          iron.id,
+        ),
+  );
+  const logs = useLogs(recent.flat().map((load) => load.id));
+  const jobs = places.map(({ iron, formula, prediction }, i): RescueJob | null => {
+    const noticed = cues[i] ?? [];
+    if (noticed.length === 0 || prediction === null || predictions === undefined || formulas === undefined || logs === undefined)
+      return null;
+    const { past, ...job } = historyJob(
+      session,
+      { formula, iron, tawny: prediction.target.tawny },
+      { recent: recent[i] ?? [], predictions, formulas, logOf: (id) => logOf(logs, id) },
+    );
+    return {
+      ...job,
+      load: {
+        batterKey: batterKey(formula),
+        pour: { portion_g: prediction.portion_g, setting_C: prediction.setting.temperature_C },
+        tawny: prediction.target.tawny,
+        cues: noticed,
+        past,
+      },
+    };
+  });
+  const answers = useQueries({
+    queries: jobs.map((job) => ({
+      queryKey: ['rescue', job === null ? null : canonicalJson(job)],
+      queryFn: () => {
+        if (job === null) throw new Error('nothing to ask');
+        return loadWeigher.rescue(job);
+      },
+      enabled: job !== null,
+      staleTime: Infinity,
+      gcTime: 60_000,
+      retry: false,
+    })),
+  });
+  return places.map((place, i) => {
+    const answer = answers[i]?.data;
+    return jobs[i] != null && answer?.ok === true ? rescued(place, answer.value) : place;
+  });
+};
+
+/** The promise with its times moved; what was promised at the pour stays in the book. */
+const rescued = (place: LinePlace, rescue: Rescue): LinePlace => {
+  const { prediction } = place;
+  if (prediction === null) return place;
+  const { from, best, to } = prediction.cookTime_s;
+  const factor = rescue.open_s / best;
+  return {
+    ...place,
+    rescue,
+    prediction: {
+      ...prediction,
+      cookTime_s: { from: Math.min(rescue.open_s, from * factor), best: rescue.open_s, to: Math.max(rescue.open_s + 5, to * factor) },
+    },
+    promised_s: best,
+  };
+};

@@ -1,0 +1,73 @@
+import type { Prediction } from '../../core/book/index.ts';
+import type { History, PastCue } from '../../core/dialin/index.ts';
+import { pastLoad } from '../../core/dialin/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
+import type { Load, LoadEvent } from '../../core/line/index.ts';
+import { loadProgress } from '../../core/line/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { DialInJob } from '../workers/index.ts';
+import type { Session } from './useSession.ts';
+import { adviceJob } from './useSession.ts';
+
+/** More loads than that teach nothing new; older ones may be of another iron than this has become. */
+const MOST_LOADS = 12;
+const MOST_BATTERS = 3;
+
+/** The newest loads of an iron that may have something to say, oldest first. */
+export const recentLoads = (loads: readonly Load[], ironId: string): Load[] =>
+  loads
+    .filter((load) => load.ironId === ironId)
+    .sort((a, b) => a.startedAt - b.startedAt)
+    .slice(-3 * MOST_LOADS);
+
+type Rows = {
+  readonly recent: readonly Load[];
+  readonly predictions: readonly Prediction[];
+  readonly formulas: readonly Formula[];
+  readonly logOf: (loadId: string) => readonly LoadEvent[];
+};
+
+type Wish = { readonly formula: Formula; readonly iron: Iron; readonly tawny: number };
+
+export const batterKey = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
+
+/** What is asked of this iron's loads: those of which something was said, the batters they were made from, and the wish. */
+export const historyJob = (
+  session: Session,
+  { formula, iron, tawny }: Wish,
+  { recent, predictions, formulas, logOf }: Rows,
+): DialInJob & { readonly past: readonly PastCue[] } => {
+  const told = recent.flatMap((load) => {
+    const prediction = predictions.find((p) => p.id === load.predictionId);
+    if (prediction === undefined) return [];
+    const progress = loadProgress(logOf(load.id));
+    const past = pastLoad(prediction, progress, iron.geometry.moulds);
+    if (past === null) return [];
+    const { lower, upper } = past.outcome;
+    const tawnySeen = lower === null && upper === null ? null : Math.min(lower ?? 8, upper ?? 8);
+    const cues = progress.signals.map(({ signal, at }): PastCue => ({
+      signal,
+      at_s: (at - (progress.closedAt ?? at)) / 1000,
+      open_s: past.action.open_s,
+      tawny: tawnySeen,
+    }));
+    const key = batterKey({ id: prediction.formulaId, rev: prediction.formulaRev });
+    return [{ history: { loadId: load.id, startedAt: load.startedAt, batterKey: key, ...past }, cues }];
+  });
+  const newest = told.slice(-MOST_LOADS);
+  const keys = new Set([batterKey(formula), ...newest.map(({ history }) => history.batterKey).reverse()]);
+  const kept = [...keys].slice(0, MOST_BATTERS);
+  const wish = {
+    target: { tawny, crisp: session.bench.target.crisp },
+    batter_C: session.bench.batter_C,
+    load: 1,
+    preheat_s: null,
+    setting_C: null,
+  };
+  const batters = kept.flatMap((key) => {
+    const f = key === batterKey(formula) ? formula : formulas.find((other) => batterKey(other) === key);
+    return f === undefined ? [] : [{ key, job: adviceJob(session, f, iron, wish) }];
+  });
+  const history: History[] = newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey));
+  return { batters, history, wanted: { batterKey: batterKey(formula), tawny }, past: newest.flatMap((load) => load.cues) };
+};

@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { column, figure, open, settled } from './bench.ts';
+
+test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
+  await open(page, 'line');
+  const iron = column(page, 'deep-a');
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await iron.getByRole('button', { name: 'Poured', exact: true }).click();
+  await iron.getByRole('button', { name: 'Closed', exact: true }).click();
+  await page.waitForTimeout(1200);
+  await iron.getByRole('button', { name: 'looked', exact: true }).click();
+  await iron.getByRole('button', { name: 'dark', exact: true }).click();
+  const rescued = iron.locator('[data-figure="rescued"]');
+  await expect(rescued).toContainText('By what you noticed', { timeout: 20_000 });
+  const afterDark = await figure(page, 'rescued');
+  expect(afterDark).toBeLessThan(170);
+  await page.reload();
+  await expect(rescued).toContainText('By what you noticed', { timeout: 20_000 });
+  expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);
+  await iron.getByRole('button', { name: /undo/ }).click();
+  await expect(rescued).toHaveCount(0);
+});
+
+test('before and after: more sugar in the batter, and the same iron browns sooner', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  const before = await figure(page, 'cookTime_s.best');
+  await page.getByRole('link', { name: 'Formula' }).click();
+  const sugar = page.getByRole('textbox', { name: /sugar/i }).first();
+  await sugar.fill('150');
+  await sugar.press('Enter');
+  await page.getByRole('link', { name: 'Iron' }).click();
+  await settled(page);
+  await expect.poll(async () => figure(page, 'cookTime_s.best'), { timeout: 20_000 }).toBeLessThan(before);
+});
