@@ -19,6 +19,8 @@ import { Figures } from './Figures.tsx';
 import { Lattice } from './Lattice.tsx';
 import { watchList } from './watch.ts';
 
+const HeatSheet = lazy(async () => ({ default: (await import('./HeatSheet.tsx')).HeatSheet }));
+const AfterSheet = lazy(async () => ({ default: (await import('./AfterSheet.tsx')).AfterSheet }));
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet.tsx')).PhotoSheet }));
 
 export const IronStation = () => {
@@ -46,7 +48,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
   const { kit, bench, setBench } = session;
   const kitchen = useKitchen();
   const [dragged, setDragged] = useState<Target | null>(null);
-  const [dialling, setDialling] = useState(false);
+  const [sheet, setSheet] = useState<'dialling' | 'heat' | 'after' | null>(null);
   const target = dragged ?? bench.target;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
@@ -95,13 +97,24 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
             onChange={(formulaId) => setBench({ formulaId })}
           />
         </h1>
-        <button
-          type="button"
-          className="ml-auto min-h-8 font-semibold text-act underline underline-offset-2"
-          onClick={() => setDialling(true)}
-        >
-          What its loads say
-        </button>
+        <p className="ml-auto flex gap-5">
+          {(
+            [
+              ['dialling', 'What its loads say'],
+              ['heat', 'Its heat'],
+              ['after', 'After the iron'],
+            ] as const
+          ).map(([sheet, label]) => (
+            <button
+              key={sheet}
+              type="button"
+              className="min-h-8 font-semibold text-act underline underline-offset-2"
+              onClick={() => setSheet(sheet)}
+            >
+              {label}
+            </button>
+          ))}
+        </p>
         <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
       </div>
       <Aim target={target} onDrag={setDragged} onSettle={settle} />
@@ -114,7 +127,20 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
         </div>
       )}
       {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} job={job} />}
-      {dialling && (
+      <Suspense>
+        {sheet === 'heat' && <HeatSheet iron={iron} job={job} kit={kit} onClose={() => setSheet(null)} />}
+        {sheet === 'after' && (
+          <AfterSheet
+            job={job}
+            onAim={(aim) => {
+              settle(aim);
+              setSheet(null);
+            }}
+            onClose={() => setSheet(null)}
+          />
+        )}
+      </Suspense>
+      {sheet === 'dialling' && (
         <DialInSheet
           session={session}
           formula={bowl.formula}
@@ -124,9 +150,9 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           onTry={() => void trySimulated()}
           onTake={(setting_C) => {
             setBench({ setting_C });
-            setDialling(false);
+            setSheet(null);
           }}
-          onClose={() => setDialling(false)}
+          onClose={() => setSheet(null)}
         />
       )}
     </div>

@@ -164,7 +164,8 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
       </div>
       {trouble && <p role="alert">The load was given up; nothing of it was logged.</p>}
       <p className="mt-2 text-sm">
-        Simulated, and two minutes in a second while it heats. What comes out is looked at, put into a cook’s words, and logged like any load.
+        Simulated, and two minutes in a second while it heats. What comes out is looked at, put into a cook’s words, and logged like any
+        load.
       </p>
     </section>
   );

@@ -1,5 +1,5 @@
 import type { Result } from '../../core/basis/index.ts';
-import type { AdviceAnswer, AdviceRequest, Picture, Why } from '../../core/advise/index.ts';
+import type { AdviceAnswer, AdviceRequest, Course, CourseRequest, Picture, Why, Within, whereItGoes } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { DialIn, History, LoadInIron, Rescue } from '../../core/dialin/index.ts';
@@ -39,6 +39,9 @@ export type PhotoJob = Omit<FaceRequest, 'pixels'> & { readonly bitmap: ImageBit
 /** How browning depends on the local heat, at one second of the load that is advised. */
 export type PatternJob = { readonly job: AdviceJob; readonly second: number };
 
+export type HeatJob = { readonly job: AdviceJob; readonly course: CourseRequest; readonly within_s: number };
+export type HeatReply = { readonly course: Course; readonly within: Within };
+
 /** A pour on a hidden iron, and what the estimator would have done there. */
 export type PracticeJob = {
   readonly levelId: string;
@@ -69,6 +72,8 @@ export type Reckoner = {
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
   rescue(message: { protocol: number; request: RescueJob }): Promise<Result<Rescue>>;
+  heat(message: { protocol: number; request: HeatJob }): Promise<Result<HeatReply>>;
+  after(message: { protocol: number; request: AdviceJob }): Promise<Result<ReturnType<typeof whereItGoes>>>;
   readPhoto(message: { protocol: number; request: PhotoJob }): Promise<Result<ReadFace>>;
   pattern(message: { protocol: number; request: PatternJob }): Promise<Result<PatternCurve>>;
   practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;

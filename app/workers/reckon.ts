@@ -1,7 +1,17 @@
 import type { Result } from '../../core/basis/index.ts';
 import { failure, seededRandom, success } from '../../core/basis/index.ts';
-import { adviseInSteps, answerOf, batterOf, pictureOf, predictionOf, whyChains } from '../../core/advise/index.ts';
-import type { CookMemory } from '../../core/advise/index.ts';
+import {
+  adviseInSteps,
+  answerOf,
+  batterOf,
+  heatCourse,
+  pictureOf,
+  predictionOf,
+  whereItGoes,
+  whyChains,
+  within,
+} from '../../core/advise/index.ts';
+import type { Advice, CookMemory } from '../../core/advise/index.ts';
 import type { DialIn, KnownPairing, Pairing, Rescue } from '../../core/dialin/index.ts';
 import { dialIn, rescueNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
@@ -12,7 +22,18 @@ import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practicePairing, replay } from '../../core/practice/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
 import { say } from '../../words/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, Paste, PatternJob, PracticeJob, ReplayJob, RescueJob } from './messages.ts';
+import type {
+  AdviceJob,
+  AdviceReply,
+  DialInJob,
+  HeatJob,
+  HeatReply,
+  Paste,
+  PatternJob,
+  PracticeJob,
+  ReplayJob,
+  RescueJob,
+} from './messages.ts';
 
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
@@ -68,11 +89,29 @@ export function* rescueLoad(job: RescueJob): Generator<void, Result<Rescue>> {
   return found === null ? failure('bowl-empty') : success(found);
 }
 
+function* adviceOf({ formula, readSettings, ...rest }: AdviceJob): Generator<void, Result<Advice>> {
+  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
+  return yield* adviseInSteps({ ...rest, reading });
+}
+
+/** The heat of a morning on this iron, and whether the wish can be had in time. Errors: those of `advise`. */
+export function* heatOf({ job, course, within_s }: HeatJob): Generator<void, Result<HeatReply>> {
+  const advice = yield* adviceOf(job);
+  if (!advice.ok) return advice;
+  const found = heatCourse(advice.value, course);
+  yield;
+  return success({ course: found, within: within(advice.value, within_s) });
+}
+
+/** What becomes of the pieces. Errors: those of `advise`. */
+export function* afterOf(job: AdviceJob): Generator<void, Result<ReturnType<typeof whereItGoes>>> {
+  const advice = yield* adviceOf(job);
+  return advice.ok ? success(whereItGoes(advice.value)) : advice;
+}
+
 /** How the browning of a pocket depends on its own heat. Errors: those of `advise`. */
 export function* patternOf({ job, second }: PatternJob): Generator<void, Result<PatternCurve>> {
-  const { formula, readSettings, ...rest } = job;
-  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
-  const advice = yield* adviseInSteps({ ...rest, reading });
+  const advice = yield* adviceOf(job);
   if (!advice.ok) return advice;
   const { machine, batter, portion, plates, setting, request } = advice.value;
   return success(

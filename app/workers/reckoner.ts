@@ -2,6 +2,7 @@ import type { Remote } from 'comlink';
 import { transfer, wrap } from 'comlink';
 import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
+import type { whereItGoes } from '../../core/advise/index.ts';
 import type { DialIn, Rescue } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
@@ -11,6 +12,8 @@ import type {
   AdviceJob,
   AdviceReply,
   DialInJob,
+  HeatJob,
+  HeatReply,
   Paste,
   PatternJob,
   PhotoJob,
@@ -64,6 +67,14 @@ export class ReckonerClient {
 
   rescue(request: RescueJob): Promise<Result<Rescue>> {
     return this.limited<Result<Rescue>>(this.connect().rescue({ protocol: PROTOCOL, request }));
+  }
+
+  heat(request: HeatJob): Promise<Result<HeatReply>> {
+    return this.limited<Result<HeatReply>>(this.connect().heat({ protocol: PROTOCOL, request }));
+  }
+
+  after(request: AdviceJob): Promise<Result<ReturnType<typeof whereItGoes>>> {
+    return this.limited<Result<ReturnType<typeof whereItGoes>>>(this.connect().after({ protocol: PROTOCOL, request }));
   }
 
   /** The picture is handed over: it can't be used here afterwards. */

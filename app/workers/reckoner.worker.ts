@@ -6,7 +6,7 @@ import type { ReadFace } from '../../core/photo/index.ts';
 import { readFace } from '../../core/photo/index.ts';
 import type { AdviceJob, PhotoJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-import { patternOf, practise, readPasted, reckon, replayed, rescueLoad, weighLoads } from './reckon.ts';
+import { afterOf, heatOf, patternOf, practise, readPasted, reckon, replayed, rescueLoad, weighLoads } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -77,6 +77,12 @@ const api: Reckoner = {
   },
   rescue({ protocol, request }) {
     return protocol === PROTOCOL ? patiently(rescueLoad(request)) : Promise.resolve(failure('worker-crashed'));
+  },
+  heat({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(heatOf(request)) : Promise.resolve(failure('worker-crashed'));
+  },
+  after({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(afterOf(request)) : Promise.resolve(failure('worker-crashed'));
   },
   readPhoto({ protocol, request }) {
     return Promise.resolve(protocol === PROTOCOL ? readBitmap(request) : failure('worker-crashed'));

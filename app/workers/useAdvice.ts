@@ -1,7 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, PatternJob } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, HeatJob, PatternJob } from './messages.ts';
 import type { ReckonerClient } from './reckoner.ts';
 import { adviser, loadWeigher, planner } from './reckoner.ts';
 
@@ -36,6 +36,28 @@ export const usePattern = (job: PatternJob | null) =>
       return loadWeigher.pattern(job);
     },
     enabled: job !== null,
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** The heat of a morning on this iron. */
+export const useHeat = (job: HeatJob) =>
+  useQuery({
+    queryKey: ['heat', canonicalJson(job)],
+    queryFn: () => loadWeigher.heat(job),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** What becomes of the pieces, and what each way of serving asks of the iron. */
+export const useAfter = (job: AdviceJob) =>
+  useQuery({
+    queryKey: ['after', canonicalJson(job)],
+    queryFn: () => loadWeigher.after(job),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
     gcTime: 60_000,

@@ -1,3 +1,5 @@
+export type { AfterCourse, RestingPlace } from './after.ts';
+export { afterPlate, crispLost_min, unfolded } from './after.ts';
 export type { BatterInput, BatterProperties } from './batter.ts';
 export { batterProperties, expansion } from './batter.ts';
 export type { Fill, Ruler } from './describe.ts';

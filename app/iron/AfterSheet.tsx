@@ -1,0 +1,122 @@
+import { lazy, Suspense, useMemo } from 'react';
+import type { Destination, PlaceCourse, Target } from '../../core/advise/index.ts';
+import { sayAloud } from '../../words/index.ts';
+import { percent, Sheet, tawnyCss } from '../look/index.ts';
+import type { AdviceJob } from '../workers/index.ts';
+import { useAfter } from '../workers/index.ts';
+
+const Chart = lazy(() => import('../look/Chart.tsx'));
+
+const PLACES: Readonly<
+  Record<PlaceCourse['place'], { readonly name: string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted' }>
+> = {
+  rack: { name: 'on a rack', colour: '#14535a', dash: 'solid' },
+  dish: { name: 'on a dish', colour: '#8b5a2b', dash: 'dashed' },
+  stack: { name: 'in a pile', colour: '#b5331c', dash: 'dotted' },
+  oven: { name: 'in an oven at 93 °C', colour: '#20262a', dash: 'solid' },
+};
+
+const DESTINATIONS: Readonly<Record<Destination, { readonly name: string; readonly how: string }>> = {
+  now: { name: 'Eat now', how: 'off the iron, two minutes on a rack' },
+  hold: { name: 'Hold', how: 'a rack in the oven at 93 °C, 20 minutes' },
+  freeze: { name: 'Freeze', how: 'cooled, frozen; later 6 minutes at 190 °C' },
+  tin: { name: 'Tin', how: 'cooled on a rack for 20 minutes, then shut in' },
+};
+
+/** What becomes of the pieces by where they lie, and what to aim for by where they go. */
+export const AfterSheet = ({
+  job,
+  onAim,
+  onClose,
+}: {
+  readonly job: AdviceJob;
+  readonly onAim: (target: Target) => void;
+  readonly onClose: () => void;
+}) => {
+  const after = useAfter(job).data;
+  const courses = after?.ok === true ? after.value.courses : null;
+  const options = useMemo(
+    () =>
+      courses === null
+        ? null
+        : {
+            animation: false,
+            grid: { left: 34, right: 16, top: 34, bottom: 28 },
+            legend: { top: 0, left: 0, itemWidth: 26 },
+            xAxis: { type: 'value', min: 0, max: 30, axisLabel: { formatter: '{value} min' } },
+            yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: '#dde2df' } } },
+            series: courses.map(({ place, course }) => ({
+              type: 'line',
+              name: PLACES[place].name,
+              showSymbol: false,
+              lineStyle: { color: PLACES[place].colour, type: PLACES[place].dash, width: 2.5 },
+              itemStyle: { color: PLACES[place].colour },
+              data: course.crisp.map((value, minute) => [minute, Math.round(value * 100) / 100]),
+            })),
+          },
+    [courses],
+  );
+  return (
+    <Sheet title="After the iron" open onClose={onClose} wide="very">
+      {after?.ok === false && <p role="alert">{sayAloud(after.failure)}.</p>}
+      {after === undefined && <p className="text-lg text-quiet">Following the pieces …</p>}
+      {after?.ok === true && courses !== null && options !== null && (
+        <div className="grid grid-cols-2 gap-8 max-lg:grid-cols-1">
+          <section aria-label="Crispness by where they lie">
+            <h3>Crispness, by where they lie</h3>
+            <Suspense fallback={<div style={{ height: 240 }} />}>
+              <Chart options={options} label="Crispness over thirty minutes on a rack, on a dish, in a pile and in an oven" height={240} />
+            </Suspense>
+            <ul className="mt-2">
+              {courses.map(({ place, course, lost_min }) => (
+                <li
+                  key={place}
+                  data-place={place}
+                  data-lost={lost_min ?? ''}
+                  className="grid grid-cols-[170px_1fr] border-b border-line py-1"
+                >
+                  <b>{PLACES[place].name}</b>
+                  <span>
+                    {(course.crisp[0] ?? 1) < 2 && lost_min === null && Math.max(...course.crisp) < 2
+                      ? 'never crisp'
+                      : lost_min === null
+                        ? 'crisp for half an hour and more'
+                        : `no longer crisp after ${lost_min} min`}
+                    , {percent(1 - (course.mass.at(-1) ?? 1))} lighter
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section aria-label="Where do they go?">
+            <h3>Where do they go?</h3>
+            <p className="text-[15px] text-quiet">What is finished later is taken out of the iron so that it ends as you wished.</p>
+            <ul className="mt-2 flex flex-col gap-2">
+              {after.value.aims.map(({ destination, aim, adds, crispAtEnd, dries }) => (
+                <li key={destination} data-destination={destination} className="flex items-center gap-4 bg-white p-3">
+                  <i aria-hidden className="inline-block size-12 shrink-0 rounded-md" style={{ background: tawnyCss(aim.tawny) }} />
+                  <div className="min-w-0 flex-1">
+                    <b className="font-display text-lg">{DESTINATIONS[destination].name}</b>{' '}
+                    <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how}</span>
+                    <p className="text-[15px]">
+                      Aim at step <b>{aim.tawny.toFixed(1)}</b>, crisp <b>{aim.crisp.toFixed(1)}</b>
+                      {destination !== 'now' &&
+                        ` · browns ${adds < 0.05 ? 'no further' : `+${adds.toFixed(1)}`}, dries ${percent(dries)}, crisp ${crispAtEnd.toFixed(1)} at the end`}
+                    </p>
+                  </div>
+                  <button type="button" className="button-plain shrink-0" onClick={() => onAim(aim)}>
+                    Aim<span className="sr-only"> for {DESTINATIONS[destination].name.toLowerCase()}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+            <p className="mt-2 text-sm text-quiet">
+              Held food: above 57 °C (135 °F, US Food Code 3-501.16) or 63 °C (England), or by the clock of your code. Never a stack, never
+              a flat dish while it steams.
+            </p>
+          </section>
+        </div>
+      )}
+    </Sheet>
+  );
+};
