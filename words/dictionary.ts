@@ -129,6 +129,17 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'iron-wall-too-wide': (f) => `walls of ${f['wall_mm']} mm leave no pocket where one repeats every ${f['pitch_mm']} mm`,
   'iron-fill-unbelievable': (f) => `the fill says ${f['fill_mL']} mL, the ruler ${f['ruler_mL']} mL: one of the two is wrong`,
   'iron-broken': (f) => `that can’t be an iron: look at its ${String(f['where']).replace(/_.*/, '')}`,
+  // On the plate
+  'turn-by': (f) =>
+    `turn it within ${f['latest_s']} s: later less than half of it flows. About ${f['hollow_percent']} % of a ball stays hollow; the side that ends below is dense`,
+  'spot-wet': (f) =>
+    `${f['topping']} bring ${f['water_g']} g of water: their spots stay wet and pale longest; leave it a little longer, and pour them in the middle`,
+  'spot-scorch': (f) =>
+    `sugar burns on and sticks from about ${f['scorches_C']} °C and the plates have ${f['plates_C']} °C: scatter after the pour, not on bare metal. Hot sugar burns badly`,
+  'allergen-carry-over': (f) => `${f['allergens']}: cook plain loads first; what follows on these plates carries it too`,
+  'slow-to-close': (f) => `${f['delay_s']} s until the lid closes: the lower face is ahead of the upper one`,
+  'browned-starch': () => 'beyond golden, browned starch holds more acrylamide: golden rather than brown (Regulation (EU) 2017/2158)',
+
   // Pictures
   'photo-broken': () => 'this is no picture that can be read',
   'photo-too-large': (f) => `the file has ${f['megabytes']} MB; ${f['most']} MB are the most`,

@@ -1,10 +1,19 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { SlidersHorizontal } from 'lucide-react';
 import { LIMITS } from '../../core/advise/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import { settingRange } from '../../core/plate/index.ts';
+import type { Iron, ToppingId } from '../../core/plate/index.ts';
+import { settingRange, TOPPING_IDS } from '../../core/plate/index.ts';
 import { NumberEntry } from '../look/index.ts';
 import type { Bench } from '../store/index.ts';
+
+const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
+  nuts: 'nuts',
+  seeds: 'seeds',
+  berries: 'berries',
+  fruit: 'fruit',
+  chips: 'chocolate chips',
+  'pearl-sugar': 'pearl sugar',
+};
 
 type Props = { readonly bench: Bench; readonly iron: Iron; readonly summary: string; readonly onChange: (changes: Partial<Bench>) => void };
 
@@ -41,6 +50,41 @@ export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
         mayBeEmpty
         onChange={(value) => onChange({ preheat_s: value === null ? null : value * 60 })}
       />
+      <NumberEntry
+        label="Pour to closed lid, s"
+        value={bench.delay_s ?? 0}
+        {...LIMITS.delay_s}
+        onChange={(value) => onChange({ delay_s: value ?? 0 })}
+      />
+      <div className="flex gap-2">
+        <label className="flex flex-1 flex-col gap-1 text-[15px]">
+          Scattered in
+          <select
+            className="entry"
+            value={bench.onPlate?.toppingId ?? ''}
+            onChange={(event) => {
+              const toppingId = TOPPING_IDS.find((id) => id === event.target.value);
+              onChange({ onPlate: toppingId === undefined ? null : { toppingId, grams: bench.onPlate?.grams ?? 30 } });
+            }}
+          >
+            <option value="">nothing</option>
+            {TOPPING_IDS.map((id) => (
+              <option key={id} value={id}>
+                {TOPPING_WORDS[id]}
+              </option>
+            ))}
+          </select>
+        </label>
+        {bench.onPlate != null && (
+          <NumberEntry
+            narrow
+            label="g a load"
+            value={bench.onPlate.grams}
+            {...LIMITS.onPlate_g}
+            onChange={(grams) => grams !== null && bench.onPlate != null && onChange({ onPlate: { ...bench.onPlate, grams } })}
+          />
+        )}
+      </div>
       {settingRange(iron) !== null && (
         <NumberEntry
           label="Own setting, °C (empty: find it)"

@@ -6,6 +6,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Load, NewLoadEvent } from '../../core/line/index.ts';
 import { countdown } from '../../core/line/index.ts';
+import type { Grease } from '../../core/plate/index.ts';
 import { clock, dialMarkText, grams, inkOn, tawnyCss, temperature, timeWithSeconds } from '../look/index.ts';
 import { LogPanel } from './LogPanel.tsx';
 import type { LinePlace } from './useLine.ts';
@@ -169,6 +170,13 @@ export const Column = (props: Props) => {
   );
 };
 
+const GREASE_WORDS: Readonly<Record<Exclude<Grease, 'none'>, string>> = {
+  'every-load': 'Grease both plates, thinly: the batter is lean',
+  'first-load': 'Grease both plates, this once: then the batter does it',
+  'every-pocket': 'Coat every pocket, thinly',
+  film: 'A film of fat, this once: this batter sticks',
+};
+
 const LOOKS = [
   { seen: 'pale', word: 'pale', step: 1.5 },
   { seen: 'half', word: 'half', step: 2.7 },
@@ -201,7 +209,7 @@ const Ready = ({ place, kit, disabled, onPour }: Props) => {
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
-      {iron.coating === 'bare' && <p>Grease first: bare plates</p>}
+      {advice.grease !== 'none' && <p className="text-lg">{GREASE_WORDS[advice.grease]}</p>}
       <BigButton label="Poured" keyHint="p" disabled={disabled} onClick={onPour} />
     </Stage>
   );

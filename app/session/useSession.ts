@@ -150,7 +150,9 @@ export const adviceJob = (
   { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
   formula: Formula,
   iron: Iron,
-  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'> & { readonly airFraction?: number | null },
+  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C' | 'delay_s' | 'onPlate'> & {
+    readonly airFraction?: number | null;
+  },
 ): AdviceJob => ({
   formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
   readSettings,
@@ -163,4 +165,6 @@ export const adviceJob = (
   load: wish.load,
   preheat_s: wish.preheat_s,
   airFraction: wish.airFraction ?? null,
+  delay_s: wish.delay_s ?? 0,
+  onPlate: wish.onPlate ?? null,
 });

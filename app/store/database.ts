@@ -7,7 +7,7 @@ import type { KeepItem } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Load, LoadEvent } from '../../core/line/index.ts';
 import type { OwnIngredient } from '../../core/matter/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
+import type { Iron, OnPlate } from '../../core/plate/index.ts';
 import type { PracticeRecord } from '../../core/practice/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Weighing, WeighEvent } from '../../core/weigh/index.ts';
@@ -29,6 +29,9 @@ export type Bench = {
   readonly preheat_s: number | null;
   readonly setting_C: number | null;
   readonly runId: string | null;
+  /** From the pour to the closed lid, and what is scattered in. */
+  readonly delay_s?: number;
+  readonly onPlate?: OnPlate | null;
 };
 
 /** Every table by name, with what its rows are. Irons and formulas hold all revisions. */

@@ -4,7 +4,7 @@ import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { DialIn, History, LoadInIron, Rescue } from '../../core/dialin/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
-import type { PatternCurve } from '../../core/plate/index.ts';
+import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import type { PlannedIron } from '../../core/run/index.ts';
 
@@ -23,6 +23,7 @@ export type AdviceReply = {
   readonly why: readonly Why[];
   readonly planned: PlannedIron;
   readonly lift: Lift;
+  readonly grease: Grease;
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };

@@ -17,7 +17,7 @@ import { dialIn, rescueNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
-import { patternCurve } from '../../core/plate/index.ts';
+import { greaseFor, patternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practicePairing, replay } from '../../core/practice/index.ts';
 import { plannedIron } from '../../core/run/index.ts';
@@ -48,6 +48,7 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
     why: whyChains(a),
     planned: plannedIron(a),
     lift: reading.lift,
+    grease: greaseFor(a.request.iron, a.batter, a.request.load),
     prediction,
   });
 }

@@ -2,7 +2,16 @@ import type { Result } from '../basis/index.ts';
 import { failure, NORMAL_P90, success } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlateMachine, PlatesState, Portion, SettingRange } from '../plate/index.ts';
-import { dialMark, expansion, meanThickness_m, plateMachine, portion, recoveredPlates, settingRange } from '../plate/index.ts';
+import {
+  dialMark,
+  displaced_mL,
+  expansion,
+  meanThickness_m,
+  plateMachine,
+  portion,
+  recoveredPlates,
+  settingRange,
+} from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import { PRIOR, timeBand } from './band.ts';
 import { batterOf } from './bowl.ts';
@@ -36,7 +45,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const batter = bowl.value;
   const { iron } = request;
   const machine = plateMachine(iron);
-  const full = portion(iron, batter);
+  const full = besides(portion(iron, batter), iron, request.onPlate);
   const choice = yield* chooseSetting(request, machine, batter, full, memory);
   const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
     iron,
@@ -46,6 +55,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     plates,
     setting_C,
     room_C: request.room_C,
+    delay_s: request.delay_s,
   });
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
@@ -88,6 +98,18 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   return success({ ...base, findings: [...request.reading.findings, ...plateFindings(base)] });
 }
 
+/** The portion that fills what room is left beside what lies on the plate; at least half of it, whatever is piled in. */
+const besides = (full: Portion, iron: Iron, onPlate: AdviceRequest['onPlate']): Portion => {
+  if (onPlate === null) return full;
+  const share = Math.max(0.5, 1 - displaced_mL(onPlate) / iron.geometry.cavity_mL);
+  return {
+    portion_g: full.portion_g * share,
+    portion_mL: full.portion_mL * share,
+    dose_g: full.dose_g * share,
+    fills_g: [full.fills_g[0] * share, full.fills_g[1] * share],
+  };
+};
+
 const outOfRange = (request: AdviceRequest): Result<never> | null => {
   const asked: Record<keyof typeof LIMITS, number | null> = {
     altitude_m: request.altitude_m,
@@ -98,6 +120,8 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     load: request.load,
     preheat_s: request.preheat_s,
     airFraction: request.airFraction,
+    delay_s: request.delay_s,
+    onPlate_g: request.onPlate?.grams ?? null,
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];
@@ -124,7 +148,16 @@ function* chooseSetting(
   if (request.setting_C !== null) return { temperature_C: request.setting_C, dial: dialMark(iron, request.setting_C), chosen: 'given' };
   const found = yield* findSetting(range, target, (setting_C) =>
     cook(
-      { iron, machine, batter, portion_g: full.portion_g, plates: recoveredPlates(machine, setting_C, room_C), setting_C, room_C },
+      {
+        iron,
+        machine,
+        batter,
+        portion_g: full.portion_g,
+        plates: recoveredPlates(machine, setting_C, room_C),
+        setting_C,
+        room_C,
+        delay_s: request.delay_s,
+      },
       target,
       false,
       memory,

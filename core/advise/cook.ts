@@ -13,6 +13,7 @@ export type Setup = {
   readonly plates: PlatesState;
   readonly setting_C: number;
   readonly room_C: number;
+  readonly delay_s?: number;
   readonly scales?: MediumScales;
   /** Cells per column, where the usual ones aren't needed. */
   readonly cells?: number;

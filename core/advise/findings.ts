@@ -1,9 +1,14 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS } from '../matter/index.ts';
-import { settingRange } from '../plate/index.ts';
+import { hollowShare, latestTurn_s, settingRange, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import { HALF_STEP } from './cook.ts';
+
+/** The lower face is seen to be ahead after so long. */
+const SLOW_TO_CLOSE_S = 8;
+/** Browner than golden. */
+const BROWN_STEP = 5.5;
 
 /** What the cook should know about this batter on this iron. */
 export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
@@ -29,6 +34,22 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   if (setting_C !== null && range !== null && (setting_C < range.min_C || setting_C > range.max_C))
     add('setting-beyond-dial', { setting_C, min_C: range.min_C, max_C: range.max_C });
   if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
+  if (iron.turned) {
+    const latest_s = latestTurn_s(a.cooked.trace);
+    const hollow = hollowShare(a.machine, a.batter, a.portion.portion_mL, iron.geometry.cavity_mL);
+    if (latest_s !== null) add('turn-by', { latest_s, hollow_percent: Math.round(100 * hollow) }, 'note');
+  }
+  const { onPlate } = a.request;
+  if (onPlate !== null) {
+    const { water, sugar, melts, allergens } = TOPPINGS[onPlate.toppingId];
+    const wet_g = onPlate.grams * water;
+    if (wet_g > 0.02 * a.portion.portion_g) add('spot-wet', { topping: onPlate.toppingId, water_g: Math.round(wet_g) });
+    if ((melts || sugar > 0.3) && a.plates.lower_C > SUGAR_SCORCHES_C)
+      add('spot-scorch', { topping: onPlate.toppingId, plates_C: Math.round(a.plates.lower_C), scorches_C: SUGAR_SCORCHES_C });
+    if (allergens.length > 0) add('allergen-carry-over', { allergens: allergens.join(', ') });
+  }
+  if (a.request.delay_s >= SLOW_TO_CLOSE_S) add('slow-to-close', { delay_s: Math.round(a.request.delay_s) }, 'note');
+  if (target.tawny >= BROWN_STEP) add('browned-starch', {}, 'note');
   const wish = a.setting.temperature_C;
   if (a.request.preheat_s !== null && a.plates.lower_C < wish - 10)
     add('preheat-short', { plates_C: Math.round(a.plates.lower_C), setting_C: Math.round(wish) });

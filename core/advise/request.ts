@@ -1,5 +1,5 @@
 import type { FormulaReading } from '../formula/index.ts';
-import type { Iron } from '../plate/index.ts';
+import type { Iron, OnPlate } from '../plate/index.ts';
 
 /** What is wanted of a load: a tawny step (1–8) and a crispness (1–5). */
 export type Target = { readonly tawny: number; readonly crisp: number };
@@ -19,6 +19,10 @@ export type AdviceRequest = {
   readonly preheat_s: number | null;
   /** Air in the batter, measured (a level cup weighed), 0–0.85; null: as usual for the lift. */
   readonly airFraction: number | null;
+  /** From the pour to the closed lid, s. */
+  readonly delay_s: number;
+  /** What is scattered in with it; null: plain. */
+  readonly onPlate: OnPlate | null;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -32,6 +36,8 @@ export const DEFAULT_CONDITIONS = {
   load: 1,
   preheat_s: null,
   airFraction: null,
+  delay_s: 0,
+  onPlate: null,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */
@@ -44,4 +50,6 @@ export const LIMITS = {
   load: { min: 1, max: 50 },
   preheat_s: { min: 0, max: 7200 },
   airFraction: { min: 0, max: 0.85 },
+  delay_s: { min: 0, max: 120 },
+  onPlate_g: { min: 0.5, max: 2000 },
 } as const;

@@ -1,4 +1,4 @@
-import { surfaceBrowningRate_perSecond, waterActivity } from '../matter/index.ts';
+import { saturationPressure_Pa, surfaceBrowningRate_perSecond, waterActivity } from '../matter/index.ts';
 import type { BatterProperties } from './batter.ts';
 import { expansion } from './batter.ts';
 import type { PlateMachine } from './iron.ts';
@@ -20,6 +20,8 @@ export type SimulationInput = {
   readonly setting_C: number;
   readonly room_C: number;
   readonly duration_s: number;
+  /** Poured so long before the lid closes, s: the lower face is on the plate, the upper in the air. */
+  readonly delay_s?: number;
   readonly scales?: MediumScales;
   /** Cells per column; even. */
   readonly cells?: number;
@@ -88,7 +90,7 @@ const lanes = (input: SimulationInput): Lane[] => {
   const m = medium(batter, areal, gap_m * filled, input.scales ?? UNSCALED);
   const n = input.cells ?? DEFAULT_CELLS;
   const { plates } = input;
-  const mirrored = plates.lower_C === plates.upper_C && plates.lowerSensor_C === plates.upperSensor_C;
+  const mirrored = plates.lower_C === plates.upper_C && plates.lowerSensor_C === plates.upperSensor_C && !((input.delay_s ?? 0) > 0);
   return machine.columns.map((part) => ({
     medium: m,
     column: column(m, part.thickness_m * filled, part.share, n, mirrored),
@@ -124,11 +126,59 @@ const brown = (lane: Lane, lower: PlateFace, upper: PlateFace, dt_s: number, sca
 type PlateFace = Extract<Face, { kind: 'plate' }>;
 const MIRROR: Face = { kind: 'mirror' };
 
+/** Air over the open batter. */
+const OPEN_AIR_H_W_PER_M2K = 10;
+const OPEN_STEP_S = 0.5;
+/** An open lid sheds heat so many times faster (see `restPlates`). */
+const OPEN_LID = 3;
+
+/** The seconds between the pour and the lid: changes the columns in place, gives the plates as the lid closes. */
+const lyingOpen = (input: SimulationInput, all: readonly Lane[]): PlatesState => {
+  const delay_s = input.delay_s ?? 0;
+  let plates = input.plates;
+  const air: Face = {
+    kind: 'air',
+    temperature_C: input.room_C,
+    h_WPerM2K: OPEN_AIR_H_W_PER_M2K,
+    vapour_Pa: 0.5 * saturationPressure_Pa(input.room_C),
+    // What leaves a wet cold surface in seconds is nothing.
+    vapourConductance: 0,
+  };
+  for (let t = 0; t < delay_s; t += OPEN_STEP_S) {
+    const lower: PlateFace = { kind: 'plate', temperature_C: plates.lower_C };
+    let heat = 0;
+    for (const lane of all) {
+      step(lane.medium, lane.column, lane.work, lower, air, OPEN_STEP_S);
+      heat += lane.column.share * lane.work.heatLower;
+      lane.lightness[0] *= brownFace(
+        lane,
+        lower.temperature_C,
+        lower,
+        0,
+        OPEN_STEP_S,
+        lane.medium.batter.browningFactor * (input.scales?.browning ?? 1),
+      );
+    }
+    plates = advancePlates(
+      input.machine,
+      plates,
+      input.setting_C,
+      input.room_C,
+      heat * input.machine.heatedArea_m2,
+      0,
+      OPEN_STEP_S,
+      OPEN_LID,
+    );
+  }
+  return plates;
+};
+
 /** Cooks one load. Deterministic: the same input gives bit-equal output. */
 export const simulate = (input: SimulationInput): { readonly trace: Trace; readonly end: LoadState } => {
   const seconds = Math.max(1, Math.ceil(input.duration_s));
   const all = lanes(input);
-  let plates = input.plates;
+  const plates0 = lyingOpen(input, all);
+  let plates = plates0;
   const recorder = record(input, all, seconds);
   recorder.note(0, plates, 0);
   const refine = input.refine ?? 1;
