@@ -1,5 +1,5 @@
 import type { Result } from '../../core/basis/index.ts';
-import { failure, seededRandom, success } from '../../core/basis/index.ts';
+import { canonicalJson, failure, seededRandom, success } from '../../core/basis/index.ts';
 import {
   adviseInSteps,
   answerOf,
@@ -12,7 +12,7 @@ import {
   within,
 } from '../../core/advise/index.ts';
 import type { Advice, CookMemory } from '../../core/advise/index.ts';
-import type { DialIn, KnownPairing, Pairing, Rescue } from '../../core/dialin/index.ts';
+import type { DialIn, EmulatorMemory, KnownPairing, Pairing, Rescue } from '../../core/dialin/index.ts';
 import { dialIn, rescueNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
@@ -53,6 +53,10 @@ export function* reckon({ formula, readSettings, ...rest }: AdviceJob, memory?: 
   });
 }
 
+/** All that an emulator depends on: not the wish, nor which load it is. */
+const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: AdviceJob): string =>
+  canonicalJson({ iron, lines: formula.lines, lift: formula.lift, readSettings, altitude_m, batter_C, room_C, airFraction });
+
 /** The batters that occur, on their iron. Errors: those of the batter that is wished for. */
 const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, KnownPairing>> => {
   const pairings = new Map<string, KnownPairing>();
@@ -61,6 +65,7 @@ const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, 
     const batter = batterOf(reading, job);
     if (batter.ok)
       pairings.set(key, {
+        memoryKey: memoryKeyOf(job),
         iron: job.iron,
         batter: batter.value,
         room_C: job.room_C,
@@ -75,18 +80,18 @@ const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, 
 };
 
 /** This iron's loads, weighed against what they were promised. Errors: those of `pairingsOf`. */
-export function* weighLoads(job: DialInJob): Generator<void, Result<DialIn>> {
+export function* weighLoads(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<DialIn>> {
   const pairings = pairingsOf(job);
   if (!pairings.ok) return pairings;
-  const found = yield* dialIn(job.wanted, pairings.value, job.history);
+  const found = yield* dialIn(job.wanted, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 
 /** A load that is in the iron, after what was noticed of it. Errors: those of `pairingsOf`. */
-export function* rescueLoad(job: RescueJob): Generator<void, Result<Rescue>> {
+export function* rescueLoad(job: RescueJob, memory?: EmulatorMemory): Generator<void, Result<Rescue>> {
   const pairings = pairingsOf(job);
   if (!pairings.ok) return pairings;
-  const found = yield* rescueNow(job.load, pairings.value, job.history);
+  const found = yield* rescueNow(job.load, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import type { CookMemory } from '../../core/advise/index.ts';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
+import type { EmulatorMemory } from '../../core/dialin/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import { readFace } from '../../core/photo/index.ts';
 import type { AdviceJob, PhotoJob, Reckoner } from './messages.ts';
@@ -34,6 +35,9 @@ const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
   else if (remembered.memory.size > MOST_REMEMBERED) remembered.memory.clear();
   return remembered.memory;
 };
+
+/** Emulators of earlier questions: the next touch at the line is answered at once. */
+const emulators: EmulatorMemory = new Map();
 
 /** Unpacks a picture and reads it. Errors: `photo-broken`, and those of `readFace`. */
 const readBitmap = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
@@ -73,10 +77,10 @@ const api: Reckoner = {
     }
   },
   dialIn({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(weighLoads(request)) : Promise.resolve(failure('worker-crashed'));
+    return protocol === PROTOCOL ? patiently(weighLoads(request, emulators)) : Promise.resolve(failure('worker-crashed'));
   },
   rescue({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(rescueLoad(request)) : Promise.resolve(failure('worker-crashed'));
+    return protocol === PROTOCOL ? patiently(rescueLoad(request, emulators)) : Promise.resolve(failure('worker-crashed'));
   },
   heat({ protocol, request }) {
     return protocol === PROTOCOL ? patiently(heatOf(request)) : Promise.resolve(failure('worker-crashed'));

@@ -33,7 +33,29 @@ export type DialIn = {
 };
 
 /** A pairing, and the same with its batter colder by so much (never under the second, °C); null: it can't be. */
-export type KnownPairing = Pairing & { readonly colder?: (by_K: number, least_C: number) => Pairing | null };
+export type KnownPairing = Pairing & {
+  /** Under which its emulator is remembered from question to question; without it, it isn't. */
+  readonly memoryKey?: string;
+  readonly colder?: (by_K: number, least_C: number) => Pairing | null;
+};
+
+/** Emulators of earlier questions: the same pairing gives the same one. */
+export type EmulatorMemory = Map<string, Emulator>;
+/** Some hundred kilobytes each. */
+const MOST_REMEMBERED = 12;
+
+function* remembered(pairing: KnownPairing, memory: EmulatorMemory | undefined): Generator<void, Emulator> {
+  const { memoryKey } = pairing;
+  const known = memoryKey === undefined ? undefined : memory?.get(memoryKey);
+  const emulator = known ?? (yield* emulate(pairing));
+  if (memoryKey === undefined || memory === undefined) return emulator;
+  // The newest last; the longest unused makes way.
+  memory.delete(memoryKey);
+  memory.set(memoryKey, emulator);
+  const [oldest] = memory.keys();
+  if (memory.size > MOST_REMEMBERED && oldest !== undefined) memory.delete(oldest);
+  return emulator;
+}
 
 const SEED = 20_261;
 /** Loads that close to the newest are "today's"; so many must stand before them. */
@@ -51,6 +73,7 @@ export function* dialIn(
   wanted: { readonly batterKey: string; readonly tawny: number },
   pairings: ReadonlyMap<string, KnownPairing>,
   history: readonly History[],
+  memory?: EmulatorMemory,
 ): Generator<void, DialIn | null> {
   const emulators = new Map<string, Emulator>();
   const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
@@ -58,7 +81,7 @@ export function* dialIn(
     if (known !== undefined) return known;
     const pairing = pairings.get(key);
     if (pairing === undefined) return null;
-    const made = yield* emulate(pairing);
+    const made = yield* remembered(pairing, memory);
     emulators.set(key, made);
     return made;
   };
@@ -115,12 +138,13 @@ export function* rescueNow(
   load: LoadInIron,
   pairings: ReadonlyMap<string, KnownPairing>,
   history: readonly History[],
+  memory?: EmulatorMemory,
 ): Generator<void, Rescue | null> {
   const emulators = new Map<string, Emulator>();
   const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
     const pairing = pairings.get(key);
     if (pairing === undefined) return null;
-    const made = emulators.get(key) ?? (yield* emulate(pairing));
+    const made = emulators.get(key) ?? (yield* remembered(pairing, memory));
     emulators.set(key, made);
     return made;
   };

@@ -12,6 +12,6 @@ export type { Change, Explanation, TodaysLoad } from './changed.ts';
 export { CHANGES, whatChanged } from './changed.ts';
 export type { Cue, CueTiming, PastCue, Rescue, Signal } from './cue.ts';
 export { cueTiming, rescue } from './cue.ts';
-export type { DialIn, History, KnownPairing, LoadInIron } from './dialin.ts';
+export type { DialIn, EmulatorMemory, History, KnownPairing, LoadInIron } from './dialin.ts';
 export { dialIn, rescueNow } from './dialin.ts';
 export { outcomeOf, pastLoad } from './observed.ts';

@@ -5,7 +5,7 @@ import { readSettingsOf } from '../book/index.ts';
 import { readFormula } from '../formula/index.ts';
 import type { Observation } from '../line/index.ts';
 import { loadProgress } from '../line/index.ts';
-import type { DialIn, History, Pairing } from './index.ts';
+import type { DialIn, EmulatorMemory, History, KnownPairing, Pairing } from './index.ts';
 import { dialIn, outcomeOf, pastLoad } from './index.ts';
 
 describe('what was touched after a load', () => {
@@ -108,4 +108,27 @@ describe('the demo’s own irons, from their logs', () => {
     const steps = dialIn({ batterKey: 'gone', tawny: 4 }, new Map(), []);
     expect(steps.next()).toEqual({ done: true, value: null });
   });
+});
+
+test('a remembered emulator gives the same answer, without being made again', () => {
+  const bowl = batterOf(readFormula(demoFile().formulas[0]!, readSettingsOf(demoFile().kit, demoFile().ingredients)), {
+    batter_C: 18,
+    altitude_m: 0,
+  });
+  if (!bowl.ok) throw new Error(bowl.failure.code);
+  const pairing: KnownPairing = { iron: demoFile().irons[0]!, batter: bowl.value, room_C: 22, memoryKey: 'one' };
+  const memory: EmulatorMemory = new Map();
+  const ask = (known?: EmulatorMemory): { found: DialIn | null; steps: number } => {
+    const run = dialIn({ batterKey: 'a', tawny: 4 }, new Map([['a', pairing]]), [], known);
+    let next = run.next();
+    let steps = 0;
+    for (; next.done !== true; next = run.next()) steps++;
+    return { found: next.value, steps };
+  };
+  const first = ask(memory);
+  const again = ask(memory);
+  expect(again.found).toEqual(first.found);
+  expect(again.found).toEqual(ask().found);
+  expect(again.steps).toBeLessThan(first.steps / 10);
+  expect([...memory.keys()]).toEqual(['one']);
 });
