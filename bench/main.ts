@@ -1,10 +1,14 @@
 import { createRequire } from 'node:module';
-import { advise, batterOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
+import type { Advice } from '../core/advise/index.ts';
+import { advise, batterOf, DEFAULT_CONDITIONS, heatCourse, whereItGoes } from '../core/advise/index.ts';
 import { claimsOf, DEFAULT_READ_SETTINGS, linesFromText, readFormula, readLine, suspicions, swapTogether } from '../core/formula/index.ts';
 import type { Ferment } from '../core/lift/index.ts';
 import { corrected, ferment, yeastForClock } from '../core/lift/index.ts';
-import { plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
+import type { FaceRequest } from '../core/photo/index.ts';
+import { readFace } from '../core/photo/index.ts';
+import { patternCurve, patternMap, plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import { planRun } from '../core/run/index.ts';
+import { sampleScene, samplePhoto, sampleTruth } from '../demo/samplePhoto.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
 import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
 import { againstOdex } from './odex.ts';
@@ -68,6 +72,26 @@ const forty = {
 };
 const tenThousand = Array.from({ length: 10_000 }, (_, i) => BATTERS.quick.split('\n')[i % 8] ?? '');
 
+const LEANING = Array.from({ length: 64 }, (_, i) => (i % 8) * 2 - 7 + Math.floor(i / 8) * 0.5);
+
+let picture: FaceRequest | null = null;
+/** Drawn once: drawing takes longer than reading. */
+const twelve = (): FaceRequest => {
+  if (picture !== null) return picture;
+  const truth = sampleTruth(7, 9, 9, 'square');
+  const photo = samplePhoto(truth, sampleScene(7, 4000, 3000));
+  picture = { pixels: photo, corners: photo.corners as unknown as FaceRequest['corners'], white: photo.white, ...truth };
+  return picture;
+};
+let advised: Advice | null = null;
+const served = (): Advice => {
+  if (advised !== null) return advised;
+  const advice = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron });
+  if (!advice.ok) throw new Error(advice.failure.code);
+  advised = advice.value;
+  return advised;
+};
+
 /** Name, what is run, budget in ms here and in kernels. */
 const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   ['a 10-minute deep load', () => simulate(load(600)), 5, 4],
@@ -111,6 +135,15 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
     70,
   ],
   ['10,000 ingredient lines read', () => tenThousand.map((line) => readLine(line)), 1000, 600],
+  ['a pattern of 8 × 8 pockets', () => patternMap(patternCurve(load(240), 240), 'lower', LEANING), 150, 90],
+  ['a picture of 12 megapixels, read', () => readFace(twelve()), 1000, 600],
+  ['crispness for half an hour in four places, and four ways of serving', () => whereItGoes(served()), 250, 150],
+  [
+    'the heat of a morning: ten minutes and five loads',
+    () => heatCourse(served(), { preheat_s: 600, loads: 5, pause_s: 60, mains: 1 }),
+    100,
+    60,
+  ],
   [
     'a plan for 200 people on four irons',
     () =>
