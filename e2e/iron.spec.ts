@@ -97,3 +97,34 @@ test('a photo from corners to pattern; bad pictures are named and nothing is los
   await page.keyboard.press('Escape');
   await expect(page.getByRole('region', { name: 'The lattice' })).toContainText('With what a picture taught', { timeout: 20_000 });
 });
+
+test('its heat, after the iron, and what is scattered in: each moves the figures it should', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  await page.getByRole('button', { name: 'Its heat' }).click();
+  const sheet = page.getByRole('dialog');
+  const loads = sheet.getByRole('list', { name: 'Loads in a row' }).getByRole('listitem');
+  await expect(loads).toHaveCount(5, { timeout: 20_000 });
+  const hot = await figure(page, 'hot after');
+  const first = Number(await loads.first().getAttribute('data-tawny'));
+  await sheet.getByLabel('Mains, % of volts').fill('80');
+  await expect.poll(() => figure(page, 'hot after'), { timeout: 20_000 }).toBeGreaterThan(hot * 1.2);
+  await sheet.getByLabel('Preheated, min').fill('1');
+  await expect.poll(async () => Number(await loads.first().getAttribute('data-tawny')), { timeout: 20_000 }).toBeLessThan(first - 1);
+  await expect(sheet).toContainText('Not hot yet at the first pour');
+  await sheet.getByLabel('Wanted within, min').fill('0.5');
+  await expect(sheet.locator('[data-code="not-within"]')).toContainText('can’t bring the load', { timeout: 20_000 });
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'After the iron' }).click();
+  await expect(sheet.locator('[data-place="stack"]')).toHaveAttribute('data-lost', /\d/, { timeout: 20_000 });
+  await sheet.getByRole('button', { name: 'Aim for freeze' }).click();
+  await expect(sheet).toHaveCount(0);
+  await settled(page);
+  const aim = Number(await page.getByRole('slider', { name: 'Aim: tawny step' }).getAttribute('aria-valuenow'));
+  expect(aim).toBeLessThan(4);
+  const dose = await figure(page, 'dose_g');
+  await page.getByRole('button', { name: /change$/ }).click();
+  await page.getByLabel('Scattered in').selectOption('nuts');
+  await expect.poll(() => figure(page, 'dose_g'), { timeout: 20_000 }).toBeLessThan(dose - 5);
+  await expect(page.getByText('cook plain loads first')).toBeVisible();
+});

@@ -142,6 +142,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
       </Suspense>
       {sheet === 'dialling' && (
         <DialInSheet
+          key={iron.id}
           session={session}
           formula={bowl.formula}
           iron={iron}

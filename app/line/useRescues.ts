@@ -5,7 +5,7 @@ import type { Session } from '../session/index.ts';
 import { batterKey, historyJob, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 import type { RescueJob } from '../workers/index.ts';
-import { loadWeigher } from '../workers/index.ts';
+import { burstOver, loadWeigher } from '../workers/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 /** What was noticed of a load that cooks, by its own clock. */
@@ -57,8 +57,9 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
   const answers = useQueries({
     queries: jobs.map((job) => ({
       queryKey: ['rescue', job === null ? null : canonicalJson(job)],
-      queryFn: () => {
+      queryFn: async ({ signal }: { signal: AbortSignal }) => {
         if (job === null) throw new Error('nothing to ask');
+        await burstOver(signal);
         return loadWeigher.rescue(job);
       },
       enabled: job !== null,

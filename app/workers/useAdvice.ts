@@ -64,16 +64,27 @@ export const useAfter = (job: AdviceJob) =>
     retry: false,
   });
 
+/** Answers of one load are logged in a burst: only the last question of it is asked. */
+const BURST_MS = 150;
+
+export const burstOver = async (signal: AbortSignal): Promise<void> => {
+  await new Promise((resolve) => setTimeout(resolve, BURST_MS));
+  if (signal.aborted) throw new DOMException('cancelled', 'AbortError');
+};
+
 /** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
 export const useDialIn = (job: DialInJob | null) =>
   useQuery({
     queryKey: ['dial-in', job === null ? null : canonicalJson(job)],
-    queryFn: () => {
+    queryFn: async ({ signal }) => {
       if (job === null) throw new Error('nothing to ask');
+      await burstOver(signal);
       return loadWeigher.dialIn(job);
     },
     enabled: job !== null,
     staleTime: Infinity,
+    // What was found stays until the next is.
+    placeholderData: keepPreviousData,
     gcTime: 60_000,
     retry: false,
   });

@@ -87,10 +87,15 @@ export function* dialIn(
   };
   const colderOnes = new Map<string, Emulator | null>();
   const colderOf = function* (key: string): Generator<void, Emulator | null> {
-    const known = colderOnes.get(key);
-    if (known !== undefined) return known;
-    const pairing = pairings.get(key)?.colder?.(COLDER_K, COLDEST_C) ?? null;
-    const made = pairing === null ? null : yield* emulate(pairing);
+    const seen = colderOnes.get(key);
+    if (seen !== undefined) return seen;
+    const known = pairings.get(key);
+    const pairing = known?.colder?.(COLDER_K, COLDEST_C) ?? null;
+    const memoryKey = known?.memoryKey;
+    const made =
+      pairing === null
+        ? null
+        : yield* remembered({ ...pairing, ...(memoryKey === undefined ? {} : { memoryKey: `${memoryKey}/colder` }) }, memory);
     colderOnes.set(key, made);
     return made;
   };
@@ -108,7 +113,9 @@ export function* dialIn(
     if (e === null) continue;
     if (newest - load.startedAt < TODAY_MS) {
       before ??= belief;
-      today.push({ emulator: e, colder: yield* colderOf(load.batterKey), action: load.action, outcome: load.outcome });
+      // Without enough loads before, nobody asks what changed.
+      const colder = usedBefore >= LEAST_BEFORE ? yield* colderOf(load.batterKey) : null;
+      today.push({ emulator: e, colder, action: load.action, outcome: load.outcome });
     } else usedBefore++;
     const updated = afterLoad(e, belief, load.action, load.outcome, random);
     belief = updated.belief;

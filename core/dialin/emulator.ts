@@ -3,6 +3,9 @@ import { tawnyStepOf } from '../matter/index.ts';
 import type { BatterProperties, Iron, PlateMachine } from '../plate/index.ts';
 import { plateMachine, portion, recoveredPlates, risesTo, simulate, UNSCALED } from '../plate/index.ts';
 
+// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
+const { ceil, exp, floor, log, max, min, round } = Math;
+
 /** One batter on one iron: what a load is, before anything of it is known better. */
 export type Pairing = {
   readonly iron: Iron;
@@ -56,9 +59,9 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   const machine = plateMachine(iron);
   const full_g = portion(iron, batter).portion_g;
   const seconds = iron.dryThrough ? LONGEST_WAFER_S : LONGEST_S;
-  const ticks = Math.floor(seconds / TICK_S) + 1;
+  const ticks = floor(seconds / TICK_S) + 1;
   const [low, high] = settingsOf(iron);
-  const count = Math.max(2, Math.ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
+  const count = max(2, ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
   const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
   const logBrowned = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
   const loss = new Float64Array(logBrowned.length);
@@ -79,9 +82,9 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
           cells: CELLS,
         });
         for (let tick = 0; tick < ticks; tick++) {
-          const L = trace.lowerLightness[Math.min(trace.seconds, tick * TICK_S)] ?? batter.rawLightness;
-          logBrowned[node * ticks + tick] = Math.log(Math.max(0, -Math.log(L / batter.rawLightness)) + TINY);
-          loss[node * ticks + tick] = trace.loss[Math.min(trace.seconds, tick * TICK_S)] ?? 0;
+          const L = trace.lowerLightness[min(trace.seconds, tick * TICK_S)] ?? batter.rawLightness;
+          logBrowned[node * ticks + tick] = log(max(0, -log(L / batter.rawLightness)) + TINY);
+          loss[node * ticks + tick] = trace.loss[min(trace.seconds, tick * TICK_S)] ?? 0;
         }
         coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;
         node++;
@@ -125,7 +128,7 @@ const spotIn = (axis: readonly number[], value: number, isLog: boolean): Spot =>
   let at = 0;
   while (at < last - 1 && x > (axis[at + 1] ?? Infinity)) at++;
   const [a, b] = [axis[at] ?? x, axis[at + 1] ?? x];
-  const share = a === b ? 0 : isLog ? Math.log(x / a) / Math.log(b / a) : (x - a) / (b - a);
+  const share = a === b ? 0 : isLog ? log(x / a) / log(b / a) : (x - a) / (b - a);
   return { at, share };
 };
 
@@ -153,23 +156,23 @@ export const placeOf = (e: Emulator, plate_C: number, side_K: number, contact: n
 
 /** Continuous tawny step of a face after `t_s`. */
 export const stepAt = (e: Emulator, place: Place, side: 'lower' | 'upper', browning: number, t_s: number): number => {
-  const ticks = Math.floor(e.seconds / TICK_S) + 1;
+  const ticks = floor(e.seconds / TICK_S) + 1;
   const x = clamp(t_s / TICK_S, 0, ticks - 1.001);
-  const tick = Math.floor(x);
+  const tick = floor(x);
   const share = x - tick;
   const value = blend(e, place[side], place.contact, place.amount, (node) => {
     const base = node * ticks + tick;
     return (e.logBrowned[base] ?? 0) * (1 - share) + (e.logBrowned[base + 1] ?? 0) * share;
   });
-  const browned = Math.max(0, Math.exp(value) - TINY);
+  const browned = max(0, exp(value) - TINY);
   const raw = e.pairing.batter.rawLightness;
-  return tawnyStepOf(raw * Math.exp(-browning * browned), raw);
+  return tawnyStepOf(raw * exp(-browning * browned), raw);
 };
 
 /** Water lost by then, fraction of the pour that stayed in. */
 export const lossAt = (e: Emulator, place: Place, t_s: number): number => {
-  const ticks = Math.floor(e.seconds / TICK_S) + 1;
-  const tick = Math.round(clamp(t_s / TICK_S, 0, ticks - 1));
+  const ticks = floor(e.seconds / TICK_S) + 1;
+  const tick = round(clamp(t_s / TICK_S, 0, ticks - 1));
   return blend(e, place.mean, place.contact, place.amount, (node) => e.loss[node * ticks + tick] ?? 0);
 };
 

@@ -6,6 +6,9 @@ import { coreSetAt, placeOf, settingsOf, stepAt } from './emulator.ts';
 import type { Unknowns } from './unknowns.ts';
 import { FILL_LIMITS } from './unknowns.ts';
 
+// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
+const { abs, exp, max, min } = Math;
+
 export type Suggestion = Action & {
   /** Chance of landing: both sides within one step, filled, core set. */
   readonly chance: number;
@@ -32,18 +35,18 @@ const drawn = (belief: Belief, count: number): Unknowns[] => {
   for (let k = 0; k < count; k++) {
     const goal = (k + 0.5) / count;
     while (cumulative < goal && i < belief.particles.length - 1) cumulative += belief.weights[++i] ?? 0;
-    const u = belief.particles[Math.max(0, i)];
+    const u = belief.particles[max(0, i)];
     if (u !== undefined) found.push(u);
   }
   return found;
 };
 
 /** Soft edge: half at the limit itself. */
-const inside = (off: number, limit: number): number => 1 / (1 + Math.exp((Math.abs(off) - limit) / (SCATTER / 2)));
+const inside = (off: number, limit: number): number => 1 / (1 + exp((abs(off) - limit) / (SCATTER / 2)));
 
 /** Chance that a pour of this share neither misses a corner nor leaks (logistic for the normal: ×1.7). */
 const filled = (share: number): number =>
-  1 / (1 + Math.exp((-1.7 * (share - FILL_LIMITS.short)) / POUR_SD)) / (1 + Math.exp((1.7 * (share - FILL_LIMITS.over)) / POUR_SD));
+  1 / (1 + exp((-1.7 * (share - FILL_LIMITS.short)) / POUR_SD)) / (1 + exp((1.7 * (share - FILL_LIMITS.over)) / POUR_SD));
 
 /** The portion most likely to fill, and how likely. */
 const bestPortion = (e: Emulator, guesses: readonly Unknowns[]): { readonly portion_g: number; readonly fills: number } => {
@@ -72,7 +75,7 @@ const judgeTimes = (
   const close = new Float64Array(times.length);
   for (const u of guesses) {
     const share = portion_g / (e.full_g * u.cavity);
-    const amount = Math.min(share, FILL_LIMITS.over) * u.cavity;
+    const amount = min(share, FILL_LIMITS.over) * u.cavity;
     const place = placeOf(e, setting_C + u.offset_K, u.side_K, u.contact, amount);
     const set_s = coreSetAt(e, place);
     const isFilled = filled(share);
@@ -126,7 +129,7 @@ export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion 
 
 /** Share of the nominal fill that stays in, for a guess. */
 export const stayingAmount = (e: Emulator, u: Unknowns, portion_g: number): number =>
-  Math.min(portion_g / (e.full_g * u.cavity), FILL_LIMITS.over) * u.cavity;
+  min(portion_g / (e.full_g * u.cavity), FILL_LIMITS.over) * u.cavity;
 
 export const drawnGuesses = (belief: Belief): Unknowns[] => drawn(belief, SUBSET);
 

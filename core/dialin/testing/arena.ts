@@ -116,7 +116,7 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
 };
 
 /** A way to choose the next load from what was seen so far. */
-export type Player = { first(e: Emulator, random: Random): Action; next(action: Action, outcome: Outcome): Action };
+export type Player = { first(e: Emulator, random: Random, truth: Unknowns): Action; next(action: Action, outcome: Outcome): Action };
 
 /** Ours: guesses, weighed by what was said. */
 const estimator = (): Player & { conflicts: number; chance: number } => {
@@ -188,7 +188,16 @@ const bisection = (): Player => {
   };
 };
 
-export const PLAYERS = { estimator, "a cook's rule": rule, bisection } as const;
+/** Nobody can know more: the iron itself, but not what a load scatters by, nor how the world differs from the model. */
+const knowing = (): Player => {
+  let known: Action = { portion_g: 0, setting_C: 0, open_s: 0 };
+  return {
+    first: (e, _random, truth) => (known = suggest(e, { particles: [truth], weights: [1] }, TARGET)),
+    next: () => known,
+  };
+};
+
+export const PLAYERS = { estimator, "a cook's rule": rule, bisection, 'who knows the iron': knowing } as const;
 export type PlayerName = keyof typeof PLAYERS;
 
 export type Score = {
@@ -214,7 +223,7 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     const random = seededRandom(seed * 100_003 + i);
     const truth = truthOf(world, random);
     const one = PLAYERS[player]();
-    let action = one.first(e, seededRandom(seed + i));
+    let action = one.first(e, seededRandom(seed + i), truth.u);
     for (let n = 0; n < loads; n++) {
       const { seen, portion_g } = cook(e.pairing, e.full_g, truth, world, action, random);
       if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
