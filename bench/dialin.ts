@@ -3,6 +3,7 @@ import { afterLoad, emulated, firstBelief, suggest } from '../core/dialin/index.
 import type { PlayerName, Score, World } from '../core/dialin/testing/arena.ts';
 import {
   arenaEmulators,
+  MEASURED,
   OTHER,
   pairingOf,
   play,
@@ -23,7 +24,7 @@ const row = (name: string, score: Score): void => {
   const hits = score.hit.map((hit) => percent(hit, score.n)).join('   ');
   const close = score.close.map((hit) => percent(hit, score.n)).join('   ');
   process.stdout.write(
-    `${name.padEnd(44)} ${hits}\n${''.padEnd(44)} within 0.6: ${close}${score.conflicts > 0 ? `; conflicts named on ${score.conflicts} irons` : ''}\n`,
+    `${name.padEnd(44)} ${hits}\n${''.padEnd(44)} within 0.6: ${close}${score.conflicts > 0 ? `; conflicts named on ${score.conflicts} irons` : ''}${score.bands > 0 ? `; 80 % bands cover ${percent(score.covered, score.bands)}` : ''}\n`,
   );
 };
 
@@ -35,6 +36,7 @@ export const dialInStatistics = (irons: number): void => {
   for (const world of worlds)
     for (const player of Object.keys(PLAYERS) as PlayerName[])
       row(`${world.name}, ${player}`, play(player, world, irons, 3, 77, emulators));
+  row(`${MEASURED.name}, estimator`, play('estimator', MEASURED, irons, 3, 77, emulators));
   row('first load, with one look on the way', playRescued(SAME, irons, 78, emulators));
   row('known iron, new batter, first load', playKnown(SAME, Math.ceil(irons / 2)));
 };
@@ -56,6 +58,7 @@ export const dialInHolds = (): boolean => {
     ['ahead of bisection by 10 points on the second', share(same.hit[1]) > share(half.hit[1]) + 0.1],
     ['different model, second over 50 and third over 58 %', share(other.hit[1]) > 0.5 && share(other.hit[2]) > 0.58],
     ["one word in five wrong: no worse than a cook's rule", [1, 2].every((n) => share(slips.hit[n]) >= share(ruleSlips.hit[n]))],
+    ['80 % bands cover 70 to 90 % of the loads', same.covered / same.bands > 0.7 && same.covered / same.bands < 0.9],
     ['wrong words are named', slips.conflicts > 5],
     ['known iron, new batter: first load over 85 %', (known.hit[0] ?? 0) / 30 > 0.85],
   ];

@@ -124,7 +124,7 @@ const Shown = ({
   tawny,
   onTake,
 }: { readonly found: DialIn } & Pick<Props, 'session' | 'iron' | 'tawny' | 'onTake'>) => {
-  const { suggestion, believed, prior, used, findings } = found;
+  const { suggestion, band, believed, prior, used, findings } = found;
   const dial = dialMark(iron, suggestion.setting_C);
   return (
     <>
@@ -148,7 +148,11 @@ const Shown = ({
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
           To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step: {percent(suggestion.close)}.
-          What one more load would teach shows in the bars below.
+          Eight such loads in ten come out between step{' '}
+          <span data-figure="next band" data-exact={band.p90 - band.p10}>
+            {band.p10.toFixed(1)} and {band.p90.toFixed(1)}
+          </span>
+          .
         </p>
         {dial !== null && (
           <button type="button" className="button-act mt-3" onClick={() => onTake(suggestion.setting_C)}>

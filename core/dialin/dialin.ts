@@ -9,7 +9,7 @@ import { whatChanged } from './changed.ts';
 import type { Emulator, Pairing } from './emulator.ts';
 import { emulate } from './emulator.ts';
 import type { Suggestion } from './suggest.ts';
-import { suggest } from './suggest.ts';
+import { stepBand, suggest } from './suggest.ts';
 
 /** A load of this iron that is over, with the batter that was in it. */
 export type History = {
@@ -22,6 +22,8 @@ export type History = {
 
 export type DialIn = {
   readonly suggestion: Suggestion;
+  /** Eight such loads in ten come out between these steps, mean of both faces. */
+  readonly band: { readonly p10: number; readonly p90: number };
   readonly believed: ReturnType<typeof summary>;
   /** Before anything was seen. */
   readonly prior: ReturnType<typeof summary>;
@@ -127,7 +129,8 @@ export function* dialIn(
   if (e === null) return null;
   const isTold = before !== null && usedBefore >= LEAST_BEFORE && today.length > 0;
   const changed = isTold && before !== null ? { loads: today.length, explanations: whatChanged(before, today) } : null;
-  return { suggestion: suggest(e, belief, wanted.tawny), believed: summary(belief), prior, used, changed, findings };
+  const suggestion = suggest(e, belief, wanted.tawny);
+  return { suggestion, band: stepBand(e, belief, suggestion), believed: summary(belief), prior, used, changed, findings };
 }
 
 /** The load that is in the iron, with what was noticed of it so far. */

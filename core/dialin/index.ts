@@ -5,7 +5,7 @@ export { coreSetAt, emulate, emulated, lossAt, placeOf, settingsOf, stepAt, swel
 export type { Landed } from './landing.ts';
 export { lands } from './landing.ts';
 export type { Suggestion } from './suggest.ts';
-export { rescued, suggest } from './suggest.ts';
+export { rescued, stepBand, suggest } from './suggest.ts';
 export type { Unknowns } from './unknowns.ts';
 export { drawUnknowns, FILL_LIMITS, NOMINAL, SIDE_SD_K } from './unknowns.ts';
 export type { Change, Explanation, TodaysLoad } from './changed.ts';

@@ -1,13 +1,13 @@
 import type { Random } from '../basis/index.ts';
 import type { Action, Belief, Look } from './belief.ts';
-import { afterLook } from './belief.ts';
+import { afterLook, foreseen } from './belief.ts';
 import type { Emulator } from './emulator.ts';
 import { coreSetAt, placeOf, settingsOf, stepAt } from './emulator.ts';
 import type { Unknowns } from './unknowns.ts';
 import { FILL_LIMITS } from './unknowns.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, exp, max, min } = Math;
+const { abs, exp, max, min, round } = Math;
 
 export type Suggestion = Action & {
   /** Chance of landing: both sides within one step, filled, core set. */
@@ -24,6 +24,8 @@ const TIMES = 30;
 const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
 const SCATTER = 0.3;
+/** The emulator's own error, for a band of what is expected (see docs/models/dial-in.md). */
+const BAND_SCATTER = 0.15;
 /** A ladle is poured with this scatter, share. */
 const POUR_SD = 0.03;
 
@@ -125,6 +127,21 @@ export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion 
       found = { portion_g, setting_C, open_s: fine[i] ?? best.open_s, chance: j.chance, close: j.close, fills };
     });
   return found;
+};
+
+/** What a load scatters by beside what isn't known of the iron, as three equally likely points of a normal distribution. */
+const THIRDS = [-1.22, 0, 1.22] as const;
+const BAND = { low: 0.1, high: 0.9 } as const;
+
+/** Eight loads in ten come out between these steps, mean of both faces. */
+export const stepBand = (e: Emulator, belief: Belief, action: Action): { readonly p10: number; readonly p90: number } => {
+  const steps = drawn(belief, SUBSET).flatMap((u) => {
+    const { lower, upper } = foreseen(e, u, action);
+    return THIRDS.map((z) => (lower + upper) / 2 + z * BAND_SCATTER);
+  });
+  steps.sort((a, b) => a - b);
+  const at = (share: number): number => steps[min(steps.length - 1, round(share * (steps.length - 1)))] ?? 1;
+  return { p10: max(1, at(BAND.low)), p90: min(8, at(BAND.high)) };
 };
 
 /** Share of the nominal fill that stays in, for a guess. */

@@ -4,8 +4,20 @@ import { batterOf } from '../../advise/index.ts';
 import { tawnyStepOf } from '../../matter/index.ts';
 import { recoveredPlates, risesTo, simulate, UNSCALED } from '../../plate/index.ts';
 import { presetIron, readBatter } from '../../testing/batters.ts';
-import type { Action, Emulator, Landed, Look, Outcome, Pairing, Unknowns } from '../index.ts';
-import { afterLoad, drawUnknowns, emulated, FILL_LIMITS, firstBelief, lands, rescued, settingsOf, suggest, swelledTo } from '../index.ts';
+import type { Action, Emulator, Landed, Look, Measured, Outcome, Pairing, Unknowns } from '../index.ts';
+import {
+  afterLoad,
+  drawUnknowns,
+  emulated,
+  FILL_LIMITS,
+  firstBelief,
+  lands,
+  rescued,
+  settingsOf,
+  stepBand,
+  suggest,
+  swelledTo,
+} from '../index.ts';
 
 /** How a truth may differ from the estimator's own model. */
 export type World = {
@@ -18,6 +30,8 @@ export type World = {
   readonly plateScatter_K: number;
   /** Share of words that are wrong. */
   readonly slips: number;
+  /** Besides the words: plates probed, pieces weighed, faces photographed. */
+  readonly instruments?: boolean;
 };
 export const SAME: World = {
   name: 'same model',
@@ -37,10 +51,15 @@ export const OTHER: World = {
   plateScatter_K: 3,
   slips: 0,
 };
+export const MEASURED: World = { ...OTHER, name: 'the same with thermometer, scale and picture', instruments: true };
 export const SLIPS: World = { ...SAME, name: 'one word in five wrong', slips: 0.2 };
 
 export const TARGET = 4;
 const READ_SD = 0.4;
+/** L* of a picture, K of a probe, share of a scale. */
+const PICTURE_SD = 1;
+const PROBE_SD_K = 3;
+const SCALE_SD = 0.01;
 
 type Truth = { readonly u: Unknowns; readonly crust: number; readonly setShift_K: number };
 
@@ -93,8 +112,17 @@ const cook = (pairing: Pairing, full_g: number, truth: Truth, world: World, acti
     steps: (s: number) => ({ lower: at(low, s), upper: at(high, s) }),
     seen: { lower: at(low, open_s), upper: at(high, open_s), share, isSet: open_s >= ((set[0] ?? 0) + (set[1] ?? 0)) / 2 } satisfies Landed,
     portion_g,
+    measured: {
+      lowerLightness: lightnessAt(low, open_s) + PICTURE_SD * random.normal(),
+      upperLightness: lightnessAt(high, open_s) + PICTURE_SD * random.normal(),
+      plate_C: plate_C + PROBE_SD_K * random.normal(),
+      mass_g: full_g * amount * (1 - (low.loss[Math.min(low.seconds, Math.round(open_s))] ?? 0)) * (1 + SCALE_SD * random.normal()),
+    } satisfies Measured,
   };
 };
+
+const lightnessAt = (trace: { readonly lowerLightness: Float64Array; readonly seconds: number }, s: number): number =>
+  trace.lowerLightness[Math.min(trace.seconds, Math.round(s))] ?? 0;
 
 const read = (step: number, random: Random): number => Math.min(8, Math.max(1, Math.round(step + READ_SD * random.normal())));
 
@@ -119,19 +147,21 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
 export type Player = { first(e: Emulator, random: Random, truth: Unknowns): Action; next(action: Action, outcome: Outcome): Action };
 
 /** Ours: guesses, weighed by what was said. */
-const estimator = (): Player & { conflicts: number; chance: number } => {
+const estimator = (): Player & { conflicts: number; chance: number; band: { readonly p10: number; readonly p90: number } | null } => {
   let belief = firstBelief(seededRandom(1), 10);
   let emulator: Emulator | null = null;
   let chooser: Random = seededRandom(1);
   const player = {
     conflicts: 0,
     chance: 0,
+    band: null as { readonly p10: number; readonly p90: number } | null,
     first: (e: Emulator, random: Random): Action => {
       emulator = e;
       chooser = random;
       belief = firstBelief(random, 1500);
       const s = suggest(e, belief, TARGET);
       player.chance = s.chance;
+      player.band = stepBand(e, belief, s);
       return s;
     },
     next: (action: Action, outcome: Outcome): Action => {
@@ -141,6 +171,7 @@ const estimator = (): Player & { conflicts: number; chance: number } => {
       player.conflicts += updated.findings.length;
       const s = suggest(emulator, belief, TARGET);
       player.chance = s.chance;
+      player.band = stepBand(emulator, belief, s);
       return s;
     },
     get belief() {
@@ -206,6 +237,9 @@ export type Score = {
   readonly close: number[];
   conflicts: number;
   readonly promised: number[];
+  /** Loads that came out within the band that was given for them (eight in ten should). */
+  covered: number;
+  bands: number;
 };
 
 /** Plays so many unknown irons, three loads each; fixed seeds. `emulators`: built once per pairing. */
@@ -216,6 +250,8 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     close: Array<number>(loads).fill(0),
     conflicts: 0,
     promised: Array<number>(loads).fill(0),
+    covered: 0,
+    bands: 0,
   };
   for (let i = 0; i < irons; i++) {
     const e = emulators[i % emulators.length];
@@ -225,11 +261,19 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     const one = PLAYERS[player]();
     let action = one.first(e, seededRandom(seed + i), truth.u);
     for (let n = 0; n < loads; n++) {
-      const { seen, portion_g } = cook(e.pairing, e.full_g, truth, world, action, random);
+      const { seen, portion_g, measured } = cook(e.pairing, e.full_g, truth, world, action, random);
       if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
       if (lands(seen, TARGET, 0.6)) score.close[n] = (score.close[n] ?? 0) + 1;
+      const band = 'band' in one ? (one as { band: { p10: number; p90: number } | null }).band : null;
+      if (band !== null) {
+        const mean = (seen.lower + seen.upper) / 2;
+        score.bands++;
+        // Steps end at 1 and 8: what lies beyond is said to be there.
+        if (mean >= band.p10 && mean <= band.p90) score.covered++;
+      }
       if ('chance' in one) score.promised[n] = (score.promised[n] ?? 0) + (one as { chance: number }).chance;
-      action = clampAction(e, one.next(action, words(seen, portion_g, world, random)));
+      const said = words(seen, portion_g, world, random);
+      action = clampAction(e, one.next(action, world.instruments === true ? { ...said, measured } : said));
     }
     if ('conflicts' in one) score.conflicts += (one as { conflicts: number }).conflicts > 0 ? 1 : 0;
   }
@@ -238,7 +282,7 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
 
 /** The first load, saved by one look on the way. */
 export const playRescued = (world: World, irons: number, seed = 78, emulators = arenaEmulators()): Score => {
-  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0] };
+  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0], covered: 0, bands: 0 };
   for (let i = 0; i < irons; i++) {
     const e = emulators[i % emulators.length];
     if (e === undefined) break;
@@ -261,7 +305,7 @@ export const playRescued = (world: World, irons: number, seed = 78, emulators = 
 
 /** A known iron (three loads seen) meets a new batter. */
 export const playKnown = (world: World, irons: number, seed = 79): Score => {
-  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0] };
+  const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0], covered: 0, bands: 0 };
   const known = emulated(pairingOf('deep-round', 'quick'));
   const fresh = emulated(pairingOf('deep-round', 'folded'));
   for (let i = 0; i < irons; i++) {
