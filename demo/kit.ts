@@ -20,6 +20,7 @@ export const DEMO_KIT: Kit = {
   ],
   // Dry mountain air: flour holds less water here.
   climate: 'dry',
+  fillTaste: 'even',
   scales: [
     { id: 'bench', name: 'Bench scale', resolution_g: 1, most_g: 6000 },
     { id: 'fine', name: 'Powder scale', resolution_g: 0.1, most_g: 500 },

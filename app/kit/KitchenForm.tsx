@@ -27,6 +27,7 @@ const Place = z.object({
   codeOfPractice: Kit.shape.codeOfPractice,
   eggMarket: Kit.shape.eggMarket,
   climate: Kit.shape.climate,
+  fillTaste: Kit.shape.fillTaste,
   currency: z.string().trim().min(1, 'a sign or a word').max(6),
 });
 
@@ -92,6 +93,14 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
           <option value="dry">dry, mountain air</option>
           <option value="usual">usual</option>
           <option value="damp">damp, wet season</option>
+        </select>
+      </label>
+      <label className="flex flex-col gap-1 text-[15px]">
+        A pour that isn’t quite right
+        <select className="entry" {...register('fillTaste')}>
+          <option value="even">as near as can be</option>
+          <option value="leak">rather leaks than misses a corner</option>
+          <option value="miss">rather misses a corner than leaks</option>
         </select>
       </label>
       <Entry label="Money" error={errors.currency} {...register('currency')} />

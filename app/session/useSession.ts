@@ -145,6 +145,9 @@ export const inBowl = (
   return lot === null ? { formula, airFraction: null } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now) };
 };
 
+/** By taste, share of what just fills: within what neither misses a corner nor leaks. */
+const OVERFILL: Readonly<Record<Kit['fillTaste'], number>> = { miss: -0.03, even: 0, leak: 0.05 };
+
 /** The question for the worker: this batter on this iron, as the kitchen stands. */
 export const adviceJob = (
   { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
@@ -167,4 +170,5 @@ export const adviceJob = (
   airFraction: wish.airFraction ?? null,
   delay_s: wish.delay_s ?? 0,
   onPlate: wish.onPlate ?? null,
+  overfill: OVERFILL[kit.fillTaste],
 });

@@ -45,7 +45,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const batter = bowl.value;
   const { iron } = request;
   const machine = plateMachine(iron);
-  const full = besides(portion(iron, batter), iron, request.onPlate);
+  const full = besides(portion(iron, batter), iron, request);
   const choice = yield* chooseSetting(request, machine, batter, full, memory);
   const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
     iron,
@@ -98,15 +98,16 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   return success({ ...base, findings: [...request.reading.findings, ...plateFindings(base)] });
 }
 
-/** The portion that fills what room is left beside what lies on the plate; at least half of it, whatever is piled in. */
-const besides = (full: Portion, iron: Iron, onPlate: AdviceRequest['onPlate']): Portion => {
-  if (onPlate === null) return full;
-  const share = Math.max(0.5, 1 - displaced_mL(onPlate) / iron.geometry.cavity_mL);
+/** The portion that fills what room is left beside what lies on the plate (at least half of it, whatever is piled in), a little over or under by taste. */
+const besides = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRequest, 'onPlate' | 'overfill'>): Portion => {
+  const room = onPlate === null ? 1 : Math.max(0.5, 1 - displaced_mL(onPlate) / iron.geometry.cavity_mL);
+  const share = room * (1 + overfill);
+  if (share === 1) return full;
   return {
     portion_g: full.portion_g * share,
     portion_mL: full.portion_mL * share,
     dose_g: full.dose_g * share,
-    fills_g: [full.fills_g[0] * share, full.fills_g[1] * share],
+    fills_g: [full.fills_g[0] * room, full.fills_g[1] * room],
   };
 };
 
@@ -122,6 +123,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     airFraction: request.airFraction,
     delay_s: request.delay_s,
     onPlate_g: request.onPlate?.grams ?? null,
+    overfill: request.overfill,
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];

@@ -37,6 +37,13 @@ describe('what lies on the plate', () => {
     for (const id of TOPPING_IDS) expect(TOPPINGS[id].water + TOPPINGS[id].sugar).toBeLessThanOrEqual(1);
   });
 
+  test('by taste a little over or under what just fills; what leaks stays where it was', () => {
+    const leaky = adviceFor('deep-round', { setting_C: 170, overfill: 0.05 });
+    expect(leaky.portion.portion_g / plain.portion.portion_g).toBeCloseTo(1.05, 6);
+    expect(leaky.portion.fills_g).toEqual(plain.portion.fills_g);
+    expect(leaky.portion.portion_g).toBeLessThan(leaky.portion.fills_g[1]);
+  });
+
   test('nonsense is refused', () => {
     const refused = advise({
       ...DEFAULT_CONDITIONS,

@@ -23,6 +23,8 @@ export type AdviceRequest = {
   readonly delay_s: number;
   /** What is scattered in with it; null: plain. */
   readonly onPlate: OnPlate | null;
+  /** Poured over what just fills, share: rather leak than miss a corner (positive), or the reverse. */
+  readonly overfill: number;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -38,6 +40,7 @@ export const DEFAULT_CONDITIONS = {
   airFraction: null,
   delay_s: 0,
   onPlate: null,
+  overfill: 0,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */
@@ -52,4 +55,5 @@ export const LIMITS = {
   airFraction: { min: 0, max: 0.85 },
   delay_s: { min: 0, max: 120 },
   onPlate_g: { min: 0.5, max: 2000 },
+  overfill: { min: -0.06, max: 0.1 },
 } as const;

@@ -12,6 +12,7 @@ export const DEFAULT_KIT: Kit = {
   eggMarket: 'us',
   climate: 'usual',
   temperatureUnit: 'C',
+  fillTaste: 'even',
   cueBefore_s: 20,
   scoops: [
     { id: 'tablespoon', name: 'Tablespoon', volume_mL: 15 },

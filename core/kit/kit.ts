@@ -7,6 +7,9 @@ const Name = z.string().min(1).max(60);
 const Measure = z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) });
 export const MATERIALS = ['metal', 'glass', 'ceramic', 'plastic'] as const;
 
+/** Rather miss a corner, the middle, or rather leak a little. */
+const FILL_TASTES = ['miss', 'even', 'leak'] as const;
+
 /** What the kitchen owns and how it measures. Quantities carry their unit in the name. */
 export const Kit = z.object({
   id: z.literal('kit'),
@@ -23,6 +26,8 @@ export const Kit = z.object({
   /** The air that flour lies in. */
   climate: z.enum(CLIMATES),
   temperatureUnit: z.enum(['C', 'F']),
+  /** What one would rather have when a pour is not quite right. */
+  fillTaste: z.enum(FILL_TASTES).default('even'),
   /** Seconds of warning before a load should be opened. */
   cueBefore_s: z.int().min(0).max(120),
   scoops: z.array(Measure).max(20),
