@@ -43,14 +43,14 @@ export const dialInStatistics = (irons: number): void => {
 
 /** The same at a smaller size, as a gate: false where a share has fallen well under what was reached. */
 export const dialInHolds = (): boolean => {
-  const N = 60;
+  const N = 40;
   const emulators = arenaEmulators();
   const share = (hits: number | undefined): number => (hits ?? 0) / N;
   const of = (player: PlayerName, world: World): Score => play(player, world, N, 3, 77, emulators);
   const [same, rule, half] = [of('estimator', SAME), of("a cook's rule", SAME), of('bisection', SAME)];
   const other = of('estimator', OTHER);
   const [slips, ruleSlips] = [of('estimator', SLIPS), of("a cook's rule", SLIPS)];
-  const known = playKnown(SAME, 30);
+  const known = playKnown(SAME, 20);
   const checks: readonly (readonly [string, boolean])[] = [
     ['same model, second load over 76 %', share(same.hit[1]) > 0.76],
     ['same model, third load over 84 %', share(same.hit[2]) > 0.84],
@@ -60,7 +60,7 @@ export const dialInHolds = (): boolean => {
     ["one word in five wrong: no worse than a cook's rule", [1, 2].every((n) => share(slips.hit[n]) >= share(ruleSlips.hit[n]))],
     ['80 % bands cover 70 to 90 % of the loads', same.covered / same.bands > 0.7 && same.covered / same.bands < 0.9],
     ['wrong words are named', slips.conflicts > 5],
-    ['known iron, new batter: first load over 85 %', (known.hit[0] ?? 0) / 30 > 0.85],
+    ['known iron, new batter: first load over 85 %', (known.hit[0] ?? 0) / 20 > 0.85],
   ];
   for (const [name, holds] of checks) process.stdout.write(`${holds ? 'holds' : 'FAILS'}  dial-in, 60 irons: ${name}\n`);
   return checks.every(([, holds]) => holds);

@@ -39,8 +39,6 @@ const lane = async (steps) => {
 const started = Date.now();
 await Promise.all([
   lane([
-    ['format', node, [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
-    tsc('core'),
     tsc('app'),
     tsc('cli'),
     tsc('tsconfig.json'),
@@ -63,7 +61,11 @@ await Promise.all([
     ['nothing dead (knip)', node, [bin('knip/bin/knip.js')]],
     ['lint', node, [bin('eslint/bin/eslint.js'), '.']],
   ]),
-  lane([['unit and property tests', node, ['--experimental-vm-modules', bin('jest/bin/jest.js'), '--runInBand', '--silent'], true]]),
+  lane([
+    ['unit and property tests', node, ['--experimental-vm-modules', bin('jest/bin/jest.js'), '--runInBand', '--silent'], true],
+    ['format', node, [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
+    tsc('core'),
+  ]),
 ]);
 ensureBuilt();
 await lane([

@@ -116,29 +116,23 @@ const Extras = ({
   readonly disabled: boolean;
   readonly onSay: Props['onSay'];
 }) => {
-  const [mass, setMass] = useState(String(observations.find((o) => o.kind === 'mass_g')?.value ?? ''));
   const [note, setNote] = useState(observations.find((o) => o.kind === 'note')?.value ?? '');
-  const [problem, setProblem] = useState(false);
-  const saveMass = (): void => {
-    if (mass.trim() === '') return;
-    const value = Number(mass.replace(',', '.'));
-    const sound = Number.isFinite(value) && value > 0 && value <= 2000;
-    setProblem(!sound);
-    if (sound) onSay([{ kind: 'mass_g', mould, value }]);
-  };
   return (
     <fieldset disabled={disabled} className="flex flex-col gap-3">
-      <label className="flex items-center justify-between gap-3">
-        Piece weighs, g
-        <input
-          className="entry h-14 w-32 text-right text-xl text-ink"
-          inputMode="decimal"
-          value={mass}
-          onChange={(event) => setMass(event.target.value)}
-          onBlur={saveMass}
-        />
-      </label>
-      {problem && <p role="alert">Grams from 1 to 2,000</p>}
+      <Measure
+        label="Piece weighs, g"
+        limits="Grams from 1 to 2,000"
+        most={2000}
+        value={observations.find((o) => o.kind === 'mass_g')?.value ?? null}
+        onSay={(value) => onSay([{ kind: 'mass_g', mould, value }])}
+      />
+      <Measure
+        label="Plate at the pour, °C"
+        limits="Degrees from 1 to 400"
+        most={400}
+        value={observations.find((o) => o.kind === 'plate_C')?.value ?? null}
+        onSay={(value) => onSay([{ kind: 'plate_C', mould, value }])}
+      />
       <label className="flex flex-col gap-1">
         Note
         <input
@@ -150,5 +144,45 @@ const Extras = ({
         />
       </label>
     </fieldset>
+  );
+};
+
+/** A number from an instrument, said once it makes sense. */
+const Measure = ({
+  label,
+  limits,
+  most,
+  value,
+  onSay,
+}: {
+  readonly label: string;
+  readonly limits: string;
+  readonly most: number;
+  readonly value: number | null;
+  readonly onSay: (value: number) => void;
+}) => {
+  const [text, setText] = useState(value === null ? '' : String(value));
+  const [problem, setProblem] = useState(false);
+  const save = (): void => {
+    if (text.trim() === '') return;
+    const typed = Number(text.replace(',', '.'));
+    const sound = Number.isFinite(typed) && typed > 0 && typed <= most;
+    setProblem(!sound);
+    if (sound && typed !== value) onSay(typed);
+  };
+  return (
+    <>
+      <label className="flex items-center justify-between gap-3">
+        {label}
+        <input
+          className="entry h-14 w-32 text-right text-xl text-ink"
+          inputMode="decimal"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={save}
+        />
+      </label>
+      {problem && <p role="alert">{limits}</p>}
+    </>
   );
 };
