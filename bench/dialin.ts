@@ -62,7 +62,7 @@ export const dialInHolds = (): boolean => {
     ['wrong words are named', slips.conflicts > 5],
     ['known iron, new batter: first load over 85 %', (known.hit[0] ?? 0) / 20 > 0.85],
   ];
-  for (const [name, holds] of checks) process.stdout.write(`${holds ? 'holds' : 'FAILS'}  dial-in, 60 irons: ${name}\n`);
+  for (const [name, holds] of checks) process.stdout.write(`${holds ? 'holds' : 'FAILS'}  dial-in, ${N} irons: ${name}\n`);
   return checks.every(([, holds]) => holds);
 };
 

@@ -13,10 +13,14 @@ import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
 import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
 import { againstOdex } from './odex.ts';
 
+/** What takes seconds is run less often: three times at least. */
+const LONG_ENOUGH_MS = 3000;
+
 /** Minimum of 15 runs, ms. */
 const best = (run: () => unknown): number => {
   let least = Infinity;
-  for (let i = 0; i < 15; i++) {
+  const since = performance.now();
+  for (let i = 0; i < 15 && (i < 3 || performance.now() - since < LONG_ENOUGH_MS); i++) {
     const from = performance.now();
     run();
     least = Math.min(least, performance.now() - from);
@@ -186,7 +190,8 @@ const unit = best(kernel);
 let slow = 0;
 process.stdout.write(`kernel ${unit.toFixed(2)} ms\n`);
 for (const [name, run, budget_ms, budget_kernels] of [...ITEMS, ...dialInItems()]) {
-  for (let i = 0; i < 6; i++) run();
+  const warm = performance.now();
+  for (let i = 0; i < 6 && (i < 1 || performance.now() - warm < LONG_ENOUGH_MS / 3); i++) run();
   const ms = best(run);
   const over = ms > gate * budget_ms && ms / unit > gate * budget_kernels;
   if (over) slow++;
