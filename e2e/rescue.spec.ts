@@ -11,11 +11,11 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
   await iron.getByRole('button', { name: 'looked', exact: true }).click();
   await iron.getByRole('button', { name: 'dark', exact: true }).click();
   const rescued = iron.locator('[data-figure="rescued"]');
-  await expect(rescued).toContainText('By what you noticed', { timeout: 20_000 });
+  await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
   const afterDark = await figure(page, 'rescued');
   expect(afterDark).toBeLessThan(170);
   await page.reload();
-  await expect(rescued).toContainText('By what you noticed', { timeout: 20_000 });
+  await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
   expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);
   await iron.getByRole('button', { name: /undo/ }).click();
   await expect(rescued).toHaveCount(0);

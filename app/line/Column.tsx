@@ -86,35 +86,14 @@ export const Column = (props: Props) => {
           <p className="on-ground text-[15px]">
             good {clock(prediction.cookTime_s.from)}–{clock(prediction.cookTime_s.to)} · now {clock(count.elapsed_s)}
           </p>
-          <div className="grid grid-cols-2 gap-3">
-            <SignalButton
-              icon={Wind}
-              label="steam is down"
-              disabled={disabled}
-              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'steam-down' } })}
-            />
-            <SignalButton
-              icon={Nose}
-              label="it smells"
-              disabled={disabled}
-              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'smells' } })}
-            />
-            <SignalButton
-              icon={Volume2}
-              label="it beeped"
-              disabled={disabled}
-              onClick={() => onSay(current, { kind: 'signal', data: { signal: 'beeped' } })}
-            />
-            <SignalButton icon={Eye} label="looked" disabled={disabled} pressed={looking} onClick={() => setLooking(!looking)} />
-          </div>
-          {looking && (
-            <div role="group" aria-label="How brown was the paler side?" className="grid grid-cols-4 gap-2">
+          {looking ? (
+            <div role="group" aria-label="How brown was the paler side?" className="grid grid-cols-2 gap-3">
               {LOOKS.map(({ seen, word, step: shade }) => (
                 <button
                   key={seen}
                   type="button"
                   disabled={disabled}
-                  className="min-h-16 rounded-lg border-2 border-white px-1 text-lg font-bold"
+                  className="min-h-16 rounded-lg border-2 border-white px-1 text-xl font-bold"
                   style={{ background: tawnyCss(shade), color: inkOn(shade) }}
                   onClick={() => {
                     onSay(current, { kind: 'peeked', data: { seen } });
@@ -125,14 +104,45 @@ export const Column = (props: Props) => {
                 </button>
               ))}
             </div>
+          ) : (
+            <div className="grid grid-cols-2 gap-3">
+              <SignalButton
+                icon={Wind}
+                label="steam is down"
+                disabled={disabled}
+                onClick={() => onSay(current, { kind: 'signal', data: { signal: 'steam-down' } })}
+              />
+              <SignalButton
+                icon={Nose}
+                label="it smells"
+                disabled={disabled}
+                onClick={() => onSay(current, { kind: 'signal', data: { signal: 'smells' } })}
+              />
+              <SignalButton
+                icon={Volume2}
+                label="it beeped"
+                disabled={disabled}
+                onClick={() => onSay(current, { kind: 'signal', data: { signal: 'beeped' } })}
+              />
+              <SignalButton icon={Eye} label="looked" disabled={disabled} onClick={() => setLooking(true)} />
+            </div>
           )}
-          {place.rescue !== null && place.promised_s !== null && (
-            <p className="on-ground text-[17px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
-              By what you noticed: open at <b>{clock(place.rescue.open_s)}</b>, meant {clock(place.promised_s)}; a look tears nothing from{' '}
+          {looking ? (
+            <button
+              type="button"
+              className="on-ground min-h-11 self-start font-semibold underline underline-offset-4"
+              onClick={() => setLooking(false)}
+            >
+              I didn’t look
+            </button>
+          ) : place.rescue !== null && place.promised_s !== null ? (
+            <p className="on-ground text-[15px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
+              By its loads and what you noticed: <b>{clock(place.rescue.open_s)}</b> instead of {clock(place.promised_s)}; safe to look from{' '}
               {clock(place.rescue.earliestLook_s)}
             </p>
+          ) : (
+            <Said place={place} />
           )}
-          <Said place={place} />
           <BigButton label="Opened" keyHint="o" disabled={disabled} onClick={() => onSay(current, { kind: 'opened', data: {} })} />
         </Stage>
       )}
@@ -228,7 +238,7 @@ const Stage = ({ word, figure, unit, below, timer = false, children }: StageProp
   <div className="flex min-h-0 flex-1 flex-col gap-3">
     <p className="on-ground text-2xl">{word}</p>
     <p
-      className="figure on-ground text-[clamp(96px,10vw,132px)] leading-[0.9]"
+      className="figure on-ground text-[clamp(96px,min(10vw,14.5vh),132px)] leading-[0.9]"
       role={timer ? 'timer' : undefined}
       data-countdown={timer ? figure : undefined}
     >
@@ -266,10 +276,8 @@ const SignalButton = ({
   icon: Icon,
   label,
   disabled,
-  pressed,
   onClick,
 }: {
-  readonly pressed?: boolean;
   readonly icon: typeof Wind;
   readonly label: string;
   readonly disabled: boolean;
@@ -278,7 +286,6 @@ const SignalButton = ({
   <button
     type="button"
     disabled={disabled}
-    aria-pressed={pressed}
     className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white px-2 leading-tight font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
     onClick={onClick}
   >

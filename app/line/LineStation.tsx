@@ -230,7 +230,9 @@ const Side = ({ session, places }: { readonly session: Session; readonly places:
               <p>
                 <b className="figure text-4xl">{grams(Math.max(0, lot.mass_g - used))}</b> g left
               </p>
-              <p className="text-[15px] text-white/80">{mine.length} loads poured</p>
+              <p className="text-[15px] text-white/80">
+                {mine.length} {mine.length === 1 ? 'load' : 'loads'} poured
+              </p>
             </div>
           );
         })}
