@@ -38,15 +38,17 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
     const noticed = cues[i] ?? [];
     if (noticed.length === 0 || prediction === null || predictions === undefined || formulas === undefined || logs === undefined)
       return null;
+    // What is in the iron, not what lies on the bench by now.
+    const inIron = formulas.find((f) => f.id === prediction.formulaId && f.rev === prediction.formulaRev) ?? formula;
     const { past, ...job } = historyJob(
       session,
-      { formula, iron, tawny: prediction.target.tawny },
+      { formula: inIron, iron, tawny: prediction.target.tawny },
       { recent: recent[i] ?? [], predictions, formulas, logOf: (id) => logOf(logs, id) },
     );
     return {
       ...job,
       load: {
-        batterKey: batterKey(formula),
+        batterKey: batterKey(inIron),
         pour: { portion_g: prediction.portion_g, setting_C: prediction.setting.temperature_C },
         tawny: prediction.target.tawny,
         cues: noticed,

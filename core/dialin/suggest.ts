@@ -25,7 +25,7 @@ const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
 const SCATTER = 0.3;
 /** The emulator's own error, for a band of what is expected (see docs/models/dial-in.md). */
-const BAND_SCATTER = 0.15;
+const BAND_SCATTER = 0.1;
 /** A ladle is poured with this scatter, share. */
 const POUR_SD = 0.03;
 
