@@ -93,6 +93,39 @@ describe(`generated pictures with known truth (${PICTURES}, with perspective, ca
   });
 });
 
+describe('what must not matter, and what must turn with the picture', () => {
+  const truth = { ...sampleTruth(501, 6, 6, 'square') };
+  const scene = { ...sampleScene(501, 480, 360), noise: 0, glare: 0, vignette: 0.1 };
+  const read = (changes: Partial<typeof scene>, turn: (corners: Corners) => Corners = (c) => c) => {
+    const photo = samplePhoto(truth, { ...scene, ...changes });
+    const face = readFace({ pixels: photo, corners: turn(photo.corners as unknown as Corners), white: photo.white, ...truth });
+    if (!face.ok) throw new Error(face.failure.code);
+    return face.value;
+  };
+  const plain = read({});
+
+  test('exposure, colour cast, tilt and turn of the camera change L* by less than one', () => {
+    for (const changes of [{ exposure: 0.6 }, { cast: [1, 0.95, 0.7] as const }, { tilt: 0.45 }, { turn: 0.25 }, { vignette: 0.35 }])
+      expect(Math.abs(read(changes).mean - plain.mean)).toBeLessThan(1);
+  });
+
+  test('corners begun one further turn the piece by a quarter: the right side becomes the front', () => {
+    const turned = read({}, ([a, b, c, d]) => [d, a, b, c]);
+    expect(turned.mean).toBeCloseTo(plain.mean, 0);
+    expect(turned.frontDarker).toBeCloseTo(plain.rightDarker, 0);
+    const round = read({}, ([a, b, c, d]) => [c, d, a, b]);
+    expect(round.rightDarker).toBeCloseTo(-plain.rightDarker, 0);
+    expect(round.frontDarker).toBeCloseTo(-plain.frontDarker, 0);
+  });
+
+  test('an even face is even, an uneven one isn’t', () => {
+    const photo = samplePhoto({ ...truth, lightness: truth.lightness.map(() => 63) }, scene);
+    const even = readFace({ pixels: photo, corners: photo.corners as unknown as Corners, white: photo.white, ...truth });
+    expect(even.ok && even.value.evenness).toBeGreaterThan(0.93);
+    expect(even.ok && even.value.evenness).toBeGreaterThan(plain.evenness);
+  });
+});
+
 describe('bad pictures', () => {
   const truth = sampleTruth(1, 5, 5, 'square');
   const scene = { ...sampleScene(1, 320, 240), tilt: 0, turn: 0, vignette: 0, noise: 0, glare: 0 };

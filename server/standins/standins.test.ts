@@ -223,4 +223,25 @@ describe('streamed', () => {
     });
     expect(await other.json()).toMatchObject({ grams: 0 });
   });
+
+  test('irons: poured, closed and opened over the network; what can’t be is refused', async () => {
+    const server = app();
+    const post = (body: object) => request(server).post('/api/irons/one').send(body);
+    const measures = { do: 'become', name: 'x', plates_kg: 1.5, power_W: 1000, low_C: 135, high_C: 195, heated_cm2: 457 };
+    expect((await post(measures)).status).toBe(200);
+    expect((await post({ do: 'switch', isOn: true })).body).toMatchObject({ isOn: true, lid: 'closed', cooking_s: null, out: null });
+    expect((await post({ do: 'pour', grams: 190, fills_g: 190 })).body).toMatchObject({ lid: 'open' });
+    expect((await post({ do: 'close' })).body).toMatchObject({ lid: 'closed', cooking_s: 0 });
+    // Cold plates and no time: raw, and said to be so.
+    expect((await post({ do: 'open' })).body).toMatchObject({ lid: 'open', out: { n: 1, isSet: false } });
+    for (const nonsense of [
+      { ...measures, power_W: 1e9 },
+      { ...measures, name: 7 },
+      { do: 'set', share: 2 },
+      { do: 'pour', grams: -5, fills_g: 190 },
+      { do: 'speed', factor: 1e6 },
+      { do: 'explode' },
+    ])
+      expect((await post(nonsense)).status).toBe(400);
+  });
 });
