@@ -30,3 +30,13 @@ export const exported = async (page: Page): Promise<string> => {
   await page.getByRole('region', { name: 'Data' }).getByRole('button', { name: 'Export everything' }).click();
   return await (await waiting).path();
 };
+
+export const button = (page: Page, iron: string, name: string) => column(page, iron).getByRole('button', { name, exact: true });
+
+/** Pours and closes on one iron at the line. */
+export const startLoad = async (page: Page, iron: string): Promise<void> => {
+  await expect(button(page, iron, 'Poured')).toBeEnabled({ timeout: 20_000 });
+  await button(page, iron, 'Poured').click();
+  await button(page, iron, 'Closed').click();
+  await expect(column(page, iron)).toHaveAttribute('data-phase', 'cooking');
+};

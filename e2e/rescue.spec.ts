@@ -14,6 +14,17 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
   await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
   const afterDark = await figure(page, 'rescued');
   expect(afterDark).toBeLessThan(170);
+  // The strip says the same.
+  const inStrip = page.getByText(/^in \d:\d\d$/).first();
+  const seconds = (text: string | null): number => {
+    const [, minutes, rest] = /(\d+):(\d\d)/.exec(text ?? '') ?? [];
+    return 60 * Number(minutes) + Number(rest);
+  };
+  await expect
+    .poll(async () => Math.abs(seconds(await inStrip.textContent()) - seconds(await iron.getByRole('timer').textContent())), {
+      timeout: 10_000,
+    })
+    .toBeLessThanOrEqual(3);
   await page.reload();
   await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
   expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);

@@ -74,7 +74,7 @@ await lane([
   [
     'browser tests',
     node,
-    [bin('@playwright/test/cli.js'), 'test', 'access', 'bowl', 'dialin', 'iron', 'lift', 'practice', 'rescue', 'trust', 'walk'],
+    [bin('@playwright/test/cli.js'), 'test', 'access', 'bowl', 'crash', 'dialin', 'iron', 'lift', 'practice', 'rescue', 'trust', 'walk'],
     true,
   ],
   // Alone on the machine: it measures.

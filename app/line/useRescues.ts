@@ -1,8 +1,9 @@
 import { useQueries } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { canonicalJson } from '../../core/basis/index.ts';
 import type { Cue, Rescue } from '../../core/dialin/index.ts';
 import type { Session } from '../session/index.ts';
-import { batterKey, historyJob, recentLoads } from '../session/index.ts';
+import { batterKey, historyJob, keepRescued, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 import type { RescueJob } from '../workers/index.ts';
 import { burstOver, loadWeigher } from '../workers/index.ts';
@@ -70,10 +71,16 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       retry: false,
     })),
   });
-  return places.map((place, i) => {
+  const shown = places.map((place, i) => {
     const answer = answers[i]?.data;
     return jobs[i] != null && answer?.ok === true ? rescued(place, answer.value) : place;
   });
+  useEffect(() => {
+    keepRescued(
+      new Map(shown.flatMap(({ load, rescue }) => (load === null || rescue === null ? [] : [[load.id, rescue.open_s] as const]))),
+    );
+  });
+  return shown;
 };
 
 /** The promise with its times moved; what was promised at the pour stays in the book. */

@@ -6,3 +6,4 @@ export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { readingOf } from './reading.ts';
 export { batterKey, historyJob, recentLoads } from './ironHistory.ts';
+export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';

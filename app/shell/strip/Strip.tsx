@@ -3,7 +3,7 @@ import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { timeOfDay } from '../../look/index.ts';
-import { useNewestLoads, useRunPlan, useSession } from '../../session/index.ts';
+import { useNewestLoads, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { nextStep, until } from './nextStep.ts';
 import { PrepBlock } from './PrepBlock.tsx';
@@ -46,7 +46,8 @@ const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly
   const { plan, run } = planned;
   const [chosen, setChosen] = useState<Span | null>(null);
   const newest = useNewestLoads(planned.irons.map((iron) => iron.id));
-  const next = nextStep(planned, [...(newest?.values() ?? [])], now);
+  const rescued = useRescuedTimes();
+  const next = nextStep(planned, withRescued([...(newest?.values() ?? [])], rescued), now);
   if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
   // The evening before is a zoom away; what is done this morning is in sight.
   const early = planned.prep.reduce(

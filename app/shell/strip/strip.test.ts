@@ -3,6 +3,7 @@ import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 import { preparation } from '../../../core/lift/index.ts';
 import { planRun } from '../../../core/run/index.ts';
 import { presetIron } from '../../../core/testing/batters.ts';
+import { withRescued } from '../../session/index.ts';
 import { nextStep, stepsOf, until } from './nextStep.ts';
 import { moved, place, spanOf, ticks, zoomed } from './window.ts';
 
@@ -64,6 +65,11 @@ describe('now and next', () => {
   test('a load in the iron goes before anything that is only planned', () => {
     const now = SERVE - 60 * MIN;
     expect(nextStep(planned, [cooking(now - 100_000, 180)], now)).toEqual({ what: 'Open Deep round', at: now + 80_000 });
+    // The line has set its time anew: the strip says the same, and nothing else of the load changes.
+    const load = cooking(now - 100_000, 180);
+    const rescued = withRescued([load], new Map([[load.load.id, 140]]));
+    expect(nextStep(planned, rescued, now)).toEqual({ what: 'Open Deep round', at: now + 40_000 });
+    expect(withRescued([load], new Map([['another', 140]]))).toEqual([load]);
     const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], now);
     expect(soonest?.at).toBe(now + 200_000);
   });
