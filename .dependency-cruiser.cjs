@@ -39,6 +39,12 @@ module.exports = {
       to: { path: 'node_modules', pathNot: 'node_modules/(zod|culori)/' },
     },
     {
+      name: 'interface-has-no-node',
+      severity: 'error',
+      from: { path: '^(app|words)/', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
       name: 'core-has-no-node',
       severity: 'error',
       from: { path: '^core/', pathNot: '(\\.test\\.ts$|/testing/)' },
