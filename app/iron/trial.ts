@@ -1,5 +1,5 @@
 import type { Observation } from '../../core/line/index.ts';
-import { FILL_LIMITS } from '../../core/dialin/index.ts';
+import { fillWord } from '../../core/dialin/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { IronLink, IronOutcome, IronReading } from '../devices/index.ts';
@@ -75,7 +75,7 @@ export const runTrial = async (
 
 /** What a cook would touch on seeing it; `instruments`: a plate thermometer and a scale are read too. */
 export const touchedAfter = (out: IronOutcome, rawLightness: number, moulds: number, instruments: boolean): Observation[] => {
-  const fill = out.share < FILL_LIMITS.short ? 'missing' : out.share > FILL_LIMITS.over ? 'leaked' : 'full';
+  const fill = fillWord(out.share);
   const step = (lightness: number): number => Math.round(tawnyStepOf(lightness, rawLightness));
   return Array.from({ length: moulds }, (_, mould): Observation[] => [
     { kind: 'fill', mould, value: fill },

@@ -30,6 +30,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
   const iron = made.ok ? made.value : null;
   const machine = iron === null ? null : plateMachine(iron);
   const range = iron === null ? null : settingRange(iron);
+  const hotAfter_s = machine === null ? 0 : preheatTime_s(machine, range === null ? d.low_C : (range.min_C + range.max_C) / 2, kit.room_C);
   const { ruler } = d;
   const like = (next: Iron): void => {
     setBase(next);
@@ -242,12 +243,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
                   value={`${((2 * machine.capacity_JPerK) / 1000).toFixed(2)} kJ/K`}
                   exact={(2 * machine.capacity_JPerK) / 1000}
                 />
-                <Fact
-                  name="really hot after"
-                  figure="preheat_s"
-                  value={clock(preheatTime_s(machine, range === null ? d.low_C : (range.min_C + range.max_C) / 2, kit.room_C))}
-                  exact={preheatTime_s(machine, range === null ? d.low_C : (range.min_C + range.max_C) / 2, kit.room_C)}
-                />
+                <Fact name="really hot after" figure="preheat_s" value={clock(hotAfter_s)} exact={hotAfter_s} />
               </dl>
             </div>
           )}

@@ -1,6 +1,6 @@
 import { clamp, NORMAL_P90 } from '../basis/index.ts';
 import type { PlatesState } from '../plate/index.ts';
-import { UNSCALED } from '../plate/index.ts';
+import { shiftedPlates, UNSCALED } from '../plate/index.ts';
 import type { Cooked, Setup } from './cook.ts';
 import { cook } from './cook.ts';
 import type { Target } from './request.ts';
@@ -23,12 +23,7 @@ export function* timeBand(setup: Setup, target: Target, cooked: Cooked): Generat
     const other = cook({ ...setup, ...change, cells: COARSE_CELLS }, target, false);
     return Math.log((other ?? cooked).window.best_s);
   };
-  const hotter = (by: number): PlatesState => ({
-    lower_C: setup.plates.lower_C + by,
-    upper_C: setup.plates.upper_C + by,
-    lowerSensor_C: setup.plates.lowerSensor_C + by,
-    upperSensor_C: setup.plates.upperSensor_C + by,
-  });
+  const hotter = (by: number): PlatesState => shiftedPlates(setup.plates, by);
   const { contact, browning, cavity, plates_K } = PRIOR;
   const unknowns = (side: 1 | -1): Partial<Setup>[] => [
     { plates: hotter(side * plates_K), setting_C: setup.setting_C + side * plates_K },

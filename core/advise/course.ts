@@ -1,6 +1,6 @@
 import { tawnyStepOf } from '../matter/index.ts';
-import type { PlateMachine, PlatesState } from '../plate/index.ts';
-import { preheatTime_s, recoveredPlates, restPlates, simulate } from '../plate/index.ts';
+import type { PlateMachine } from '../plate/index.ts';
+import { coldPlates, preheatTime_s, recoveredPlates, restPlates, simulate } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import { TURNAROUND } from './pour.ts';
 
@@ -50,7 +50,7 @@ export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: Cour
   const { room_C } = a.request;
   const best_s = Math.round(a.cooked.window.best_s);
   const plate_C: number[] = [];
-  let plates: PlatesState = { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C };
+  let plates = coldPlates(room_C);
   const rest = (seconds: number, lid: 'open' | 'closed'): void => {
     for (let t = 0; t < seconds; t += COURSE_STEP_S) {
       plates = restPlates(machine, plates, temperature_C, room_C, COURSE_STEP_S, lid);

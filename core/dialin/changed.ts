@@ -1,6 +1,7 @@
 import type { Action, Belief, Outcome } from './belief.ts';
 import { likelihood } from './belief.ts';
 import type { Emulator } from './emulator.ts';
+import { drawn } from './suggest.ts';
 import type { Unknowns } from './unknowns.ts';
 
 /** What may be otherwise today, on an iron that is known. */
@@ -56,25 +57,12 @@ const SHIFTS: Readonly<Record<Exclude<Change, 'colder-batter'>, readonly Shift[]
 
 const GUESSES = 160;
 
-/** So many guesses, evenly through the weights. */
-const some = ({ particles, weights }: Belief): Unknowns[] => {
-  const found: Unknowns[] = [];
-  let cumulative = 0;
-  let i = -1;
-  for (let k = 0; k < GUESSES; k++) {
-    while (cumulative < (k + 0.5) / GUESSES && i < particles.length - 1) cumulative += weights[++i] ?? 0;
-    const u = particles[Math.max(0, i)];
-    if (u !== undefined) found.push(u);
-  }
-  return found;
-};
-
 /**
  * What explains today's loads best, given what was believed of the iron before them: every change is tried in several sizes on
  * every guess, and weighed by how likely today's words would be. The likeliest first; chances add up to one.
  */
 export const whatChanged = (before: Belief, today: readonly TodaysLoad[]): Explanation[] => {
-  const guesses = some(before);
+  const guesses = drawn(before, GUESSES);
   const evidence = (shift: Shift, isColder: boolean): number => {
     let total = 0;
     for (const guess of guesses) {

@@ -3,7 +3,7 @@ export { afterLoad, afterLook, effective, firstBelief, foreseen, likelihood, sum
 export type { Emulator, Pairing } from './emulator.ts';
 export { coreSetAt, emulate, emulated, lossAt, placeOf, settingsOf, stepAt, swelledTo } from './emulator.ts';
 export type { Landed } from './landing.ts';
-export { lands } from './landing.ts';
+export { fillWord, lands } from './landing.ts';
 export type { Suggestion } from './suggest.ts';
 export { rescued, stepBand, suggest } from './suggest.ts';
 export type { Unknowns } from './unknowns.ts';

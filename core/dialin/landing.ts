@@ -10,6 +10,10 @@ export type Landed = {
   readonly isSet: boolean;
 };
 
+/** What a cook would call a fill. */
+export const fillWord = (share: number): 'missing' | 'full' | 'leaked' =>
+  share < FILL_LIMITS.short ? 'missing' : share > FILL_LIMITS.over ? 'leaked' : 'full';
+
 /** Both sides within so many steps of the wish, filled within −6/+10 %, and the core set. */
 export const lands = ({ lower, upper, share, isSet }: Landed, tawny: number, within = 1): boolean =>
   Math.abs(lower - tawny) <= within &&

@@ -30,7 +30,7 @@ const BAND_SCATTER = 0.1;
 const POUR_SD = 0.03;
 
 /** So many guesses, drawn in proportion to their weight. */
-const drawn = (belief: Belief, count: number): Unknowns[] => {
+export const drawn = (belief: Belief, count: number): Unknowns[] => {
   const found: Unknowns[] = [];
   let cumulative = 0;
   let i = -1;

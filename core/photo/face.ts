@@ -1,12 +1,13 @@
 import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
+import { leansOf } from '../plate/index.ts';
 import type { Pixels } from './light.ts';
 import { lightFrom, lightnessOf, linearAt, luminance } from './light.ts';
 import type { Corners, Point } from './perspective.ts';
 import { perspective } from './perspective.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { ceil, floor, hypot, max, sqrt } = Math;
+const { ceil, hypot, max, sqrt } = Math;
 
 export type FaceRequest = {
   readonly pixels: Pixels;
@@ -109,25 +110,10 @@ const within =
   };
 
 const summaryOf = (pockets: readonly (number | null)[], rows: number, columns: number) => {
-  let [n, sum, xx, yy, xv, yv] = [0, 0, 0, 0, 0, 0];
-  pockets.forEach((value, i) => {
-    if (value === null) return;
-    const x = columns < 2 ? 0 : ((i % columns) / (columns - 1)) * 2 - 1;
-    const y = rows < 2 ? 0 : (floor(i / columns) / (rows - 1)) * 2 - 1;
-    n++;
-    sum += value;
-    xx += x * x;
-    yy += y * y;
-    xv += x * value;
-    yv += y * value;
-  });
-  const mean = sum / n;
-  const spread = sqrt(pockets.reduce<number>((total, value) => total + (value === null ? 0 : (value - mean) ** 2), 0) / n);
-  return {
-    mean,
-    spread,
-    evenness: max(0, 1 - spread / UNEVEN),
-    rightDarker: xx === 0 ? 0 : (-2 * xv) / xx,
-    frontDarker: yy === 0 ? 0 : (-2 * yv) / yy,
-  };
+  const seen = pockets.filter((value) => value !== null);
+  const mean = seen.reduce((a, b) => a + b, 0) / seen.length;
+  const spread = sqrt(seen.reduce((total, value) => total + (value - mean) ** 2, 0) / seen.length);
+  // Darker is a lower L*.
+  const { rightOverLeft, frontOverHinge } = leansOf(pockets, rows, columns);
+  return { mean, spread, evenness: max(0, 1 - spread / UNEVEN), rightDarker: -rightOverLeft, frontDarker: -frontOverHinge };
 };

@@ -1,15 +1,7 @@
-import {
-  GAS_CONSTANT,
-  saturationPressure_Pa,
-  surfaceBrowningRate_perSecond,
-  tawnyStepOf,
-  WATER_KG_PER_MOL,
-  waterActivity,
-} from '../matter/index.ts';
-import { KELVIN_OFFSET } from '../basis/index.ts';
+import { surfaceBrowningRate_perSecond, tawnyStepOf, waterActivity } from '../matter/index.ts';
 import type { Column, Medium } from './medium.ts';
 import type { Room } from './rack.ts';
-import { crispness } from './rack.ts';
+import { breathing, crispness, roomFace } from './rack.ts';
 import type { Face } from './step.ts';
 import { step, workspace } from './step.ts';
 
@@ -33,28 +25,15 @@ export type AfterCourse = {
   readonly tawny: readonly number[];
 };
 
-/** Free convection in a kitchen and in an oven, W/m²K, and the vapour film that goes with it (Lewis relation near 50 °C). */
-const H_W_PER_M2K = { room: 12, oven: 18 } as const;
-const AIR_HEAT_PER_VOLUME = 1110;
-const LEWIS_FACTOR = 1.1;
-const FILM_C = 50;
+/** Convection in an oven, W/m²K. */
+const OVEN_H_W_PER_M2K = 18;
 const STEP_S = 2;
-
-const breathing = (temperature_C: number, room: Room, h: number): Face => ({
-  kind: 'air',
-  temperature_C,
-  h_WPerM2K: h,
-  // An oven's air is the room's, warmed: its vapour stays what it was.
-  vapour_Pa: room.humidity * saturationPressure_Pa(room.temperature_C),
-  vapourConductance: ((h * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
-});
 
 const SHUT: Face = { kind: 'mirror' };
 
 const facesOf = (place: RestingPlace, room: Room): readonly [lower: Face, upper: Face] => {
   if (place.kind === 'stack') return [SHUT, SHUT];
-  const air =
-    place.kind === 'oven' ? breathing(place.temperature_C, room, H_W_PER_M2K.oven) : breathing(room.temperature_C, room, H_W_PER_M2K.room);
+  const air = place.kind === 'oven' ? breathing(place.temperature_C, room, OVEN_H_W_PER_M2K) : roomFace(room);
   return place.kind === 'dish' ? [SHUT, air] : [air, air];
 };
 

@@ -16,7 +16,7 @@ export { meanThickness_m, UNSCALED } from './medium.ts';
 export type { Moments } from './moments.ts';
 export { moments, palerStep, risesTo, steamMean, waterShare } from './moments.ts';
 export type { PlatesState } from './plates.ts';
-export { preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates } from './plates.ts';
+export { coldPlates, preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates, shiftedPlates } from './plates.ts';
 export type { Pattern, PatternCurve } from './pattern.ts';
 export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap, taughtPattern } from './pattern.ts';
 export type { Portion } from './portion.ts';

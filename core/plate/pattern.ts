@@ -3,6 +3,7 @@ import { clamp } from '../basis/index.ts';
 import type { SimulationInput } from './simulate.ts';
 import { simulate } from './simulate.ts';
 import type { Iron } from './iron.ts';
+import { shiftedPlates } from './plates.ts';
 
 /** How much hotter or cooler the plates are under each pocket, K, row by row from the hinge; about nought in the mean. */
 export type Pattern = NonNullable<Iron['pattern']>;
@@ -24,12 +25,7 @@ export type PatternCurve = {
 const hotter = (input: SimulationInput, offset_K: number): SimulationInput => ({
   ...input,
   setting_C: input.setting_C + offset_K,
-  plates: {
-    lower_C: input.plates.lower_C + offset_K,
-    upper_C: input.plates.upper_C + offset_K,
-    lowerSensor_C: input.plates.lowerSensor_C + offset_K,
-    upperSensor_C: input.plates.upperSensor_C + offset_K,
-  },
+  plates: shiftedPlates(input.plates, offset_K),
 });
 
 /** Runs the load once for every offset; 12 cells suffice, as only differences are read (`input.cells` overrules). */
@@ -81,12 +77,13 @@ export const taughtPattern = (curve: PatternCurve, side: Side, lightness: readon
   return offsets.map((value) => (value === null ? 0 : Math.round((value - mean) * 10) / 10));
 };
 
-/** Kelvins from one edge to the other, by a straight line through all pockets: right over left, front over hinge; and rim over middle. */
-export const leansOf = (offsets: readonly number[], rows: number, columns: number) => {
+/** From one edge to the other, by a straight line through all pockets that are (null: none there): right over left, front over hinge; and rim over middle. */
+export const leansOf = (values: readonly (number | null)[], rows: number, columns: number) => {
   let [xx, yy, vx, vy] = [0, 0, 0, 0];
   const rim: number[] = [];
   const middle: number[] = [];
-  offsets.forEach((value, i) => {
+  values.forEach((value, i) => {
+    if (value === null) return;
     const x = columns < 2 ? 0 : ((i % columns) / (columns - 1)) * 2 - 1;
     const y = rows < 2 ? 0 : (Math.floor(i / columns) / (rows - 1)) * 2 - 1;
     xx += x * x;
@@ -95,7 +92,7 @@ export const leansOf = (offsets: readonly number[], rows: number, columns: numbe
     vy += y * value;
     (Math.hypot(x, y) > 0.75 ? rim : middle).push(value);
   });
-  const mean = (values: readonly number[]): number => (values.length === 0 ? 0 : values.reduce((a, b) => a + b, 0) / values.length);
+  const mean = (some: readonly number[]): number => (some.length === 0 ? 0 : some.reduce((a, b) => a + b, 0) / some.length);
   return {
     rightOverLeft: xx === 0 ? 0 : (2 * vx) / xx,
     frontOverHinge: yy === 0 ? 0 : (2 * vy) / yy,

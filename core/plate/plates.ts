@@ -17,7 +17,22 @@ const SENSOR_LAG_S = 10;
  */
 const SWING_K = 8;
 /** An open lid loses heat this many times faster. */
-const OPEN_LID_FACTOR = 3;
+export const OPEN_LID_FACTOR = 3;
+
+export const coldPlates = (room_C: number): PlatesState => ({
+  lower_C: room_C,
+  upper_C: room_C,
+  lowerSensor_C: room_C,
+  upperSensor_C: room_C,
+});
+
+/** The same plates, hotter by so much; sensors with them. */
+export const shiftedPlates = (p: PlatesState, lower_K: number, upper_K = lower_K): PlatesState => ({
+  lower_C: p.lower_C + lower_K,
+  upper_C: p.upper_C + upper_K,
+  lowerSensor_C: p.lowerSensor_C + lower_K,
+  upperSensor_C: p.upperSensor_C + upper_K,
+});
 
 const heating_W = (machine: PlateMachine, sensor_C: number, setting_C: number, holding_W: number): number => {
   // Centred so that the power that holds the setting is met at the setting.
@@ -76,19 +91,12 @@ export const restPlates = (
 
 /** Plates after switching on cold and waiting. */
 export const preheatedPlates = (machine: PlateMachine, setting_C: number, room_C: number, preheat_s: number): PlatesState =>
-  restPlates(
-    machine,
-    { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C },
-    setting_C,
-    room_C,
-    preheat_s,
-    'closed',
-  );
+  restPlates(machine, coldPlates(room_C), setting_C, room_C, preheat_s, 'closed');
 
 /** Seconds from cold until both plates are within `within_K` of what they will reach. */
 export const preheatTime_s = (machine: PlateMachine, setting_C: number, room_C: number, within_K = 3): number => {
   const goal = recoveredPlates(machine, setting_C, room_C).lower_C - within_K;
-  let plates: PlatesState = { lower_C: room_C, upper_C: room_C, lowerSensor_C: room_C, upperSensor_C: room_C };
+  let plates: PlatesState = coldPlates(room_C);
   let seconds = 0;
   while (plates.lower_C < goal && seconds < 3600) {
     plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, 2);

@@ -19,14 +19,16 @@ export type Room = { readonly temperature_C: number; readonly humidity: number }
 
 export const KITCHEN: Room = { temperature_C: 22, humidity: 0.5 };
 
-const roomFace = (room: Room): Face => ({
+/** A face that breathes air of this temperature. An oven's air is the room's, warmed: its vapour stays what it was. */
+export const breathing = (temperature_C: number, room: Room, h_WPerM2K: number): Face => ({
   kind: 'air',
-  temperature_C: room.temperature_C,
-  h_WPerM2K: RACK_H_W_PER_M2K,
+  temperature_C,
+  h_WPerM2K,
   vapour_Pa: room.humidity * saturationPressure_Pa(room.temperature_C),
-  vapourConductance:
-    ((RACK_H_W_PER_M2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
+  vapourConductance: ((h_WPerM2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
 });
+
+export const roomFace = (room: Room): Face => breathing(room.temperature_C, room, RACK_H_W_PER_M2K);
 
 /** A column as it was at one second of a trace that kept its profiles. */
 export const columnAt = (m: Medium, trace: ColumnTrace, second: number): Column => {

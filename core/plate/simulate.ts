@@ -7,7 +7,7 @@ import { column, halves, meanThickness_m, medium, UNSCALED } from './medium.ts';
 import type { Face, Workspace } from './step.ts';
 import { faceConductance, step, workspace } from './step.ts';
 import type { PlatesState } from './plates.ts';
-import { advancePlates } from './plates.ts';
+import { advancePlates, OPEN_LID_FACTOR } from './plates.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { ceil, exp, max, min, round } = Math;
@@ -132,8 +132,6 @@ const MIRROR: Face = { kind: 'mirror' };
 /** Air over the open batter. */
 const OPEN_AIR_H_W_PER_M2K = 10;
 const OPEN_STEP_S = 0.5;
-/** An open lid sheds heat so many times faster (see `restPlates`). */
-const OPEN_LID = 3;
 
 /** The seconds between the pour and the lid: changes the columns in place, gives the plates as the lid closes. */
 const lyingOpen = (input: SimulationInput, all: readonly Lane[]): PlatesState => {
@@ -170,7 +168,7 @@ const lyingOpen = (input: SimulationInput, all: readonly Lane[]): PlatesState =>
       heat * input.machine.heatedArea_m2,
       0,
       OPEN_STEP_S,
-      OPEN_LID,
+      OPEN_LID_FACTOR,
     );
   }
   return plates;

@@ -1,10 +1,20 @@
 import { clamp } from '../basis/index.ts';
 import type { Random } from '../basis/index.ts';
 import type { Action, Landed, Outcome, Pairing } from '../dialin/index.ts';
-import { FILL_LIMITS, swelledTo } from '../dialin/index.ts';
+import { FILL_LIMITS, fillWord, swelledTo } from '../dialin/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
-import type { PlatesState, Trace } from '../plate/index.ts';
-import { plateMachine, portion, recoveredPlates, restPlates, risesTo, simulate, steamMean, UNSCALED } from '../plate/index.ts';
+import type { Trace } from '../plate/index.ts';
+import {
+  plateMachine,
+  portion,
+  recoveredPlates,
+  restPlates,
+  risesTo,
+  shiftedPlates,
+  simulate,
+  steamMean,
+  UNSCALED,
+} from '../plate/index.ts';
 import type { Hidden } from './hidden.ts';
 
 /** A load that cooks: what can be seen, heard and smelt of it, second by second. */
@@ -37,13 +47,6 @@ const RECOVER_S = 30;
 /** What a load takes out of the plates (*common practice*: tens of kelvins). */
 const TAKEN_K = 25;
 
-const shifted = (p: PlatesState, lower_K: number, upper_K: number): PlatesState => ({
-  lower_C: p.lower_C + lower_K,
-  upper_C: p.upper_C + upper_K,
-  lowerSensor_C: p.lowerSensor_C + lower_K,
-  upperSensor_C: p.upperSensor_C + upper_K,
-});
-
 /** Pours and closes: cooks the whole load in advance, so that the learner can only choose when to open. */
 export const practiceLoad = (pairing: Pairing, hidden: Hidden, pour: Omit<Action, 'open_s'>, n: number, random: Random): PracticeLoad => {
   const { iron, batter, room_C } = pairing;
@@ -61,7 +64,7 @@ export const practiceLoad = (pairing: Pairing, hidden: Hidden, pour: Omit<Action
       ? rested
       : restPlates(
           plateMachine(iron),
-          restPlates(plateMachine(iron), shifted(rested, -TAKEN_K, -TAKEN_K), truth_C, room_C, LID_OPEN_S, 'open'),
+          restPlates(plateMachine(iron), shiftedPlates(rested, -TAKEN_K, -TAKEN_K), truth_C, room_C, LID_OPEN_S, 'open'),
           truth_C,
           room_C,
           RECOVER_S,
@@ -73,7 +76,7 @@ export const practiceLoad = (pairing: Pairing, hidden: Hidden, pour: Omit<Action
       machine,
       batter,
       portion_kg: (full_g * amount) / 1000,
-      plates: shifted(start, phase - hidden.side_K / 2 + lean_K, phase + hidden.side_K / 2 + lean_K),
+      plates: shiftedPlates(start, phase - hidden.side_K / 2 + lean_K, phase + hidden.side_K / 2 + lean_K),
       setting_C: truth_C + lean_K,
       room_C,
       duration_s: seconds,
@@ -142,7 +145,7 @@ export const openedAt = (load: PracticeLoad, open_s: number): PracticeResult => 
 
 /** The same in a cook's words, rounded as a cook would: what the estimator is told. */
 export const inWords = (result: PracticeResult): Outcome => {
-  const fill = result.share < FILL_LIMITS.short ? 'missing' : result.share > FILL_LIMITS.over ? 'leaked' : 'full';
+  const fill = fillWord(result.share);
   const whole = (step: number): number => clamp(Math.round(step), 1, 8);
   return {
     fill,

@@ -10,6 +10,7 @@ import {
   drawUnknowns,
   emulated,
   FILL_LIMITS,
+  fillWord,
   firstBelief,
   lands,
   rescued,
@@ -129,7 +130,7 @@ const read = (step: number, random: Random): number => Math.min(8, Math.max(1, M
 /** What the cook says, rounded to whole steps, with a rough amount; now and then wrong. */
 const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world: World, random: Random): Outcome => {
   const slip = (): boolean => random.next() < world.slips;
-  const fill = share < FILL_LIMITS.short ? 'missing' : share > FILL_LIMITS.over ? 'leaked' : 'full';
+  const fill = fillWord(share);
   const said = slip() ? (fill === 'missing' ? 'leaked' : 'missing') : fill;
   const wrongStep = (): number => 1 + random.below(8);
   return {
