@@ -3,14 +3,18 @@ import { afterLoad, emulated, firstBelief, suggest } from '../core/dialin/index.
 import type { PlayerName, Score, World } from '../core/dialin/testing/arena.ts';
 import {
   arenaEmulators,
+  FILLED,
   MEASURED,
   OTHER,
+  OTHER_PROBED,
   pairingOf,
   play,
   playKnown,
   playRescued,
   PLAYERS,
+  PROBED,
   SAME,
+  SIGNALS,
   SLIPS,
   wilson,
 } from '../core/dialin/testing/arena.ts';
@@ -37,7 +41,10 @@ export const dialInStatistics = (irons: number): void => {
     for (const player of Object.keys(PLAYERS) as PlayerName[])
       row(`${world.name}, ${player}`, play(player, world, irons, 3, 77, emulators));
   row(`${MEASURED.name}, estimator`, play('estimator', MEASURED, irons, 3, 77, emulators));
+  for (const world of [FILLED, PROBED, OTHER_PROBED]) row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
   row('first load, with one look on the way', playRescued(SAME, irons, 78, emulators));
+  for (const world of [SAME, FILLED, PROBED, OTHER_PROBED])
+    row(`${world.name}: first load, smell and up to three looks`, playRescued(world, irons, 78, emulators, SIGNALS));
   row('known iron, new batter, first load', playKnown(SAME, Math.ceil(irons / 2)));
 };
 

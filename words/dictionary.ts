@@ -128,6 +128,8 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'iron-measure': (f) => `${String(f['what']).replace(/_.*/, '')}: ${f['value']} can’t be`,
   'iron-wall-too-wide': (f) => `walls of ${f['wall_mm']} mm leave no pocket where one repeats every ${f['pitch_mm']} mm`,
   'iron-fill-unbelievable': (f) => `the fill says ${f['fill_mL']} mL, the ruler ${f['ruler_mL']} mL: one of the two is wrong`,
+  'probe-unbelievable': (f) =>
+    `the probe says ${f['read_C']} °C where ${f['expected_C']} °C are set: is it on a hot plate, and has the light gone out?`,
   'iron-broken': (f) => `that can’t be an iron: look at its ${String(f['where']).replace(/_.*/, '')}`,
   // On the plate
   'turn-by': (f) =>

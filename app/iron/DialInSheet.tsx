@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import type { Change, DialIn } from '../../core/dialin/index.ts';
+import type { Change, DialIn, Worth } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
@@ -9,10 +9,9 @@ import type { Session } from '../session/index.ts';
 import { historyJob, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 import type { AdviceReply, DialInJob } from '../workers/index.ts';
-import { useDialIn } from '../workers/index.ts';
-
-/** Kind of an iron that isn't there. */
-export const SIMULATED = 'simulated';
+import { useDialIn, useWorth } from '../workers/index.ts';
+import { MeasureFirst } from './MeasureFirst.tsx';
+import { SIMULATED } from './simulated.ts';
 
 const SimulatedPanel = lazy(async () => ({ default: (await import('./SimulatedPanel.tsx')).SimulatedPanel }));
 
@@ -56,11 +55,21 @@ export const DialInSheet = (props: Props) => {
   const { session, formula, iron, tawny, reply, onTake, onTry, onClose } = props;
   const job = useJob(props);
   const found = useDialIn(job);
+  const worth = useWorth(found.isSuccess && !found.isPlaceholderData ? job : null);
   return (
     <Sheet title={`What ${iron.name} has shown`} open onClose={onClose} wide>
       {found.data === undefined && <p className="text-lg text-quiet">Weighing its loads …</p>}
       {found.data?.ok === false && <p className="text-lg">{sayAloud(found.data.failure)}.</p>}
-      {found.data?.ok === true && <Shown found={found.data.value} session={session} iron={iron} tawny={tawny} onTake={onTake} />}
+      {found.data?.ok === true && (
+        <Shown
+          found={found.data.value}
+          session={session}
+          iron={iron}
+          tawny={tawny}
+          onTake={onTake}
+          worth={worth.data?.ok === true ? worth.data.value : null}
+        />
+      )}
       {found.data?.ok === true && iron.kind === SIMULATED && reply !== null && (
         <Suspense>
           <SimulatedPanel session={session} formula={formula} iron={iron} reply={reply} suggestion={found.data.value.suggestion} />
@@ -123,7 +132,8 @@ const Shown = ({
   iron,
   tawny,
   onTake,
-}: { readonly found: DialIn } & Pick<Props, 'session' | 'iron' | 'tawny' | 'onTake'>) => {
+  worth,
+}: { readonly found: DialIn; readonly worth: Worth | null } & Pick<Props, 'session' | 'iron' | 'tawny' | 'onTake'>) => {
   const { suggestion, band, believed, prior, used, findings } = found;
   const dial = dialMark(iron, suggestion.setting_C);
   return (
@@ -159,6 +169,7 @@ const Shown = ({
             Take this setting
           </button>
         )}
+        {worth !== null && <MeasureFirst worth={worth} iron={iron} setting_C={suggestion.setting_C} unit={session.kit.temperatureUnit} />}
       </section>
       <section aria-label="What is believed" className="mt-5">
         <h3>How it differs from its measures</h3>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Why } from '../../core/advise/index.ts';
-import { PRIOR } from '../../core/advise/index.ts';
+import { priorOf } from '../../core/advise/index.ts';
 import { NORMAL_P90 } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { ScoopAdvice } from '../../core/kit/index.ts';
@@ -12,10 +12,6 @@ import { WhySheet } from './WhySheet.tsx';
 
 type Props = { readonly reply: AdviceReply; readonly iron: Iron; readonly kit: Kit; readonly basis: string };
 
-/** Eight in ten irons that nobody has cooked on lie within these. */
-const PLATE_BAND_K = Math.round(NORMAL_P90 * PRIOR.plates_K);
-const PORTION_BAND = NORMAL_P90 * PRIOR.cavity;
-
 /** The three figures to act on, each with its band and its why. */
 export const Figures = ({ reply, iron, kit, basis }: Props) => {
   const [why, setWhy] = useState<Why | null>(null);
@@ -25,6 +21,10 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
   const unit = kit.temperatureUnit;
   const { setting } = answer;
+  const prior = priorOf(iron);
+  /** Eight in ten irons of which no more is known lie within these. */
+  const plateBand_K = Math.round(NORMAL_P90 * prior.plates_K);
+  const portionBand = NORMAL_P90 * prior.cavity;
   return (
     <>
       <div className="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-3">
@@ -44,7 +44,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
             figure="dial"
             exact={setting.dial}
             note={`≈ ${temperature(setting.temperature_C, unit)}`}
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${PLATE_BAND_K} K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${plateBand_K} K`}
             onWhy={ask('dial')}
           />
         ) : (
@@ -54,7 +54,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
             figure="setting_C"
             exact={setting.temperature_C}
             note=""
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${PLATE_BAND_K} K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${plateBand_K} K`}
           />
         )}
         <Block
@@ -63,7 +63,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
           figure="dose_g"
           exact={answer.dose_g}
           note={`g${scoop === null ? '' : ` · ${scoopWords(scoop)}`}`}
-          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${grams((1 - PORTION_BAND) * answer.dose_g)}–${grams((1 + PORTION_BAND) * answer.dose_g)} g by 8 in 10 such irons`}
+          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g by 8 in 10 such irons`}
           onWhy={ask('portion')}
         />
         <Block

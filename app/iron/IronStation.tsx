@@ -12,7 +12,8 @@ import type { AdviceJob, AdviceReply } from '../workers/index.ts';
 import { useAdvice, usePattern } from '../workers/index.ts';
 import { Aim } from './Aim.tsx';
 import { Conditions } from './Conditions.tsx';
-import { DialInSheet, SIMULATED } from './DialInSheet.tsx';
+import { DialInSheet } from './DialInSheet.tsx';
+import { SIMULATED } from './simulated.ts';
 import { Curves } from './Curves.tsx';
 import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
@@ -58,8 +59,10 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
   const trySimulated = async (): Promise<void> => {
     const id = `simulated-${crypto.randomUUID().slice(0, 8)}`;
     const count = session.irons.filter((other) => other.kind === SIMULATED).length;
+    // A stranger: what was measured of this one says nothing of it.
+    const { measured: _, ...measures } = iron;
     const name = `Simulated ${iron.name.toLowerCase()}${count === 0 ? '' : ` ${count + 1}`}`.slice(0, 80);
-    await kitchen.put('irons', { ...iron, id, rev: 1, name, kind: SIMULATED, circuitId: null });
+    await kitchen.put('irons', { ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null });
     setBench({ ironId: id, setting_C: null });
   };
   const settle = useCallback(

@@ -207,6 +207,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
           <div className="flex flex-wrap gap-x-6">
             <Tick label="has a light" checked={d.light} onChange={(light) => change({ light })} />
             <Tick label="beeps" checked={d.beep} onChange={(beep) => change({ beep })} />
+            <Tick label="degrees read with a probe" checked={d.probed} onChange={(probed) => change({ probed })} />
             <Tick label="is turned over" checked={d.turned} onChange={(turned) => change({ turned })} />
           </div>
           <p className="text-sm text-quiet">

@@ -11,6 +11,8 @@ export type Described = {
   /** Null: the ruler is believed. */
   readonly fill_g: number | null;
   readonly fillOf: Fill['of'];
+  /** The degrees were read with a probe on hot plates. */
+  readonly probed: boolean;
   /** Weighed, or else reckoned from how thick a plate is. */
   readonly mass_kg: number | null;
   readonly plate_mm: number;
@@ -47,6 +49,7 @@ export const describedFrom = (iron: Iron): Described => {
     moulds: geometry.moulds,
     fill_g: null,
     fillOf: 'water',
+    probed: iron.measured?.plates === true,
     mass_kg: plates.mass_kg,
     plate_mm: 11,
     power_W: plates.power_W,
@@ -96,6 +99,7 @@ export const ironFrom = (base: Iron, d: Described): Result<Iron> => {
           ? { type: 'thermostat', min_C: d.low_C, max_C: high_C }
           : { type: 'fixed', cutOut_C: d.low_C },
     signals: { light: d.light, beep: d.beep },
+    measured: { cavity: d.fill_g === null ? null : d.fillOf, plates: d.probed },
     coating: d.coating,
     turned: d.turned,
   });

@@ -2,6 +2,7 @@ import { useQueries } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { canonicalJson } from '../../core/basis/index.ts';
 import type { Cue, Rescue } from '../../core/dialin/index.ts';
+import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { batterKey, historyJob, keepRescued, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
@@ -50,7 +51,7 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       ...job,
       load: {
         batterKey: batterKey(inIron),
-        pour: { portion_g: prediction.portion_g, setting_C: prediction.setting.temperature_C },
+        pour: { portion_g: prediction.portion_g, setting_C: settingNow_C(iron, prediction.setting) },
         tawny: prediction.target.tawny,
         cues: noticed,
         past,

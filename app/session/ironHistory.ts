@@ -5,6 +5,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Load, LoadEvent } from '../../core/line/index.ts';
 import { loadProgress } from '../../core/line/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
+import { settingNow_C } from '../../core/plate/index.ts';
 import type { DialInJob } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
 import { adviceJob } from './useSession.ts';
@@ -52,7 +53,9 @@ export const historyJob = (
       tawny: tawnySeen,
     }));
     const key = batterKey({ id: prediction.formulaId, rev: prediction.formulaRev });
-    return [{ history: { loadId: load.id, startedAt: load.startedAt, batterKey: key, ...past }, cues }];
+    // A fixed control has one temperature; the rest is read off today's scale, mark for mark.
+    const action = { ...past.action, setting_C: settingNow_C(iron, prediction.setting) };
+    return [{ history: { loadId: load.id, startedAt: load.startedAt, batterKey: key, action, outcome: past.outcome }, cues }];
   });
   const newest = told.slice(-MOST_LOADS);
   const keys = new Set([batterKey(formula), ...newest.map(({ history }) => history.batterKey).reverse()]);

@@ -2,7 +2,7 @@ import type { Result } from '../../core/basis/index.ts';
 import type { AdviceAnswer, AdviceRequest, Course, CourseRequest, Picture, Why, Within, whereItGoes } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
-import type { DialIn, History, LoadInIron, Rescue } from '../../core/dialin/index.ts';
+import type { DialIn, History, LoadInIron, Rescue, Worth } from '../../core/dialin/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
@@ -72,6 +72,7 @@ export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
+  worth(message: { protocol: number; request: DialInJob }): Promise<Result<Worth>>;
   rescue(message: { protocol: number; request: RescueJob }): Promise<Result<Rescue>>;
   heat(message: { protocol: number; request: HeatJob }): Promise<Result<HeatReply>>;
   after(message: { protocol: number; request: AdviceJob }): Promise<Result<ReturnType<typeof whereItGoes>>>;

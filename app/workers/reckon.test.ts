@@ -6,7 +6,7 @@ import { patternMap } from '../../core/plate/index.ts';
 import { drawHidden, LEVELS, practicePairing, practiceLoad } from '../../core/practice/index.ts';
 import { BATTERS, presetIron, readBatter } from '../../core/testing/batters.ts';
 import type { AdviceJob } from './messages.ts';
-import { afterOf, heatOf, patternOf, practise, replayed, rescueLoad, weighLoads } from './reckon.ts';
+import { afterOf, heatOf, patternOf, practise, replayed, rescueLoad, weighLoads, worthOf } from './reckon.ts';
 
 const job = (changes: Partial<AdviceJob> = {}): AdviceJob => ({
   ...DEFAULT_CONDITIONS,
@@ -78,6 +78,24 @@ describe('what the worker answers is what the core answers', () => {
       ran(weighLoads({ batters: [{ key: 'e', job: empty }], history: [], wanted: { batterKey: 'e', tawny: 4 } })),
     ])
       expect(reply).toMatchObject({ ok: false, failure: { code: expect.stringMatching(/^bowl|^out/) } });
+  });
+});
+
+describe('what more would bring', () => {
+  const asked = { batters: [{ key: 'q', job: job() }], history: [], wanted: { batterKey: 'q', tawny: 4 } };
+
+  test('a trial helps a stranger; the memory changes nothing but the time', () => {
+    const memory = new Map();
+    const reply = ran(worthOf(asked, memory));
+    if (!reply.ok) throw new Error(reply.failure.code);
+    expect(reply.value.trial).toBeGreaterThan(reply.value.now + 0.1);
+    expect(ran(worthOf(asked, memory))).toEqual(reply);
+    expect(memory.size).toBe(1);
+  });
+
+  test('no batter, no answer', () => {
+    expect(ran(worthOf({ ...asked, batters: [{ key: 'q', job: empty }] }))).toMatchObject({ ok: false });
+    expect(ran(worthOf({ ...asked, wanted: { batterKey: 'other', tawny: 4 } }))).toMatchObject({ ok: false });
   });
 });
 

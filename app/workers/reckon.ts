@@ -12,8 +12,8 @@ import {
   within,
 } from '../../core/advise/index.ts';
 import type { Advice, CookMemory } from '../../core/advise/index.ts';
-import type { DialIn, EmulatorMemory, KnownPairing, Pairing, Rescue } from '../../core/dialin/index.ts';
-import { dialIn, rescueNow } from '../../core/dialin/index.ts';
+import type { DialIn, EmulatorMemory, KnownPairing, Pairing, Rescue, Worth } from '../../core/dialin/index.ts';
+import { dialIn, rescueNow, worthNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
@@ -84,6 +84,14 @@ export function* weighLoads(job: DialInJob, memory?: EmulatorMemory): Generator<
   const pairings = pairingsOf(job);
   if (!pairings.ok) return pairings;
   const found = yield* dialIn(job.wanted, pairings.value, job.history, memory);
+  return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `pairingsOf`. */
+export function* worthOf(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<Worth>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* worthNow(job.wanted, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 

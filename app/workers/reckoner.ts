@@ -3,7 +3,7 @@ import { transfer, wrap } from 'comlink';
 import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
 import type { whereItGoes } from '../../core/advise/index.ts';
-import type { DialIn, Rescue } from '../../core/dialin/index.ts';
+import type { DialIn, Rescue, Worth } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
@@ -63,6 +63,10 @@ export class ReckonerClient {
 
   dialIn(request: DialInJob): Promise<Result<DialIn>> {
     return this.limited<Result<DialIn>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
+  }
+
+  worth(request: DialInJob): Promise<Result<Worth>> {
+    return this.limited<Result<Worth>>(this.connect().worth({ protocol: PROTOCOL, request }));
   }
 
   rescue(request: RescueJob): Promise<Result<Rescue>> {

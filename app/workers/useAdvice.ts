@@ -88,3 +88,17 @@ export const useDialIn = (job: DialInJob | null) =>
     gcTime: 60_000,
     retry: false,
   });
+
+/** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
+export const useWorth = (job: DialInJob | null) =>
+  useQuery({
+    queryKey: ['worth', job === null ? null : canonicalJson(job)],
+    queryFn: () => {
+      if (job === null) throw new Error('nothing to ask');
+      return loadWeigher.worth(job);
+    },
+    enabled: job !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });

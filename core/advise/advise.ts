@@ -13,7 +13,7 @@ import {
   settingRange,
 } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
-import { PRIOR, timeBand } from './band.ts';
+import { priorOf, timeBand } from './band.ts';
 import { batterOf } from './bowl.ts';
 import type { CookMemory, Setup } from './cook.ts';
 import { cook } from './cook.ts';
@@ -74,6 +74,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const waterLoss = cooked.trace.loss[second] ?? 0;
   const pieceMass_g = (full.portion_g * (1 - waterLoss)) / iron.geometry.piecesPerLoad;
   const band = yield* timeBand(setup, request.target, cooked);
+  const prior = priorOf(iron);
   const base = {
     request,
     batter,
@@ -89,8 +90,8 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     band_C:
       settingRange(iron) === null
         ? null
-        : { p10: choice.temperature_C - NORMAL_P90 * PRIOR.plates_K, p90: choice.temperature_C + NORMAL_P90 * PRIOR.plates_K },
-    band_g: { p10: full.portion_g * (1 - NORMAL_P90 * PRIOR.cavity), p90: full.portion_g * (1 + NORMAL_P90 * PRIOR.cavity) },
+        : { p10: choice.temperature_C - NORMAL_P90 * prior.plates_K, p90: choice.temperature_C + NORMAL_P90 * prior.plates_K },
+    band_g: { p10: full.portion_g * (1 - NORMAL_P90 * prior.cavity), p90: full.portion_g * (1 + NORMAL_P90 * prior.cavity) },
     pieceMass_g,
     pieceDensity_gPerML: pieceMass_g / pieceVolume_mL(iron, batter, full, machine),
     waterLoss,

@@ -1,4 +1,6 @@
 import type { Finding, Random } from '../basis/index.ts';
+import type { PriorWidths } from '../advise/index.ts';
+import { PRIOR } from '../advise/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { Unknowns } from './unknowns.ts';
 import { drawUnknowns, FILL_LIMITS } from './unknowns.ts';
@@ -53,8 +55,9 @@ const PROBE_RANGE_K = 120;
 /** Somebody presses the wrong touch now and then: no single word may rule anything out. */
 const SLIP = 0.06;
 
-export const firstBelief = (random: Random, count = PARTICLES): Belief => ({
-  particles: Array.from({ length: count }, () => drawUnknowns(random)),
+/** Before any load. `prior`: narrower where something of the iron was measured. */
+export const firstBelief = (random: Random, count = PARTICLES, prior: PriorWidths = PRIOR): Belief => ({
+  particles: Array.from({ length: count }, () => drawUnknowns(random, prior)),
   weights: Array.from({ length: count }, () => 1 / count),
 });
 

@@ -1,4 +1,5 @@
-import type { Finding } from '../basis/index.ts';
+import type { Finding, Random } from '../basis/index.ts';
+import { priorOf } from '../advise/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import type { Action, Belief, Outcome } from './belief.ts';
 import { afterLoad, firstBelief, summary } from './belief.ts';
@@ -10,6 +11,8 @@ import type { Emulator, Pairing } from './emulator.ts';
 import { emulate } from './emulator.ts';
 import type { Suggestion } from './suggest.ts';
 import { stepBand, suggest } from './suggest.ts';
+import type { Worth } from './worth.ts';
+import { worthKnowing } from './worth.ts';
 
 /** A load of this iron that is over, with the batter that was in it. */
 export type History = {
@@ -19,6 +22,9 @@ export type History = {
   readonly action: Action;
   readonly outcome: Outcome;
 };
+
+/** The batter and the tawny step that are wished for. */
+export type Wanted = { readonly batterKey: string; readonly tawny: number };
 
 export type DialIn = {
   readonly suggestion: Suggestion;
@@ -59,6 +65,12 @@ function* remembered(pairing: KnownPairing, memory: EmulatorMemory | undefined):
   return emulator;
 }
 
+/** What was measured of the iron itself counts before its first load; all pairings are of one iron. */
+const beforeAnyLoad = (pairings: ReadonlyMap<string, KnownPairing>, random: Random): Belief => {
+  const [one] = pairings.values();
+  return firstBelief(random, undefined, one === undefined ? undefined : priorOf(one.iron));
+};
+
 const SEED = 20_261;
 /** Loads that close to the newest are "today's"; so many must stand before them. */
 const TODAY_MS = 6 * 3_600_000;
@@ -72,7 +84,7 @@ const COLDEST_C = 3;
  * Gives way between runs. `pairings`: by batter key; a load whose batter isn't there is left out.
  */
 export function* dialIn(
-  wanted: { readonly batterKey: string; readonly tawny: number },
+  wanted: Wanted,
   pairings: ReadonlyMap<string, KnownPairing>,
   history: readonly History[],
   memory?: EmulatorMemory,
@@ -102,7 +114,7 @@ export function* dialIn(
     return made;
   };
   const random = seededRandom(SEED);
-  let belief: Belief = firstBelief(random);
+  let belief: Belief = beforeAnyLoad(pairings, random);
   const prior = summary(belief);
   const findings: (Finding & { loadId: string })[] = [];
   let used = 0;
@@ -143,13 +155,14 @@ export type LoadInIron = {
   readonly past: readonly PastCue[];
 };
 
-/** When to open it now, from what this iron's loads say and what was noticed. Gives way between runs. Null: its batter isn't known. */
-export function* rescueNow(
-  load: LoadInIron,
+/** What this iron's loads say of it, and the emulator of the batter that is asked about; null: that batter isn't known. */
+function* believedOf(
+  batterKey: string,
   pairings: ReadonlyMap<string, KnownPairing>,
   history: readonly History[],
-  memory?: EmulatorMemory,
-): Generator<void, Rescue | null> {
+  memory: EmulatorMemory | undefined,
+  random: Random,
+): Generator<void, { readonly emulator: Emulator; readonly belief: Belief } | null> {
   const emulators = new Map<string, Emulator>();
   const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
     const pairing = pairings.get(key);
@@ -158,16 +171,41 @@ export function* rescueNow(
     emulators.set(key, made);
     return made;
   };
-  const random = seededRandom(SEED);
-  let belief: Belief = firstBelief(random);
+  let belief: Belief = beforeAnyLoad(pairings, random);
   for (const past of history) {
     const e = yield* emulatorOf(past.batterKey);
     if (e !== null) belief = afterLoad(e, belief, past.action, past.outcome, random).belief;
     yield;
   }
-  const e = yield* emulatorOf(load.batterKey);
-  if (e === null) return null;
+  const emulator = yield* emulatorOf(batterKey);
+  return emulator === null ? null : { emulator, belief };
+}
+
+/** When to open it now, from what this iron's loads say and what was noticed. Gives way between runs. Null: its batter isn't known. */
+export function* rescueNow(
+  load: LoadInIron,
+  pairings: ReadonlyMap<string, KnownPairing>,
+  history: readonly History[],
+  memory?: EmulatorMemory,
+): Generator<void, Rescue | null> {
+  const random = seededRandom(SEED);
+  const known = yield* believedOf(load.batterKey, pairings, history, memory, random);
+  if (known === null) return null;
   const timing = (signal: Signal) => cueTiming(signal, load.past, load.tawny);
   const timings = { smells: timing('smells'), beeped: timing('beeped'), 'steam-down': timing('steam-down') };
-  return rescue(e, belief, load.pour, load.cues, timings, load.tawny, random);
+  return rescue(known.emulator, known.belief, load.pour, load.cues, timings, load.tawny, random);
+}
+
+/** What one more trial, or a measurement instead, would bring. Gives way between runs. Null: the batter isn't known. */
+export function* worthNow(
+  wanted: Wanted,
+  pairings: ReadonlyMap<string, KnownPairing>,
+  history: readonly History[],
+  memory?: EmulatorMemory,
+): Generator<void, Worth | null> {
+  const random = seededRandom(SEED);
+  const known = yield* believedOf(wanted.batterKey, pairings, history, memory, random);
+  if (known === null) return null;
+  const { emulator, belief } = known;
+  return yield* worthKnowing(emulator, belief, wanted.tawny, suggest(emulator, belief, wanted.tawny), random);
 }

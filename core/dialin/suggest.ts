@@ -98,21 +98,47 @@ const worth = ({ chance, close }: Judged): number => chance + 0.45 * close;
 const timesOf = (e: Emulator): number[] =>
   Array.from({ length: TIMES }, (_, i) => (i < 1 ? 6 : e.seconds * 0.985 * ((i + 1) / TIMES) ** 1.6));
 
+const settingsTried = (e: Emulator, count: number): number[] => {
+  const [low, high] = settingsOf(e.pairing.iron);
+  return low === high ? [low] : Array.from({ length: count }, (_, i) => low + ((high - low) * i) / (count - 1));
+};
+
+/** The best of a grid of settings and times. */
+const bestOf = (
+  e: Emulator,
+  guesses: readonly Unknowns[],
+  portion_g: number,
+  settings: readonly number[],
+  tawny: number,
+  times: readonly number[],
+): Pick<Action, 'setting_C' | 'open_s'> & Judged => {
+  let best = { setting_C: settings[0] ?? 0, open_s: times[0] ?? 60, chance: 0, close: 0 };
+  let most = -1;
+  for (const setting_C of settings)
+    judgeTimes(e, guesses, portion_g, setting_C, tawny, times).forEach((j, i) => {
+      if (worth(j) <= most) return;
+      most = worth(j);
+      best = { setting_C, open_s: times[i] ?? 60, ...j };
+    });
+  return best;
+};
+
+const ROUGH = { guesses: 70, settings: 5, times: 60 } as const;
+
+/** The chance of landing that the best next load would have, roughly: on fewer guesses and a coarser grid than `suggest`, for comparing. */
+export const roughChance = (e: Emulator, belief: Belief, tawny: number): number => {
+  const guesses = drawn(belief, ROUGH.guesses);
+  const times = Array.from({ length: ROUGH.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / ROUGH.times) ** 1.6);
+  return bestOf(e, guesses, bestPortion(e, guesses).portion_g, settingsTried(e, ROUGH.settings), tawny, times).chance;
+};
+
 /** The next load: portion, setting and time with the best chance of landing on this tawny step. */
 export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion => {
   const guesses = drawn(belief, SUBSET);
   const { portion_g, fills } = bestPortion(e, guesses);
+  const settings = settingsTried(e, SETTINGS);
   const [low, high] = settingsOf(e.pairing.iron);
-  const settings = low === high ? [low] : Array.from({ length: SETTINGS }, (_, i) => low + ((high - low) * i) / (SETTINGS - 1));
-  const few = drawn(belief, 90);
-  const coarse = timesOf(e);
-  let best = { setting_C: low, open_s: coarse[0] ?? 60, worth: -1 };
-  for (const setting_C of settings) {
-    const judged = judgeTimes(e, few, portion_g, setting_C, tawny, coarse);
-    judged.forEach((j, i) => {
-      if (worth(j) > best.worth) best = { setting_C, open_s: coarse[i] ?? 60, worth: worth(j) };
-    });
-  }
+  const best = bestOf(e, drawn(belief, 90), portion_g, settings, tawny, timesOf(e));
   // Once more around it, finer and with more of the guesses.
   const fine = Array.from({ length: 15 }, (_, i) => best.open_s * (0.79 + 0.03 * i));
   const step = settings.length < 2 ? 0 : ((settings[1] ?? low) - low) / 2;

@@ -1,4 +1,5 @@
 import type { Random } from '../basis/index.ts';
+import type { PriorWidths } from '../advise/index.ts';
 import { PRIOR } from '../advise/index.ts';
 
 /** What isn't known of an iron nobody has cooked on. `side_K`: upper plate over lower. */
@@ -12,14 +13,14 @@ export type Unknowns = {
   readonly side_K: number;
 };
 
-/** Prior widths (see `PRIOR`, *common practice*), and from side to side 5 K. */
+/** From side to side; the other widths are `PRIOR` (*common practice*), or narrower where something was measured. */
 export const SIDE_SD_K = 5;
 
-export const drawUnknowns = (random: Random): Unknowns => ({
-  cavity: Math.exp(PRIOR.cavity * random.normal()),
-  offset_K: PRIOR.plates_K * random.normal(),
-  contact: Math.exp(PRIOR.contact * random.normal()),
-  browning: Math.exp(PRIOR.browning * random.normal()),
+export const drawUnknowns = (random: Random, prior: PriorWidths = PRIOR): Unknowns => ({
+  cavity: Math.exp(prior.cavity * random.normal()),
+  offset_K: prior.plates_K * random.normal(),
+  contact: Math.exp(prior.contact * random.normal()),
+  browning: Math.exp(prior.browning * random.normal()),
   side_K: SIDE_SD_K * random.normal(),
 });
 

@@ -64,6 +64,8 @@ export const Iron = z.object({
   pattern: z
     .object({ lower: z.array(z.number().min(-60).max(60)).max(400), upper: z.array(z.number().min(-60).max(60)).max(400) })
     .optional(),
+  /** What was measured of it rather than assumed: what it holds, by filling it cold; its plates, with a probe. Left out: neither. */
+  measured: z.object({ cavity: z.enum(['water', 'rice', 'batter']).nullable(), plates: z.boolean() }).optional(),
   coating: z.enum(['bare', 'coated']),
   circuitId: z.string().nullable(),
 });
@@ -120,4 +122,12 @@ export const dialMark = (iron: Iron, temperature_C: number): number | null => {
   if (control.type !== 'dial') return null;
   const share = (temperature_C - control.atMin_C) / (control.atMax_C - control.atMin_C);
   return control.min + share * (control.max - control.min);
+};
+
+/** What the control says now for a setting that was noted: by its mark, where it has marks, for a probe may have moved the degrees behind them. */
+export const settingNow_C = (iron: Iron, noted: { readonly temperature_C: number; readonly dial: number | null }): number => {
+  const { control } = iron;
+  if (control.type === 'fixed') return control.cutOut_C;
+  if (control.type === 'thermostat' || noted.dial === null) return noted.temperature_C;
+  return control.atMin_C + ((noted.dial - control.min) / (control.max - control.min)) * (control.atMax_C - control.atMin_C);
 };

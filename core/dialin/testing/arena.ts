@@ -1,19 +1,21 @@
 import type { Random } from '../../basis/index.ts';
 import { seededRandom } from '../../basis/index.ts';
-import { batterOf } from '../../advise/index.ts';
+import type { PriorWidths } from '../../advise/index.ts';
+import { batterOf, priorOf } from '../../advise/index.ts';
 import { tawnyStepOf } from '../../matter/index.ts';
 import { recoveredPlates, risesTo, simulate, UNSCALED } from '../../plate/index.ts';
 import { presetIron, readBatter } from '../../testing/batters.ts';
-import type { Action, Emulator, Landed, Look, Measured, Outcome, Pairing, Unknowns } from '../index.ts';
+import type { Action, Cue, Emulator, Landed, Look, Measured, Outcome, Pairing, Signal, Unknowns } from '../index.ts';
 import {
   afterLoad,
+  cueTiming,
   drawUnknowns,
   emulated,
   FILL_LIMITS,
   fillWord,
   firstBelief,
   lands,
-  rescued,
+  rescue,
   settingsOf,
   stepBand,
   suggest,
@@ -31,6 +33,8 @@ export type World = {
   readonly plateScatter_K: number;
   /** Share of words that are wrong. */
   readonly slips: number;
+  /** Where something of the iron was measured before its first load; left out: nothing. */
+  readonly prior?: PriorWidths;
   /** Besides the words: plates probed, pieces weighed, faces photographed. */
   readonly instruments?: boolean;
 };
@@ -53,6 +57,11 @@ export const OTHER: World = {
   slips: 0,
 };
 export const MEASURED: World = { ...OTHER, name: 'the same with thermometer, scale and picture', instruments: true };
+const filled = priorOf({ measured: { cavity: 'water', plates: false } });
+const filledAndProbed = priorOf({ measured: { cavity: 'water', plates: true } });
+export const FILLED: World = { ...SAME, name: 'same model, filled with water first', prior: filled };
+export const PROBED: World = { ...SAME, name: 'same model, filled, and plates probed', prior: filledAndProbed };
+export const OTHER_PROBED: World = { ...OTHER, name: 'different model, filled and probed', prior: filledAndProbed };
 export const SLIPS: World = { ...SAME, name: 'one word in five wrong', slips: 0.2 };
 
 export const TARGET = 4;
@@ -78,7 +87,7 @@ export const ARENA: readonly (readonly [string, Parameters<typeof readBatter>[0]
 ];
 
 const truthOf = (world: World, random: Random): Truth => ({
-  u: drawUnknowns(random),
+  u: drawUnknowns(random, world.prior),
   crust: 1 + world.crust * random.normal(),
   setShift_K: world.setShift_K * random.normal(),
 });
@@ -110,6 +119,7 @@ const cook = (pairing: Pairing, full_g: number, truth: Truth, world: World, acti
   const set = [low, high].map((trace) => risesTo(trace.core_C, needs) ?? Infinity);
   return {
     open_s,
+    set_s: ((set[0] ?? 0) + (set[1] ?? 0)) / 2,
     steps: (s: number) => ({ lower: at(low, s), upper: at(high, s) }),
     seen: { lower: at(low, open_s), upper: at(high, open_s), share, isSet: open_s >= ((set[0] ?? 0) + (set[1] ?? 0)) / 2 } satisfies Landed,
     portion_g,
@@ -145,7 +155,7 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
 };
 
 /** A way to choose the next load from what was seen so far. */
-export type Player = { first(e: Emulator, random: Random, truth: Unknowns): Action; next(action: Action, outcome: Outcome): Action };
+export type Player = { first(e: Emulator, random: Random, truth: Unknowns, prior?: PriorWidths): Action; next(action: Action, outcome: Outcome): Action };
 
 /** Ours: guesses, weighed by what was said. */
 const estimator = (): Player & { conflicts: number; chance: number; band: { readonly p10: number; readonly p90: number } | null } => {
@@ -156,10 +166,10 @@ const estimator = (): Player & { conflicts: number; chance: number; band: { read
     conflicts: 0,
     chance: 0,
     band: null as { readonly p10: number; readonly p90: number } | null,
-    first: (e: Emulator, random: Random): Action => {
+    first: (e: Emulator, random: Random, _truth: Unknowns, prior?: PriorWidths): Action => {
       emulator = e;
       chooser = random;
-      belief = firstBelief(random, 1500);
+      belief = firstBelief(random, 1500, prior);
       const s = suggest(e, belief, TARGET);
       player.chance = s.chance;
       player.band = stepBand(e, belief, s);
@@ -260,7 +270,7 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     const random = seededRandom(seed * 100_003 + i);
     const truth = truthOf(world, random);
     const one = PLAYERS[player]();
-    let action = one.first(e, seededRandom(seed + i), truth.u);
+    let action = one.first(e, seededRandom(seed + i), truth.u, world.prior);
     for (let n = 0; n < loads; n++) {
       const { seen, portion_g, measured } = cook(e.pairing, e.full_g, truth, world, action, random);
       if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
@@ -281,25 +291,66 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
   return score;
 };
 
-/** The first load, saved by one look on the way. */
-export const playRescued = (world: World, irons: number, seed = 78, emulators = arenaEmulators()): Score => {
+/** Words for what a look shows of the paler face. */
+const seenAs = (step: number): Look['seen'] => (step < 2.2 ? 'pale' : step < 3.2 ? 'half' : step < 4.2 ? 'nearly' : 'dark');
+const LOOK_SD = 0.5;
+
+/** When the first smell comes in this iron and load: a share of the time to the wished colour, as scattered as `cue.ts` takes it to be. */
+const smellsAt = (paler: (s: number) => number, most_s: number, random: Random): number => {
+  const share = 0.65 * Math.exp(0.3 * random.normal()) * Math.exp(0.12 * random.normal());
+  let colour_s = 5;
+  while (colour_s < most_s && paler(colour_s) < TARGET) colour_s += 3;
+  return share * colour_s;
+};
+
+/** What is noticed of the first load while it is in the iron. */
+export type Noticed = { readonly looks: number; readonly smell: boolean };
+const ONE_LOOK: Noticed = { looks: 1, smell: false };
+export const SIGNALS: Noticed = { looks: 3, smell: true };
+
+/**
+ * The first load, saved by what is noticed of it on the way. A look comes at the earliest safe moment the estimator names, or at 0.62 of the
+ * planned time, whichever is later; the next at 0.85 of the new one. A look before the core has set tears the piece: that load is lost.
+ */
+export const playRescued = (world: World, irons: number, seed = 78, emulators = arenaEmulators(), noticed: Noticed = ONE_LOOK): Score => {
   const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0], covered: 0, bands: 0 };
+  const usual = (signal: Signal) => cueTiming(signal, [], TARGET);
+  const timings = { smells: usual('smells'), beeped: usual('beeped'), 'steam-down': usual('steam-down') };
   for (let i = 0; i < irons; i++) {
     const e = emulators[i % emulators.length];
     if (e === undefined) break;
     const random = seededRandom(seed * 100_003 + i);
     const truth = truthOf(world, random);
-    const belief = firstBelief(seededRandom(seed + i), 1500);
+    const belief = firstBelief(seededRandom(seed + i), 1500, world.prior);
     const planned = suggest(e, belief, TARGET);
-    const looked = planned.open_s * 0.62;
-    const { steps } = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: looked }, seededRandom(seed * 7 + i));
-    const { lower, upper } = steps(looked);
-    const paler = Math.min(lower, upper) + 0.5 * random.normal();
-    const seenAs: Look['seen'] = paler < 2.2 ? 'pale' : paler < 3.2 ? 'half' : paler < 4.2 ? 'nearly' : 'dark';
-    const now = rescued(e, belief, planned, { at_s: looked, seen: seenAs }, TARGET, random);
+    const most_s = 0.98 * e.seconds;
+    const long = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: most_s }, seededRandom(seed * 7 + i));
+    const paler = (s: number): number => Math.min(long.steps(s).lower, long.steps(s).upper);
+    let smell_s = noticed.smell ? smellsAt(paler, most_s, random) : Infinity;
+    const cues: Cue[] = [];
+    let now = rescue(e, belief, planned, cues, timings, TARGET, random);
+    let looks = 0;
+    let last_s = 0;
+    let isTorn = false;
+    for (;;) {
+      const next = looks === 0 ? Math.max(now.earliestLook_s, 0.62 * now.open_s) : 0.85 * now.open_s;
+      const look_s = looks < noticed.looks ? Math.max(next, last_s + 5) : Infinity;
+      const at_s = Math.min(look_s, smell_s);
+      if (at_s >= now.open_s || at_s > most_s) break;
+      if (at_s === smell_s) {
+        cues.push({ signal: 'smells', at_s });
+        smell_s = Infinity;
+      } else {
+        looks++;
+        isTorn ||= at_s < long.set_s;
+        cues.push({ seen: seenAs(paler(at_s) + LOOK_SD * random.normal()), at_s });
+      }
+      last_s = at_s;
+      now = rescue(e, belief, planned, cues, timings, TARGET, random);
+    }
     const { seen } = cook(e.pairing, e.full_g, truth, world, { ...planned, open_s: now.open_s }, seededRandom(seed * 7 + i));
-    if (lands(seen, TARGET)) score.hit[0] = (score.hit[0] ?? 0) + 1;
-    if (lands(seen, TARGET, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
+    if (!isTorn && lands(seen, TARGET)) score.hit[0] = (score.hit[0] ?? 0) + 1;
+    if (!isTorn && lands(seen, TARGET, 0.6)) score.close[0] = (score.close[0] ?? 0) + 1;
   }
   return score;
 };

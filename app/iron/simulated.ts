@@ -1,0 +1,2 @@
+/** Kind of an iron that isn't there. */
+export const SIMULATED = 'simulated';

@@ -1,0 +1,43 @@
+import type { Result } from '../basis/index.ts';
+import { failure, success } from '../basis/index.ts';
+import type { Fill } from './describe.ts';
+import { cavityByFill } from './describe.ts';
+import type { Iron } from './iron.ts';
+
+const nothing = { cavity: null, plates: false } as const;
+
+/** The iron once it was filled cold and weighed. Errors: `iron-measure`, `iron-fill-unbelievable` (see `cavityByFill`). */
+export const filledWith = (iron: Iron, fill: Fill): Result<Iron> => {
+  const cavity = cavityByFill(fill, iron.geometry.cavity_mL);
+  if (!cavity.ok) return cavity;
+  return success({
+    ...iron,
+    rev: iron.rev + 1,
+    geometry: { ...iron.geometry, cavity_mL: cavity.value },
+    measured: { ...(iron.measured ?? nothing), cavity: fill.of },
+  });
+};
+
+/** Further off than that, the probe wasn't on a hot plate. */
+const MOST_OFF_K = 60;
+
+/**
+ * The iron once a probe read its plates at a setting: every mark moves by as much. A thermostat's own degrees stay what is printed on it,
+ * so it can't be taught so: null. Errors: `iron-measure`; `probe-unbelievable` {read_C, expected_C}.
+ */
+export const probedAt = (iron: Iron, setting_C: number, read_C: number): Result<Iron> | null => {
+  const { control } = iron;
+  if (control.type === 'thermostat') return null;
+  const off_K = read_C - setting_C;
+  if (!Number.isFinite(off_K)) return failure('iron-measure', { what: 'plate_C', value: 'not a number' });
+  if (Math.abs(off_K) > MOST_OFF_K) return failure('probe-unbelievable', { read_C: Math.round(read_C), expected_C: Math.round(setting_C) });
+  return success({
+    ...iron,
+    rev: iron.rev + 1,
+    control:
+      control.type === 'fixed'
+        ? { ...control, cutOut_C: control.cutOut_C + off_K }
+        : { ...control, atMin_C: control.atMin_C + off_K, atMax_C: control.atMax_C + off_K },
+    measured: { ...(iron.measured ?? nothing), plates: true },
+  });
+};
