@@ -134,8 +134,11 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   // On the plate
   'turn-by': (f) =>
     `turn it within ${f['latest_s']} s: later less than half of it flows. About ${f['hollow_percent']} % of a ball stays hollow; the side that ends below is dense`,
+  'may-stick': (f) =>
+    `it may stick (${String(f['because']).replace('thin-batter', 'thin').replace('bare', 'bare plates').replace('lean', 'hardly any fat').replace('sweet', 'much sugar')}): grease, and don’t open before it is dry; a lid that won’t lift by itself wants more time`,
   'spot-wet': (f) =>
-    `${f['topping']} bring ${f['water_g']} g of water: their spots stay wet and pale longest; leave it a little longer, and pour them in the middle`,
+    `around ${f['topping']} it is still ${f['percent']} % water when the rest has ${f['around_percent']} %, at step ${f['around_step'] === f['step'] ? 'the same' : `${f['step']} beside ${f['around_step']}`}${f['later_s'] === undefined ? '' : f['later_s'] === 'never' ? ', and it doesn’t set' : `, and sets ${f['later_s']} s later`}: fewer, smaller, towards the middle, and a little longer`,
+  'spot-dark': (f) => `around ${f['topping']} it comes out darker, step ${f['step']} beside ${f['around_step']}: fewer, or cooler plates`,
   'spot-scorch': (f) =>
     `sugar burns on and sticks from about ${f['scorches_C']} °C and the plates have ${f['plates_C']} °C: scatter after the pour, not on bare metal. Hot sugar burns badly`,
   'allergen-carry-over': (f) => `${f['allergens']}: cook plain loads first; what follows on these plates carries it too`,

@@ -4,6 +4,9 @@ import { clock, css, percent } from '../look/index.ts';
 import { cutMap } from './cutMap.ts';
 import { crumbColours, paintCut } from './cutPaint.ts';
 
+/** Less of its height is seen to be lost. */
+const STANDS = 0.97;
+
 const WIDTH = 840;
 const HEIGHT = 148;
 
@@ -34,6 +37,7 @@ export const Cut = memo(function Cut({
   const crust_mm = rib?.crust_mm[second] ?? 0;
   const core_C = picture.core_C[second] ?? 0;
   const state = core_C < picture.set_C ? 'wet inside' : 'set through';
+  const stands = picture.standing[second] ?? 1;
   return (
     <section aria-label="The cut">
       <div className="flex items-baseline justify-between gap-3 text-[15px]">
@@ -41,6 +45,12 @@ export const Cut = memo(function Cut({
           <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
           <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core <span data-figure="core_C">{Math.round(core_C)}</span> °C,{' '}
           {state} · {percent(picture.loss[second] ?? 0)} lost
+          {stands < STANDS && (
+            <>
+              {' '}
+              · opened now it tears, and sinks to <span data-figure="standing">{percent(stands)}</span>
+            </>
+          )}
         </p>
         <CutLegend rawLightness={picture.rawLightness} mean_mm={picture.columns.reduce((sum, c) => sum + c.share * c.thickness_mm, 0)} />
       </div>

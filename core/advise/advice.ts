@@ -2,6 +2,7 @@ import type { Finding } from '../basis/index.ts';
 import type { BatterProperties, PlateMachine, PlatesState, Portion } from '../plate/index.ts';
 import type { Cooked } from './cook.ts';
 import type { AdviceRequest } from './request.ts';
+import type { Spot } from './spot.ts';
 
 /** Bumped whenever a prediction may differ: stored predictions say which model made them. */
 export const MODEL_VERSION = 'plate-1';
@@ -22,6 +23,8 @@ export type Advice = {
   readonly band_s: { readonly p10: number; readonly p90: number };
   readonly band_C: { readonly p10: number; readonly p90: number } | null;
   readonly band_g: { readonly p10: number; readonly p90: number };
+  /** Around a piece of what lies on the plate; null: plain. */
+  readonly spot: Spot | null;
   readonly pieceMass_g: number;
   readonly pieceDensity_gPerML: number;
   readonly waterLoss: number;

@@ -22,6 +22,7 @@ import { platesAtPour } from './pour.ts';
 import type { AdviceRequest } from './request.ts';
 import { LIMITS } from './request.ts';
 import { findSetting } from './setting.ts';
+import { spotOf } from './spot.ts';
 
 /**
  * Portion, setting and time for one load. The only entry for worker, command line and tests.
@@ -74,6 +75,14 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const waterLoss = cooked.trace.loss[second] ?? 0;
   const pieceMass_g = (full.portion_g * (1 - waterLoss)) / iron.geometry.piecesPerLoad;
   const band = yield* timeBand(setup, request.target, cooked);
+  const { onPlate } = request;
+  const spot =
+    onPlate === null
+      ? null
+      : spotOf(setup, cooked, onPlate, (composition) => {
+          const mixed = batterOf({ ...request.reading, composition }, request);
+          return mixed.ok ? mixed.value : null;
+        });
   const prior = priorOf(iron);
   const base = {
     request,
@@ -92,6 +101,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
         ? null
         : { p10: choice.temperature_C - NORMAL_P90 * prior.plates_K, p90: choice.temperature_C + NORMAL_P90 * prior.plates_K },
     band_g: { p10: full.portion_g * (1 - NORMAL_P90 * prior.cavity), p90: full.portion_g * (1 + NORMAL_P90 * prior.cavity) },
+    spot,
     pieceMass_g,
     pieceDensity_gPerML: pieceMass_g / pieceVolume_mL(iron, batter, full, machine),
     waterLoss,

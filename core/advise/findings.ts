@@ -1,12 +1,17 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS } from '../matter/index.ts';
-import { hollowShare, latestTurn_s, settingRange, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
+import { hollowShare, latestTurn_s, settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import { HALF_STEP } from './cook.ts';
 
 /** The lower face is seen to be ahead after so long. */
 const SLOW_TO_CLOSE_S = 8;
+/** A spot is seen to be wetter, share of its mass, or darker, steps, than the rest. */
+const WETTER = 0.03;
+const DARKER = 0.6;
+/** From this risk on it is said, 0–1. */
+const STICKS = 0.5;
 /** Browner than golden. */
 const BROWN_STEP = 5.5;
 
@@ -41,13 +46,26 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   }
   const { onPlate } = a.request;
   if (onPlate !== null) {
-    const { water, sugar, melts, allergens } = TOPPINGS[onPlate.toppingId];
-    const wet_g = onPlate.grams * water;
-    if (wet_g > 0.02 * a.portion.portion_g) add('spot-wet', { topping: onPlate.toppingId, water_g: Math.round(wet_g) });
-    if ((melts || sugar > 0.3) && a.plates.lower_C > SUGAR_SCORCHES_C)
-      add('spot-scorch', { topping: onPlate.toppingId, plates_C: Math.round(a.plates.lower_C), scorches_C: SUGAR_SCORCHES_C });
+    const { melts, allergens } = TOPPINGS[onPlate.toppingId];
+    const { spot } = a;
+    const topping = onPlate.toppingId;
+    if (spot !== null && (!spot.isSet || spot.water > spot.aroundWater + WETTER))
+      add('spot-wet', {
+        topping,
+        percent: Math.round(100 * spot.water),
+        around_percent: Math.round(100 * spot.aroundWater),
+        step: roundedTo(spot.tawny, 1),
+        around_step: roundedTo(spot.aroundTawny, 1),
+        ...(spot.isSet ? {} : { later_s: spot.later_s === null ? 'never' : Math.max(1, Math.round(spot.later_s)) }),
+      });
+    if (melts && a.plates.lower_C > SUGAR_SCORCHES_C)
+      add('spot-scorch', { topping, plates_C: Math.round(a.plates.lower_C), scorches_C: SUGAR_SCORCHES_C });
+    else if (spot !== null && spot.tawny > spot.aroundTawny + DARKER)
+      add('spot-dark', { topping, step: roundedTo(spot.tawny, 1), around_step: roundedTo(spot.aroundTawny, 1) });
     if (allergens.length > 0) add('allergen-carry-over', { allergens: allergens.join(', ') });
   }
+  const { risk, because } = sticking(iron, a.batter);
+  if (risk >= STICKS) add('may-stick', { because: because.join(', ') }, 'note');
   if (a.request.delay_s >= SLOW_TO_CLOSE_S) add('slow-to-close', { delay_s: Math.round(a.request.delay_s) }, 'note');
   if (target.tawny >= BROWN_STEP) add('browned-starch', {}, 'note');
   const wish = a.setting.temperature_C;

@@ -31,10 +31,34 @@ describe('what lies on the plate', () => {
     expect(codes(plain).filter((code) => code.startsWith('spot'))).toEqual([]);
   });
 
+  // *Common practice*: berries burst and wet the spot, chips and sugar scorch.
+  test('cooked between the same plates, the spot around berries is wetter and sets later, around nuts it is drier and paler', () => {
+    const spot = (toppingId: 'berries' | 'fruit' | 'nuts' | 'chips') => {
+      const found = adviceFor('deep-round', { setting_C: 170, onPlate: { toppingId, grams: 40 } }).spot;
+      if (found === null) throw new Error('no spot');
+      return found;
+    };
+    const [berries, nuts, chips] = [spot('berries'), spot('nuts'), spot('chips')];
+    expect(berries.water).toBeGreaterThan(berries.aroundWater + 0.1);
+    expect(berries.later_s ?? 0).toBeGreaterThan(5);
+    expect(nuts.water).toBeLessThan(nuts.aroundWater - 0.1);
+    expect(nuts.tawny).toBeLessThan(nuts.aroundTawny);
+    // Sugar and milk brown: half a step and more.
+    expect(chips.tawny).toBeGreaterThan(chips.aroundTawny + 0.5);
+    for (const { aroundTawny } of [berries, nuts, chips]) expect(aroundTawny).toBeCloseTo(4, 1);
+    expect(plain.spot).toBeNull();
+  });
+
+  test('a batter that can’t be mixed with it has no spot, and the rest of the answer stays', () => {
+    const pearls = adviceFor('deep-round', { setting_C: 170, onPlate: { toppingId: 'pearl-sugar', grams: 30 } });
+    expect(pearls.spot).toBeNull();
+    expect(pearls.cooked.window.best_s).toBeGreaterThan(100);
+  });
+
   test('order of loads: plain, fruit, chocolate, nuts', () => {
     const loads = ['nuts', 'chips', null, 'berries'] as const;
     expect(orderOfLoads(loads).map((i) => loads[i])).toEqual([null, 'berries', 'chips', 'nuts']);
-    for (const id of TOPPING_IDS) expect(TOPPINGS[id].water + TOPPINGS[id].sugar).toBeLessThanOrEqual(1);
+    for (const id of TOPPING_IDS) expect(Object.values(TOPPINGS[id].composition).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   });
 
   test('by taste a little over or under what just fills; what leaks stays where it was', () => {

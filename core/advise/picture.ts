@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
-import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, steamMean } from '../plate/index.ts';
+import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, standing, steamMean } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
@@ -33,6 +33,8 @@ export type Picture = {
   /** Continuous step of the paler face. */
   readonly tawny: Float64Array;
   readonly density_gPerML: Float64Array;
+  /** Height it would keep if it were opened then, share. */
+  readonly standing: Float64Array;
   readonly columns: readonly PictureColumn[];
   readonly set_C: number;
   readonly rawLightness: number;
@@ -55,6 +57,7 @@ export const pictureOf = (a: Advice): Picture => {
     loss: shown(trace.loss),
     tawny: shown(palerStep(trace, a.batter.rawLightness)),
     density_gPerML: density(a, shown(trace.loss)),
+    standing: shown(standing(trace, a.batter, meanThickness_m(a.machine))),
     columns: trace.columns.map((_, index) => pictureColumn(a, index, seconds)),
     set_C: a.batter.setTemperature_C,
     rawLightness: a.batter.rawLightness,

@@ -20,6 +20,8 @@ export type { PlatesState } from './plates.ts';
 export { coldPlates, preheatedPlates, preheatTime_s, recoveredPlates, recoveryTime_s, restPlates, shiftedPlates } from './plates.ts';
 export type { Pattern, PatternCurve } from './pattern.ts';
 export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap, taughtPattern } from './pattern.ts';
+export type { Sticking, StickingCause } from './opened.ts';
+export { standing, sticking } from './opened.ts';
 export type { Portion } from './portion.ts';
 export { fillOf, portion } from './portion.ts';
 export { PRESET_IRONS } from './presets.ts';

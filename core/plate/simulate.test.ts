@@ -130,3 +130,21 @@ describe('what a cook knows', () => {
     expect(last(trace.lowerPlate_C)).toBeGreaterThan(lowest + 3);
   });
 });
+
+describe('a spot that follows the plates of a load', () => {
+  const input = inputFor('deep-round', 'quick', 170, { duration_s: 240 });
+  const { trace } = simulate(input);
+  const followed = simulate({ ...input, follow: trace }).trace;
+
+  test('of the same batter, it is the load', () => {
+    expect(Math.abs(last(followed.lowerLightness) - last(trace.lowerLightness))).toBeLessThan(0.15);
+    expect(Math.abs(last(followed.core_C) - last(trace.core_C))).toBeLessThan(0.3);
+    for (const s of [30, 120, 240]) expect(followed.lowerPlate_C[s]).toBeCloseTo(trace.lowerPlate_C[s]!, 9);
+  });
+
+  test('its own heat doesn’t count: half as much again cools the plates no more, and warms later', () => {
+    const wet = simulate({ ...input, portion_kg: input.portion_kg * 1.5, follow: trace }).trace;
+    expect(last(wet.lowerPlate_C)).toBe(last(followed.lowerPlate_C));
+    expect(wet.core_C[40]).toBeLessThan(followed.core_C[40]! - 1);
+  });
+});

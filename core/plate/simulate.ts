@@ -25,6 +25,8 @@ export type SimulationInput = {
   readonly duration_s: number;
   /** Poured so long before the lid closes, s: the lower face is on the plate, the upper in the air. */
   readonly delay_s?: number;
+  /** Plates that go their own way, as in this trace: what is cooked is a spot of a load, and takes no heat that counts. */
+  readonly follow?: Pick<Trace, 'lowerPlate_C' | 'upperPlate_C' | 'seconds'>;
   readonly scales?: MediumScales;
   /** Cells per column; even. */
   readonly cells?: number;
@@ -209,6 +211,7 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
       plates = advancePlates(input.machine, plates, input.setting_C, input.room_C, heatLower * area, heatUpper * area, dt_s);
     }
     second += stride;
+    if (input.follow !== undefined) plates = followed(plates, input.follow, second);
     recorder.note(second, plates, (steam * input.machine.heatedArea_m2 * 1000) / stride);
     if (stride === 2) recorder.fill(second - 1);
     if (input.enough?.(recorder.trace, second) === true) break;
@@ -217,6 +220,11 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
     trace: second < seconds ? shortened(recorder.trace, second) : recorder.trace,
     end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates },
   };
+};
+
+const followed = (plates: PlatesState, trace: NonNullable<SimulationInput['follow']>, second: number): PlatesState => {
+  const at = min(trace.seconds, second);
+  return { ...plates, lower_C: trace.lowerPlate_C[at]!, upper_C: trace.upperPlate_C[at]! };
 };
 
 /** The load as it is when the run stops: what a rack or the next load starts from. */

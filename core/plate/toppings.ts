@@ -1,25 +1,50 @@
-import type { Allergen } from '../matter/index.ts';
+import type { Allergen, Composition } from '../matter/index.ts';
+import { per100g } from '../matter/index.ts';
 
 export const TOPPING_IDS = ['nuts', 'seeds', 'berries', 'fruit', 'chips', 'pearl-sugar'] as const;
 export type ToppingId = (typeof TOPPING_IDS)[number];
 
-/** What is scattered into an iron. Shares of mass; `density` of the pieces themselves, g/mL (food-composition tables and handbooks; from memory). */
+/** What is scattered into an iron. `density` of the pieces themselves, g/mL; compositions of usual ones (food-composition tables; from memory). */
 export type Topping = {
   readonly density_gPerML: number;
-  readonly water: number;
-  readonly sugar: number;
+  readonly composition: Composition;
   readonly allergens: readonly Allergen[];
   /** Melts or burns on bare metal. */
   readonly melts: boolean;
 };
 
 export const TOPPINGS: Readonly<Record<ToppingId, Topping>> = {
-  nuts: { density_gPerML: 1.0, water: 0.04, sugar: 0.05, allergens: ['nuts'], melts: false },
-  seeds: { density_gPerML: 1.05, water: 0.05, sugar: 0.01, allergens: ['sesame'], melts: false },
-  berries: { density_gPerML: 0.98, water: 0.85, sugar: 0.1, allergens: [], melts: false },
-  fruit: { density_gPerML: 0.85, water: 0.85, sugar: 0.11, allergens: [], melts: false },
-  chips: { density_gPerML: 1.27, water: 0.01, sugar: 0.5, allergens: ['milk', 'soy'], melts: true },
-  'pearl-sugar': { density_gPerML: 1.59, water: 0.0, sugar: 0.99, allergens: [], melts: true },
+  nuts: {
+    density_gPerML: 1.0,
+    composition: per100g({ water: 4, protein: 15, fat: 65, sucrose: 3, fibre: 8, ash: 2, starch: 3 }),
+    allergens: ['nuts'],
+    melts: false,
+  },
+  seeds: {
+    density_gPerML: 1.05,
+    composition: per100g({ water: 5, protein: 19, fat: 50, sucrose: 1, fibre: 11, ash: 4, starch: 10 }),
+    allergens: ['sesame'],
+    melts: false,
+  },
+  berries: {
+    density_gPerML: 0.98,
+    composition: per100g({ water: 85, protein: 0.7, reducing: 9, sucrose: 1, fibre: 3, ash: 0.3, acid: 1, starch: 0 }),
+    allergens: [],
+    melts: false,
+  },
+  fruit: {
+    density_gPerML: 0.85,
+    composition: per100g({ water: 85, protein: 0.3, reducing: 8, sucrose: 3, fibre: 2.5, ash: 0.3, acid: 0.5, starch: 0.4 }),
+    allergens: [],
+    melts: false,
+  },
+  chips: {
+    density_gPerML: 1.27,
+    composition: per100g({ water: 1, protein: 5, fat: 30, sucrose: 48, lactose: 2, fibre: 6, ash: 2, starch: 6 }),
+    allergens: ['milk', 'soy'],
+    melts: true,
+  },
+  'pearl-sugar': { density_gPerML: 1.59, composition: per100g({ water: 0.5, sucrose: 99.5, starch: 0 }), allergens: [], melts: true },
 };
 
 /** What lies on the plate with a load, g over all moulds. */
