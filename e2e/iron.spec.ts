@@ -157,3 +157,34 @@ test('its heat, after the iron, and what is scattered in: each moves the figures
   await expect.poll(() => figure(page, 'dose_g'), { timeout: 20_000 }).toBeLessThan(dose - 5);
   await expect(page.getByText('cook plain loads first')).toBeVisible();
 });
+
+test('which of setting, portion and time a wish moves, and why; lightness wished and let go again', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  const moved = page.getByRole('status', { name: 'What it moved' });
+  await expect(moved).toContainText('Move the wish');
+  const time = await figure(page, 'cookTime_s.best');
+  const portion = await figure(page, 'dose_g');
+  const crisp = page.getByRole('slider', { name: 'Aim: crispness' });
+  await crisp.focus();
+  await crisp.press('PageUp');
+  await expect(moved.locator('[data-moved="time"]')).toContainText('cooler plates take longer', { timeout: 15_000 });
+  await expect(moved.locator('[data-moved="setting"]')).toContainText('dry deeper');
+  expect(await figure(page, 'dose_g')).toBe(portion);
+  await crisp.press('PageDown');
+  await expect(moved.locator('[data-moved="time"]')).toContainText('hotter plates are quicker', { timeout: 15_000 });
+  await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
+  // Airy: less is poured, and what the batter itself would have to be is said; a reload keeps the wish.
+  const light = page.getByRole('slider', { name: 'Aim: lightness' });
+  await expect(light).toHaveAttribute('aria-valuetext', /^as it comes/);
+  await light.focus();
+  await light.press('Home');
+  await expect(moved.locator('[data-moved="portion"]')).toContainText('weighs less', { timeout: 15_000 });
+  expect(await figure(page, 'dose_g')).toBeLessThan(portion);
+  await expect(page.locator('[data-code="lightness-out-of-reach"]')).toContainText('a level US cup');
+  await page.reload();
+  await settled(page);
+  await expect(light).toHaveAttribute('aria-valuenow', '1');
+  await page.getByRole('button', { name: 'as it comes' }).click();
+  await expect.poll(() => figure(page, 'dose_g')).toBe(portion);
+});

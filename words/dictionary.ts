@@ -131,7 +131,35 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'probe-unbelievable': (f) =>
     `the probe says ${f['read_C']} °C where ${f['expected_C']} °C are set: is it on a hot plate, and has the light gone out?`,
   'iron-broken': (f) => `that can’t be an iron: look at its ${String(f['where']).replace(/_.*/, '')}`,
+  // Which of setting, portion and time moved, and why
+  'moved-hotter-less-drying': () => 'hotter plates colour before they dry deeper',
+  'moved-cooler-more-drying': () => 'cooler plates dry deeper before they colour',
+  'moved-keeps-both': () => 'so that colour and crispness still come together',
+  'moved-as-you-set': () => 'as you set it',
+  'moved-waits-for-core': () => 'the core has to set first',
+  'moved-hotter-quicker': () => 'hotter plates are quicker',
+  'moved-cooler-slower': () => 'cooler plates take longer',
+  'moved-browns-longer': () => 'it browns on',
+  'moved-browns-shorter': () => 'it browns less long',
+  'moved-more-weighs-more': () => 'more in the same room weighs more',
+  'moved-less-weighs-less': () => 'less in the same room weighs less',
+  'moved-more-cooks-longer': () => 'more batter takes more heat',
+  'moved-less-cooks-sooner': () => 'less batter takes less heat',
+  'moved-by-taste': () => 'rather over or under, as you said',
+  'moved-swells-otherwise': () => 'its gas swells otherwise',
+  'moved-colder-batter': () => 'colder batter has to be warmed first',
+  'moved-warmer-batter': () => 'warmer batter is on its way already',
+  'moved-plates-cooler': () => 'the plates are cooler at the pour',
+  'moved-plates-hotter': () => 'the plates are hotter at the pour',
+  'moved-plates-otherwise': () => 'the plates are otherwise at the pour',
+  'moved-takes-room': () => 'it takes room from the batter',
+  'moved-other-air': () => 'another batter by its air',
+  'moved-thinner-air': () => 'air and boiling differ up there',
+  'moved-other-batter': () => 'another batter',
+  'moved-other-iron': () => 'another iron',
   // On the plate
+  'lightness-out-of-reach': (f) =>
+    `wished ${f['wanted_gPerML']} g/mL, it comes to ${f['reached_gPerML']}: fill and time can do no more. ${f['cup_g'] === undefined ? (Number(f['wanted_gPerML']) > Number(f['reached_gPerML']) ? 'Even without any air in it this batter swells further' : 'No whipping of this batter brings it') : Number(f['cup_g']) < Number(f['cupNow_g']) ? `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: more air, by whites, whipping or yeast (Lift)` : `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: fewer bubbles`}`,
   'turn-by': (f) =>
     `turn it within ${f['latest_s']} s: later less than half of it flows. About ${f['hollow_percent']} % of a ball stays hollow; the side that ends below is dense`,
   'may-stick': (f) =>

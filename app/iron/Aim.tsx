@@ -1,54 +1,88 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
 import type { Target } from '../../core/advise/index.ts';
+import { densityOfLightness } from '../../core/advise/index.ts';
 import { inkOn, tawnyCss } from '../look/index.ts';
 
-type Props = { readonly target: Target; readonly onDrag: (target: Target) => void; readonly onSettle: (target: Target) => void };
+/** What is wished of a piece; lightness null: as the batter gives. */
+export type Wish = { readonly target: Target; readonly lightness: number | null };
+
+type Props = {
+  readonly wish: Wish;
+  /** Lightness as it comes, 1–5; null: not known yet, or nothing to choose (a wafer). */
+  readonly comes: number | null;
+  readonly onDrag: (wish: Wish) => void;
+  readonly onSettle: (wish: Wish) => void;
+};
 
 const CRISP_WORDS = ['soft', 'a little', 'crisp', 'very', 'snaps'] as const;
+const LIGHTNESS_WORDS = ['airy', 'light', 'even', 'firm', 'dense'] as const;
 const bounded = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
-/** What is wanted: a place on the tawny scale and on the crisp scale. Dragged, tapped or by arrow keys. */
-export const Aim = ({ target, onDrag, onSettle }: Props) => (
-  <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-    <Scale
-      label="Aim: tawny step"
-      value={target.tawny}
-      least={1}
-      most={8}
-      text={`step ${target.tawny.toFixed(1)}, ${nearestStep(target.tawny).name}`}
-      className="min-w-[min(18rem,100%)] flex-[3]"
-      onDrag={(tawny) => onDrag({ ...target, tawny })}
-      onSettle={(tawny) => onSettle({ ...target, tawny })}
-    >
-      {TAWNY_STEPS.map(({ step, name }) => (
-        <span
-          key={step}
-          className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[13px] leading-none font-semibold"
-          style={{ background: tawnyCss(step), color: inkOn(step) }}
+/** What is wanted: a place on the tawny scale, on the crisp scale and on the scale of lightness. Dragged, tapped or by arrow keys. */
+export const Aim = ({ wish, comes, onDrag, onSettle }: Props) => {
+  const { target, lightness } = wish;
+  const light = lightness ?? comes;
+  return (
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+      <Scale
+        label="Aim: tawny step"
+        value={target.tawny}
+        least={1}
+        most={8}
+        text={`step ${target.tawny.toFixed(1)}, ${nearestStep(target.tawny).name}`}
+        className="min-w-[min(18rem,100%)] flex-[8]"
+        onDrag={(tawny) => onDrag({ ...wish, target: { ...target, tawny } })}
+        onSettle={(tawny) => onSettle({ ...wish, target: { ...target, tawny } })}
+      >
+        {TAWNY_STEPS.map(({ step, name }) => (
+          <span
+            key={step}
+            className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[12px] leading-none font-semibold"
+            style={{ background: tawnyCss(step), color: inkOn(step) }}
+          >
+            {step} <span className="max-sm:hidden">{name}</span>
+          </span>
+        ))}
+      </Scale>
+      <Scale
+        label="Aim: crispness"
+        value={target.crisp}
+        least={1}
+        most={5}
+        text={`crisp ${target.crisp.toFixed(1)} of 5`}
+        className="min-w-[min(15rem,100%)] flex-[4]"
+        onDrag={(crisp) => onDrag({ ...wish, target: { ...target, crisp } })}
+        onSettle={(crisp) => onSettle({ ...wish, target: { ...target, crisp } })}
+      >
+        <Fields words={CRISP_WORDS} />
+      </Scale>
+      {light !== null && (
+        <Scale
+          label="Aim: lightness"
+          value={light}
+          least={1}
+          most={5}
+          text={`${densityOfLightness(light).toFixed(2)} g/mL`}
+          isFollowing={lightness === null}
+          className="min-w-[min(15rem,100%)] flex-[4]"
+          onDrag={(value) => onDrag({ ...wish, lightness: value })}
+          onSettle={(value) => onSettle({ ...wish, lightness: value })}
+          onRelease={() => onSettle({ ...wish, lightness: null })}
         >
-          {step} <span className="max-sm:hidden">{name}</span>
-        </span>
-      ))}
-    </Scale>
-    <Scale
-      label="Aim: crispness"
-      value={target.crisp}
-      least={1}
-      most={5}
-      text={`crisp ${target.crisp.toFixed(1)} of 5`}
-      className="min-w-[min(15rem,100%)] flex-[2]"
-      onDrag={(crisp) => onDrag({ ...target, crisp })}
-      onSettle={(crisp) => onSettle({ ...target, crisp })}
-    >
-      {CRISP_WORDS.map((word, i) => (
-        <span key={word} className="grid flex-1 place-items-center rounded-sm bg-[#dce2df] text-[13px] leading-none">
-          {i + 1} {word}
-        </span>
-      ))}
-    </Scale>
-  </div>
-);
+          <Fields words={LIGHTNESS_WORDS} />
+        </Scale>
+      )}
+    </div>
+  );
+};
+
+const Fields = ({ words }: { readonly words: readonly string[] }) =>
+  words.map((word) => (
+    <span key={word} className="grid flex-1 place-items-center rounded-sm bg-[#dce2df] text-[13px] leading-none">
+      {word}
+    </span>
+  ));
 
 type ScaleProps = {
   readonly label: string;
@@ -59,11 +93,14 @@ type ScaleProps = {
   readonly className: string;
   readonly onDrag: (value: number) => void;
   readonly onSettle: (value: number) => void;
+  /** The mark only follows what comes; nothing is wished yet. */
+  readonly isFollowing?: boolean;
+  readonly onRelease?: () => void;
   readonly children: React.ReactNode;
 };
 
 /** A scale of equal fields with a mark between them; whole numbers lie in the middle of their field. */
-const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, children }: ScaleProps) => {
+const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, isFollowing = false, onRelease, children }: ScaleProps) => {
   const fields = most - least + 1;
   const valueAt = (event: PointerEvent<HTMLDivElement>): number => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -81,7 +118,18 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, c
     <div className={className}>
       <p className="mb-1 flex justify-between text-[15px]">
         <span className="text-quiet">{label.replace('Aim: ', '')}</span>
-        <strong>{text}</strong>
+        {isFollowing ? (
+          <span>as it comes, {text}</span>
+        ) : (
+          <span className="flex gap-2">
+            <strong>{text}</strong>
+            {onRelease !== undefined && (
+              <button type="button" className="font-semibold text-act underline underline-offset-2" onClick={onRelease}>
+                as it comes
+              </button>
+            )}
+          </span>
+        )}
       </p>
       <div
         role="slider"
@@ -90,7 +138,7 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, c
         aria-valuemin={least}
         aria-valuemax={most}
         aria-valuenow={value}
-        aria-valuetext={text}
+        aria-valuetext={isFollowing ? `as it comes, ${text}` : text}
         className="relative flex h-11 cursor-ew-resize touch-none gap-0.5"
         onKeyDown={onKey}
         onPointerDown={(event) => {
@@ -108,10 +156,10 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, c
           className="absolute -top-1.5 -bottom-1.5 w-3 -translate-x-1/2"
           style={{ left: `${(100 * (value - least + 0.5)) / fields}%` }}
         >
-          <svg viewBox="0 0 12 12" className="absolute top-0 size-3 fill-ink stroke-white">
+          <svg viewBox="0 0 12 12" className={`absolute top-0 size-3 stroke-white ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
             <path d="M0 0h12L6 11z" />
           </svg>
-          <svg viewBox="0 0 12 12" className="absolute bottom-0 size-3 fill-ink stroke-white">
+          <svg viewBox="0 0 12 12" className={`absolute bottom-0 size-3 stroke-white ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
             <path d="M0 12h12L6 1z" />
           </svg>
         </span>

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import type { Target } from '../../core/advise/index.ts';
+import { lightnessOfDensity } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { sayAloud } from '../../words/index.ts';
@@ -10,6 +10,7 @@ import { adviceJob, inBowl, useNewestLoads, useSession } from '../session/index.
 import { useKitchen, useRows } from '../store/index.ts';
 import type { AdviceJob, AdviceReply } from '../workers/index.ts';
 import { useAdvice, usePattern } from '../workers/index.ts';
+import type { Wish } from './Aim.tsx';
 import { Aim } from './Aim.tsx';
 import { Conditions } from './Conditions.tsx';
 import { DialInSheet } from './DialInSheet.tsx';
@@ -18,6 +19,7 @@ import { Curves } from './Curves.tsx';
 import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
 import { Lattice } from './Lattice.tsx';
+import { Moved } from './Moved.tsx';
 import { watchList } from './watch.ts';
 
 const HeatSheet = lazy(async () => ({ default: (await import('./HeatSheet.tsx')).HeatSheet }));
@@ -48,12 +50,13 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
 const Bench = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
   const { kit, bench, setBench } = session;
   const kitchen = useKitchen();
-  const [dragged, setDragged] = useState<Target | null>(null);
+  const [dragged, setDragged] = useState<Wish | null>(null);
   const [sheet, setSheet] = useState<'dialling' | 'heat' | 'after' | null>(null);
-  const target = dragged ?? bench.target;
+  const wish = dragged ?? { target: bench.target, lightness: bench.lightness ?? null };
+  const { target } = wish;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
-  const job = adviceJob(session, bowl.formula, iron, { ...bench, target, airFraction: bowl.airFraction });
+  const job = adviceJob(session, bowl.formula, iron, { ...bench, ...wish, airFraction: bowl.airFraction });
   const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
   const trySimulated = async (): Promise<void> => {
@@ -66,9 +69,9 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
     setBench({ ironId: id, setting_C: null });
   };
   const settle = useCallback(
-    (wish: Target) => {
-      setDragged(wish);
-      setBench({ target: wish });
+    (settled: Wish) => {
+      setDragged(settled);
+      setBench(settled);
     },
     [setBench],
   );
@@ -120,7 +123,13 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
         </p>
         <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
       </div>
-      <Aim target={target} onDrag={setDragged} onSettle={settle} />
+      <Aim
+        wish={wish}
+        comes={reply === null || iron.dryThrough ? null : lightnessOfDensity(reply.answer.pieceDensity_gPerMl)}
+        onDrag={setDragged}
+        onSettle={settle}
+      />
+      <Moved job={job} />
       {advice.data?.ok === false && (
         <div role="alert" className="border-l-3 border-ink bg-sheet p-4 text-lg">
           <strong>No answer:</strong> {sayAloud(advice.data.failure)}.{' '}
@@ -136,7 +145,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           <AfterSheet
             job={job}
             onAim={(aim) => {
-              settle(aim);
+              settle({ ...wish, target: aim });
               setSheet(null);
             }}
             onClose={() => setSheet(null)}

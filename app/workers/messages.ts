@@ -1,5 +1,15 @@
 import type { Result } from '../../core/basis/index.ts';
-import type { AdviceAnswer, AdviceRequest, Course, CourseRequest, Picture, Why, Within, whereItGoes } from '../../core/advise/index.ts';
+import type {
+  AdviceAnswer,
+  AdviceRequest,
+  Course,
+  CourseRequest,
+  Move,
+  Picture,
+  Why,
+  Within,
+  whereItGoes,
+} from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
 import type { DialIn, History, LoadInIron, Rescue, Worth } from '../../core/dialin/index.ts';
@@ -27,6 +37,9 @@ export type AdviceReply = {
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
+
+/** What was asked before, and what is asked now. */
+export type MovesJob = { readonly before: AdviceJob; readonly after: AdviceJob };
 
 /** What is asked of this iron's loads: the batters that were in them by key, the loads in their order, and the wish. */
 export type DialInJob = {
@@ -72,6 +85,7 @@ export type Reckoner = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
   dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
+  moves(message: { protocol: number; request: MovesJob }): Promise<Result<readonly Move[]>>;
   worth(message: { protocol: number; request: DialInJob }): Promise<Result<Worth>>;
   rescue(message: { protocol: number; request: RescueJob }): Promise<Result<Rescue>>;
   heat(message: { protocol: number; request: HeatJob }): Promise<Result<HeatReply>>;

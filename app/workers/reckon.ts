@@ -5,13 +5,14 @@ import {
   answerOf,
   batterOf,
   heatCourse,
+  movesBetween,
   pictureOf,
   predictionOf,
   whereItGoes,
   whyChains,
   within,
 } from '../../core/advise/index.ts';
-import type { Advice, CookMemory } from '../../core/advise/index.ts';
+import type { Advice, AdviceRequest, CookMemory, Move } from '../../core/advise/index.ts';
 import type { DialIn, EmulatorMemory, KnownPairing, Pairing, Rescue, Worth } from '../../core/dialin/index.ts';
 import { dialIn, rescueNow, worthNow } from '../../core/dialin/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
@@ -28,6 +29,7 @@ import type {
   DialInJob,
   HeatJob,
   HeatReply,
+  MovesJob,
   Paste,
   PatternJob,
   PracticeJob,
@@ -103,10 +105,16 @@ export function* rescueLoad(job: RescueJob, memory?: EmulatorMemory): Generator<
   return found === null ? failure('bowl-empty') : success(found);
 }
 
-function* adviceOf({ formula, readSettings, ...rest }: AdviceJob): Generator<void, Result<Advice>> {
-  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
-  return yield* adviseInSteps({ ...rest, reading });
-}
+const requestOf = ({ formula, readSettings, ...rest }: AdviceJob): AdviceRequest => ({
+  ...rest,
+  reading: readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings),
+});
+
+const adviceOf = (job: AdviceJob): Generator<void, Result<Advice>> => adviseInSteps(requestOf(job));
+
+/** Which of setting, portion and time a change moved, and why. Errors: those of `advise`. */
+export const movesOf = ({ before, after }: MovesJob): Generator<void, Result<readonly Move[]>> =>
+  movesBetween(requestOf(before), requestOf(after), new Map());
 
 /** The heat of a morning on this iron, and whether the wish can be had in time. Errors: those of `advise`. */
 export function* heatOf({ job, course, within_s }: HeatJob): Generator<void, Result<HeatReply>> {

@@ -2,7 +2,7 @@ import type { Remote } from 'comlink';
 import { transfer, wrap } from 'comlink';
 import type { Result } from '../../core/basis/index.ts';
 import { failure } from '../../core/basis/index.ts';
-import type { whereItGoes } from '../../core/advise/index.ts';
+import type { Move, whereItGoes } from '../../core/advise/index.ts';
 import type { DialIn, Rescue, Worth } from '../../core/dialin/index.ts';
 import type { ReadSettings } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
@@ -14,6 +14,7 @@ import type {
   DialInJob,
   HeatJob,
   HeatReply,
+  MovesJob,
   Paste,
   PatternJob,
   PhotoJob,
@@ -63,6 +64,10 @@ export class ReckonerClient {
 
   dialIn(request: DialInJob): Promise<Result<DialIn>> {
     return this.limited<Result<DialIn>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
+  }
+
+  moves(request: MovesJob): Promise<Result<readonly Move[]>> {
+    return this.limited<Result<readonly Move[]>>(this.connect().moves({ protocol: PROTOCOL, request }));
   }
 
   worth(request: DialInJob): Promise<Result<Worth>> {

@@ -7,7 +7,7 @@ import type { ReadFace } from '../../core/photo/index.ts';
 import { readFace } from '../../core/photo/index.ts';
 import type { AdviceJob, PhotoJob, Reckoner } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-import { afterOf, heatOf, patternOf, practise, readPasted, reckon, replayed, rescueLoad, weighLoads, worthOf } from './reckon.ts';
+import { afterOf, heatOf, movesOf, patternOf, practise, readPasted, reckon, replayed, rescueLoad, weighLoads, worthOf } from './reckon.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -78,6 +78,9 @@ const api: Reckoner = {
   },
   dialIn({ protocol, request }) {
     return protocol === PROTOCOL ? patiently(weighLoads(request, emulators)) : Promise.resolve(failure('worker-crashed'));
+  },
+  moves({ protocol, request }) {
+    return protocol === PROTOCOL ? patiently(movesOf(request)) : Promise.resolve(failure('worker-crashed'));
   },
   worth({ protocol, request }) {
     return protocol === PROTOCOL ? patiently(worthOf(request, emulators)) : Promise.resolve(failure('worker-crashed'));

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, HeatJob, PatternJob } from './messages.ts';
+import type { AdviceJob, AdviceReply, DialInJob, HeatJob, MovesJob, PatternJob } from './messages.ts';
 import type { ReckonerClient } from './reckoner.ts';
 import { adviser, loadWeigher, planner } from './reckoner.ts';
 
@@ -85,6 +85,20 @@ export const useDialIn = (job: DialInJob | null) =>
     staleTime: Infinity,
     // What was found stays until the next is.
     placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** Which of setting, portion and time moved between two questions, and why; null: nothing to compare. */
+export const useMoves = (job: MovesJob | null) =>
+  useQuery({
+    queryKey: ['moves', job === null ? null : canonicalJson(job)],
+    queryFn: () => {
+      if (job === null) throw new Error('nothing to ask');
+      return loadWeigher.moves(job);
+    },
+    enabled: job !== null,
+    staleTime: Infinity,
     gcTime: 60_000,
     retry: false,
   });

@@ -28,5 +28,7 @@ export type Advice = {
   readonly pieceMass_g: number;
   readonly pieceDensity_gPerML: number;
   readonly waterLoss: number;
+  /** Where the wished lightness isn't met: the wish, and the batter that would bring it (null: none); null: met, or not wished. */
+  readonly lighter: { readonly wished_gPerML: number; readonly batter_gPerML: number | null } | null;
   readonly findings: readonly Finding[];
 };

@@ -1,5 +1,5 @@
 import type { Result } from '../basis/index.ts';
-import { failure, NORMAL_P90, success } from '../basis/index.ts';
+import { clamp, failure, NORMAL_P90, success } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlateMachine, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import {
@@ -15,9 +15,10 @@ import {
 import type { Advice } from './advice.ts';
 import { priorOf, timeBand } from './band.ts';
 import { batterOf } from './bowl.ts';
-import type { CookMemory, Setup } from './cook.ts';
+import type { Cooked, CookMemory, Setup } from './cook.ts';
 import { cook } from './cook.ts';
 import { plateFindings } from './findings.ts';
+import { airForDensity, densityOfLightness } from './lightness.ts';
 import { platesAtPour } from './pour.ts';
 import type { AdviceRequest } from './request.ts';
 import { LIMITS } from './request.ts';
@@ -46,13 +47,13 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const batter = bowl.value;
   const { iron } = request;
   const machine = plateMachine(iron);
-  const full = besides(portion(iron, batter), iron, request);
-  const choice = yield* chooseSetting(request, machine, batter, full, memory);
+  const usual = besides(portion(iron, batter), iron, request);
+  const choice = yield* chooseSetting(request, machine, batter, usual, memory);
   const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
     iron,
     machine,
     batter,
-    portion_g: full.portion_g,
+    portion_g: usual.portion_g,
     plates,
     setting_C,
     room_C: request.room_C,
@@ -61,9 +62,17 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
   );
-  const setup = setupFor(plates, choice.temperature_C);
+  const asUsual = setupFor(plates, choice.temperature_C);
   yield;
-  const cooked = cook(setup, request.target, true);
+  const cookedAsUsual = cook(asUsual, request.target, true);
+  yield;
+  // What is wished lighter is poured a little short, and the other way round; within what fills.
+  const full =
+    request.lightness === null || cookedAsUsual === null
+      ? usual
+      : filledFor(densityOfLightness(request.lightness), pieceOf(iron, batter, usual, machine, cookedAsUsual).density_gPerML, usual);
+  const setup = full === usual ? asUsual : { ...asUsual, portion_g: full.portion_g };
+  const cooked = full === usual ? cookedAsUsual : cook(setup, request.target, true);
   yield;
   if (cooked === null)
     return failure(iron.dryThrough ? 'never-dries' : 'never-sets', {
@@ -71,9 +80,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
       boiling_C: Math.round(batter.boiling_C * 10) / 10,
     });
   const loads = Math.floor((POURABLE_SHARE * request.reading.totalMass_g) / full.portion_g);
-  const second = Math.min(cooked.trace.seconds, Math.round(cooked.window.best_s));
-  const waterLoss = cooked.trace.loss[second] ?? 0;
-  const pieceMass_g = (full.portion_g * (1 - waterLoss)) / iron.geometry.piecesPerLoad;
+  const piece = pieceOf(iron, batter, full, machine, cooked);
   const band = yield* timeBand(setup, request.target, cooked);
   const { onPlate } = request;
   const spot =
@@ -102,9 +109,10 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
         : { p10: choice.temperature_C - NORMAL_P90 * prior.plates_K, p90: choice.temperature_C + NORMAL_P90 * prior.plates_K },
     band_g: { p10: full.portion_g * (1 - NORMAL_P90 * prior.cavity), p90: full.portion_g * (1 + NORMAL_P90 * prior.cavity) },
     spot,
-    pieceMass_g,
-    pieceDensity_gPerML: pieceMass_g / pieceVolume_mL(iron, batter, full, machine),
-    waterLoss,
+    pieceMass_g: piece.mass_g,
+    pieceDensity_gPerML: piece.density_gPerML,
+    waterLoss: piece.waterLoss,
+    lighter: request.lightness === null ? null : lighterBatter(request, densityOfLightness(request.lightness), piece, batter),
   };
   return success({ ...base, findings: [...request.reading.findings, ...plateFindings(base)] });
 }
@@ -122,6 +130,40 @@ const besides = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRe
   };
 };
 
+/** What a piece weighs, and what a millilitre of it does, opened at its best. */
+type Piece = { readonly mass_g: number; readonly density_gPerML: number; readonly waterLoss: number };
+const pieceOf = (iron: Iron, batter: BatterProperties, poured: Portion, machine: PlateMachine, cooked: Cooked): Piece => {
+  const second = Math.min(cooked.trace.seconds, Math.round(cooked.window.best_s));
+  const waterLoss = cooked.trace.loss[second] ?? 0;
+  const mass_g = (poured.portion_g * (1 - waterLoss)) / iron.geometry.piecesPerLoad;
+  return { mass_g, density_gPerML: mass_g / pieceVolume_mL(iron, batter, poured, machine), waterLoss };
+};
+
+/** The portion nearest to a wished density of which no corner stays empty and nothing leaks. */
+const filledFor = (wished_gPerML: number, usual_gPerML: number, usual: Portion): Portion => {
+  const [low, high] = usual.fills_g.map((grams) => grams / usual.portion_g) as [number, number];
+  const share = clamp(wished_gPerML / usual_gPerML, Math.min(1, low), Math.max(1, high));
+  return {
+    ...usual,
+    portion_g: usual.portion_g * share,
+    portion_mL: usual.portion_mL * share,
+    dose_g: usual.dose_g * share,
+  };
+};
+
+/** Off by no more than this the wish is met, g/mL. */
+const NEARLY_G_PER_ML = 0.015;
+
+/** Where fill and time can't bring the wished density: the batter that would, by what a millilitre of it weighs; null where the wish is met. */
+const lighterBatter = (request: AdviceRequest, wished_gPerML: number, piece: Piece, batter: BatterProperties): Advice['lighter'] => {
+  if (Math.abs(piece.density_gPerML - wished_gPerML) <= NEARLY_G_PER_ML) return null;
+  const found = airForDensity(wished_gPerML, request.iron, piece.waterLoss, (airFraction) => {
+    const other = batterOf(request.reading, { ...request, airFraction });
+    return other.ok ? other.value : batter;
+  });
+  return { wished_gPerML, batter_gPerML: found?.batter.density_gPerML ?? null };
+};
+
 const outOfRange = (request: AdviceRequest): Result<never> | null => {
   const asked: Record<keyof typeof LIMITS, number | null> = {
     altitude_m: request.altitude_m,
@@ -135,6 +177,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     delay_s: request.delay_s,
     onPlate_g: request.onPlate?.grams ?? null,
     overfill: request.overfill,
+    lightness: request.lightness,
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];

@@ -1,5 +1,5 @@
 import type { Finding } from '../basis/index.ts';
-import { roundedTo } from '../basis/index.ts';
+import { ML_PER_US_CUP, roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS } from '../matter/index.ts';
 import { hollowShare, latestTurn_s, settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
@@ -30,6 +30,21 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
   else if (Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
     add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
+  if (a.lighter !== null)
+    add(
+      'lightness-out-of-reach',
+      {
+        wanted_gPerML: roundedTo(a.lighter.wished_gPerML, 2),
+        reached_gPerML: roundedTo(a.pieceDensity_gPerML, 2),
+        ...(a.lighter.batter_gPerML === null
+          ? {}
+          : {
+              cup_g: Math.round(a.lighter.batter_gPerML * ML_PER_US_CUP),
+              cupNow_g: Math.round(a.batter.density_gPerML * ML_PER_US_CUP),
+            }),
+      },
+      'note',
+    );
   if (moments.tooDry_s !== null && moments.tooDry_s < window.best_s)
     add('too-dry-before-colour', { after_s: Math.round(moments.tooDry_s) });
   if (a.batter.setTemperature_C > a.batter.boiling_C - 1)

@@ -25,6 +25,8 @@ export type AdviceRequest = {
   readonly onPlate: OnPlate | null;
   /** Poured over what just fills, share: rather leak than miss a corner (positive), or the reverse. */
   readonly overfill: number;
+  /** How light a piece is wished, 1 (airy) to 5 (dense); null: as the batter gives. */
+  readonly lightness: number | null;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -41,6 +43,7 @@ export const DEFAULT_CONDITIONS = {
   delay_s: 0,
   onPlate: null,
   overfill: 0,
+  lightness: null,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */
@@ -56,4 +59,5 @@ export const LIMITS = {
   delay_s: { min: 0, max: 120 },
   onPlate_g: { min: 0.5, max: 2000 },
   overfill: { min: -0.06, max: 0.1 },
+  lightness: { min: 1, max: 5 },
 } as const;
