@@ -152,6 +152,7 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'moved-plates-cooler': () => 'the plates are cooler at the pour',
   'moved-plates-hotter': () => 'the plates are hotter at the pour',
   'moved-plates-otherwise': () => 'the plates are otherwise at the pour',
+  'moved-sides-otherwise': () => 'the two sides hold other shares of the batter',
   'moved-takes-room': () => 'it takes room from the batter',
   'moved-other-air': () => 'another batter by its air',
   'moved-thinner-air': () => 'air and boiling differ up there',
@@ -161,7 +162,7 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
   'lightness-out-of-reach': (f) =>
     `wished ${f['wanted_gPerML']} g/mL, it comes to ${f['reached_gPerML']}: fill and time can do no more. ${f['cup_g'] === undefined ? (Number(f['wanted_gPerML']) > Number(f['reached_gPerML']) ? 'Even without any air in it this batter swells further' : 'No whipping of this batter brings it') : Number(f['cup_g']) < Number(f['cupNow_g']) ? `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: more air, by whites, whipping or yeast (Lift)` : `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: fewer bubbles`}`,
   'turn-by': (f) =>
-    `turn it within ${f['latest_s']} s: later less than half of it flows. About ${f['hollow_percent']} % of a ball stays hollow; the side that ends below is dense`,
+    `turn it at once${f['latest_s'] === undefined ? '' : `, within ${f['latest_s']} s: later less than half of it flows`}. ${f['first_percent']} % stays on the first side, thin and crisp, step ${f['first_step']}; the side that ends below takes the rest and is dense, step ${f['second_step']}. About ${f['hollow_percent']} % of a ball stays hollow`,
   'may-stick': (f) =>
     `it may stick (${String(f['because']).replace('thin-batter', 'thin').replace('bare', 'bare plates').replace('lean', 'hardly any fat').replace('sweet', 'much sugar')}): grease, and don’t open before it is dry; a lid that won’t lift by itself wants more time`,
   'spot-wet': (f) =>

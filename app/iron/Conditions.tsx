@@ -56,6 +56,15 @@ export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
         {...LIMITS.delay_s}
         onChange={(value) => onChange({ delay_s: value ?? 0 })}
       />
+      {iron.turned && (
+        <NumberEntry
+          label="Turned over after, s (empty: at once)"
+          value={bench.turn_s ?? null}
+          {...LIMITS.turn_s}
+          mayBeEmpty
+          onChange={(value) => onChange({ turn_s: value })}
+        />
+      )}
       <div className="flex gap-2">
         <label className="flex flex-1 flex-col gap-1 text-[15px]">
           Scattered in

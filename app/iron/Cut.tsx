@@ -1,8 +1,9 @@
 import { memo, useEffect, useMemo, useRef } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
 import { clock, css, percent } from '../look/index.ts';
+import type { CutShape } from './cutMap.ts';
 import { cutMap } from './cutMap.ts';
-import { crumbColours, paintCut } from './cutPaint.ts';
+import { crumbColours, INSIDE, paintCut } from './cutPaint.ts';
 
 /** Less of its height is seen to be lost. */
 const STANDS = 0.97;
@@ -21,9 +22,13 @@ export const Cut = memo(function Cut({
   readonly webShare: number;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const shapeKey = picture.columns.map((column) => column.thickness_mm.toFixed(3)).join('/');
+  const shapeKey = JSON.stringify({
+    thickness_mm: picture.columns.map((column) => Number(column.thickness_mm.toFixed(3))),
+    hollow_mm: picture.columns.map((column) => Number(column.hollow_mm.toFixed(3))),
+    lowerShare: picture.columns[0]?.lowerShare ?? 0.5,
+  });
   const map = useMemo(
-    () => cutMap({ width: WIDTH, height: HEIGHT, thickness_mm: shapeKey.split('/').map(Number), webShare }),
+    () => cutMap({ width: WIDTH, height: HEIGHT, webShare, ...(JSON.parse(shapeKey) as Pick<CutShape, 'thickness_mm' | 'hollow_mm'>) }),
     [shapeKey, webShare],
   );
   const image = useMemo(() => new ImageData(WIDTH, HEIGHT), []);
@@ -52,7 +57,11 @@ export const Cut = memo(function Cut({
             </>
           )}
         </p>
-        <CutLegend rawLightness={picture.rawLightness} mean_mm={picture.columns.reduce((sum, c) => sum + c.share * c.thickness_mm, 0)} />
+        <CutLegend
+          rawLightness={picture.rawLightness}
+          isHollow={picture.columns.some((c) => c.hollow_mm > 0)}
+          mean_mm={picture.columns.reduce((sum, c) => sum + c.share * (c.thickness_mm + c.hollow_mm), 0)}
+        />
       </div>
       <canvas
         ref={canvas}
@@ -69,17 +78,23 @@ export const Cut = memo(function Cut({
   );
 });
 
-const CutLegend = ({ rawLightness, mean_mm }: { readonly rawLightness: number; readonly mean_mm: number }) => {
+type LegendProps = { readonly rawLightness: number; readonly isHollow: boolean; readonly mean_mm: number };
+
+const CutLegend = ({ rawLightness, isHollow, mean_mm }: LegendProps) => {
   const { wet, crumb } = crumbColours(rawLightness);
+  const layers = [
+    ['still wet', wet],
+    ['crumb', crumb],
+    ...(isHollow ? ([['hollow; first side below', INSIDE]] as const) : []),
+  ] as const;
   return (
-    <p className="flex items-center gap-3 text-sm text-quiet max-md:hidden">
-      <span className="flex items-center gap-1">
-        <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(wet) }} /> still wet
-      </span>
-      <span className="flex items-center gap-1">
-        <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(crumb) }} /> crumb
-      </span>
-      <span>{mean_mm.toFixed(1)} mm between plates</span>
+    <p className="flex shrink-0 items-center gap-3 text-sm whitespace-nowrap text-quiet max-md:hidden">
+      {layers.map(([name, colour]) => (
+        <span key={name} className="flex items-center gap-1">
+          <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(colour) }} /> {name}
+        </span>
+      ))}
+      <span>{mean_mm.toFixed(1)} mm gap</span>
     </p>
   );
 };

@@ -38,6 +38,7 @@ const MOVERS: Readonly<Record<Mover, (move: Move) => string>> = {
   load: (m) => `Load ${m.from ?? ''} → ${m.to ?? ''}`,
   preheat_s: () => 'Preheat',
   delay_s: () => 'Time to the lid',
+  turn_s: () => 'The turn',
   onPlate: () => 'What is scattered in',
   airFraction: () => 'Its air',
   altitude_m: () => 'Altitude',

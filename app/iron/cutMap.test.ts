@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { BUBBLE, cutMap, DEPTHS } from './cutMap.ts';
+import { BUBBLE, cutMap, DEPTHS, HOLLOW } from './cutMap.ts';
 
 const SHAPE = { width: 420, height: 120, thickness_mm: [4, 12], webShare: 0.35 };
 
@@ -41,5 +41,20 @@ describe('the shape of the cut', () => {
     const thick = cutMap({ ...SHAPE, thickness_mm: [20, 50] });
     expect(thick.mmPerPixel).toBeGreaterThan(map.mmPerPixel);
     expect(thick.index[Math.floor(thick.width / 14)]).toBe(-1);
+  });
+
+  test('a pan’s hollow lies between its two halves: thin below, thick above, nothing lost of either', () => {
+    const pan = cutMap({ ...SHAPE, hollow_mm: [2, 6], lowerShare: 0.25 });
+    const x = pan.ribCentres[3] ?? 0;
+    const column = Array.from({ length: pan.height }, (_, y) => pan.index[y * pan.width + x] ?? -1);
+    const hollow = column.filter((index) => index === HOLLOW).length;
+    const batter = column.filter((index) => index >= 0).map((index) => index % DEPTHS);
+    expect(Math.abs(hollow * pan.mmPerPixel - 6)).toBeLessThanOrEqual(2 * pan.mmPerPixel);
+    expect(Math.abs(batter.length * pan.mmPerPixel - 12)).toBeLessThanOrEqual(2 * pan.mmPerPixel);
+    const below = batter.filter((depth) => depth < DEPTHS / 4).length;
+    expect(Math.abs(below * pan.mmPerPixel - 3)).toBeLessThanOrEqual(2 * pan.mmPerPixel);
+    // From the top down: the upper half, the hollow, the lower half; nothing between.
+    expect(column.indexOf(HOLLOW)).toBeGreaterThan(column.findIndex((index) => index >= 0));
+    expect(column.slice(column.indexOf(HOLLOW), column.lastIndexOf(HOLLOW) + 1).every((index) => index === HOLLOW)).toBe(true);
   });
 });

@@ -6,7 +6,7 @@ export type CutMap = {
   readonly height: number;
   /** Millimetres per pixel, across and along. */
   readonly mmPerPixel: number;
-  /** −1: plate; else column × DEPTHS + depth index, plus BUBBLE where a bubble shows. */
+  /** −1: plate; −2: hollow; else column × DEPTHS + depth index, plus BUBBLE where a bubble shows. */
   readonly index: Int32Array;
   /** Pixel columns through the middle of each rib, where nothing is disturbed. */
   readonly ribCentres: readonly number[];
@@ -15,6 +15,7 @@ export type CutMap = {
 /** Depths a column is divided into for drawing, from the lower face up. */
 export const DEPTHS = 256;
 export const BUBBLE = 1 << 20;
+export const HOLLOW = -2;
 
 export type CutShape = {
   readonly width: number;
@@ -22,6 +23,9 @@ export type CutShape = {
   /** Web first, rib last; one column: all alike. */
   readonly thickness_mm: readonly number[];
   readonly webShare: number;
+  /** Room between the two halves of what lines a pan, by column; and the share of the batter that is the lower half. Left out: none. */
+  readonly hollow_mm?: readonly number[];
+  readonly lowerShare?: number;
 };
 
 const RIBS = 7;
@@ -51,33 +55,48 @@ const bubblesFor = (shape: CutShape, period: number, ribHalf: number, scale: num
   return bubbles;
 };
 
-/** Half the thickness of batter at x, in pixels, and which column it belongs to. */
-const profileAt = (x: number, shape: CutShape, period: number, ribHalf: number, scale: number): { half: number; column: number } => {
+/** Thickness of batter at x and of the hollow in it, in pixels, and which column it belongs to. */
+const profileAt = (
+  x: number,
+  shape: CutShape,
+  period: number,
+  ribHalf: number,
+  scale: number,
+): { batter: number; hollow: number; column: number } => {
   const [web = 0, rib = web] = shape.thickness_mm;
-  if (shape.thickness_mm.length === 1) return { half: (web * scale) / 2, column: 0 };
+  const [webHollow = 0, ribHollow = webHollow] = shape.hollow_mm ?? [];
+  if (shape.thickness_mm.length === 1) return { batter: web * scale, hollow: webHollow * scale, column: 0 };
   const fromCentre = Math.abs((x % period) - period / 2);
   const slope = ribHalf * 0.3;
-  if (fromCentre <= ribHalf - slope) return { half: (rib * scale) / 2, column: 1 };
+  if (fromCentre <= ribHalf - slope) return { batter: rib * scale, hollow: ribHollow * scale, column: 1 };
   const share = Math.min(1, (fromCentre - ribHalf + slope) / slope);
-  return { half: ((rib + (web - rib) * share) * scale) / 2, column: share < 0.75 ? 1 : 0 };
+  return {
+    batter: (rib + (web - rib) * share) * scale,
+    hollow: (ribHollow + (webHollow - ribHollow) * share) * scale,
+    column: share < 0.75 ? 1 : 0,
+  };
 };
 
 export const cutMap = (shape: CutShape): CutMap => {
   const { width, height, thickness_mm, webShare } = shape;
-  const tallest = Math.max(...thickness_mm);
+  const tallest = Math.max(...thickness_mm.map((thickness, i) => thickness + (shape.hollow_mm?.[i] ?? 0)));
+  const lowerShare = shape.lowerShare ?? 0.5;
   const scale = Math.min((height * FILL) / tallest, 16);
   const period = width / RIBS;
   const ribHalf = (period * Math.max(0.2, Math.min(0.8, 1 - webShare * 1.1))) / 2;
   const bubbles = bubblesFor(shape, period, ribHalf, scale);
   const index = new Int32Array(width * height).fill(-1);
   for (let x = 0; x < width; x++) {
-    const { half, column } = profileAt(x + 0.5, shape, period, ribHalf, scale);
-    const top = height / 2 - half;
-    const bottom = height / 2 + half;
+    const { batter, hollow, column } = profileAt(x + 0.5, shape, period, ribHalf, scale);
+    const top = height / 2 - (batter + hollow) / 2;
+    const bottom = height / 2 + (batter + hollow) / 2;
     for (let y = Math.max(0, Math.ceil(top - 0.5)); y < Math.min(height, bottom - 0.5); y++) {
       // Depth counts from the lower face, which is drawn below.
-      const depth = Math.min(DEPTHS - 1, Math.max(0, Math.floor(((bottom - y - 0.5) / (bottom - top)) * DEPTHS)));
-      index[y * width + x] = column * DEPTHS + depth;
+      const fromBelow = bottom - y - 0.5;
+      const isLower = fromBelow <= batter * lowerShare;
+      const inBatter = isLower ? fromBelow : fromBelow - hollow;
+      const depth = Math.min(DEPTHS - 1, Math.max(0, Math.floor((inBatter / batter) * DEPTHS)));
+      index[y * width + x] = !isLower && inBatter < batter * lowerShare ? HOLLOW : column * DEPTHS + depth;
     }
   }
   for (const { x, y, rx, ry } of bubbles)

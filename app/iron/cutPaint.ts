@@ -4,12 +4,14 @@ import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
 import type { Rgb } from '../look/index.ts';
 import { labToRgb, tawnyRgb } from '../look/index.ts';
 import type { CutMap } from './cutMap.ts';
-import { BUBBLE, DEPTHS } from './cutMap.ts';
+import { BUBBLE, DEPTHS, HOLLOW } from './cutMap.ts';
 
 /** What a depth of the cut is, at one second. */
 type Layer = 'wet' | 'crumb' | 'crust';
 
 const PLATE: Rgb = [43, 49, 53];
+/** Looking into an empty ball. */
+export const INSIDE: Rgb = [74, 64, 56];
 
 const cellsByDepth = new WeakMap<PictureColumn, Int16Array>();
 
@@ -69,9 +71,10 @@ const depthColours = (picture: Picture, column: PictureColumn, second: number): 
   for (let depth = 0; depth < DEPTHS; depth++) {
     const layer = layerAt(picture, column, second, depth);
     const share = (depth + 0.5) / DEPTHS;
-    const depth_mm = Math.min(share, 1 - share) * column.thickness_mm;
+    const isLower = share < column.lowerShare;
+    const depth_mm = (isLower ? share : 1 - share) * column.thickness_mm;
     // Brown at the face, paling inwards to the end of the crust.
-    const crust = (): Rgb => mixed(share < 0.5 ? faces[0] : faces[1], crumb, 0.75 * Math.min(1, depth_mm / crust_mm));
+    const crust = (): Rgb => mixed(isLower ? faces[0] : faces[1], crumb, 0.75 * Math.min(1, depth_mm / crust_mm));
     const colour = packed(layer === 'wet' ? wet : layer === 'crumb' ? crumb : crust());
     colours.plain[depth] = colour;
     colours.bubbled[depth] = layer === 'crumb' ? packed(bubble) : colour;
@@ -91,9 +94,10 @@ export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: 
     bubbled.set(colours.bubbled, c * DEPTHS);
   });
   const plate = packed(PLATE);
+  const inside = packed(INSIDE);
   const { index } = map;
   for (let i = 0; i < index.length; i++) {
     const at = index[i]!;
-    pixels[i] = at < 0 ? plate : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
+    pixels[i] = at === HOLLOW ? inside : at < 0 ? plate : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
   }
 };

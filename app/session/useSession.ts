@@ -153,7 +153,7 @@ export const adviceJob = (
   { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
   formula: Formula,
   iron: Iron,
-  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C' | 'delay_s' | 'onPlate' | 'lightness'> & {
+  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C' | 'delay_s' | 'onPlate' | 'lightness' | 'turn_s'> & {
     readonly airFraction?: number | null;
   },
 ): AdviceJob => ({
@@ -171,6 +171,7 @@ export const adviceJob = (
   delay_s: wish.delay_s ?? 0,
   onPlate: wish.onPlate ?? null,
   overfill: OVERFILL[kit.fillTaste],
+  turn_s: iron.turned ? (wish.turn_s ?? null) : null,
   // A wafer is dry right through: there is nothing to choose.
   lightness: iron.dryThrough ? null : (wish.lightness ?? null),
 });

@@ -32,6 +32,8 @@ export type Bench = {
   /** From the pour to the closed lid, and what is scattered in. */
   readonly delay_s?: number;
   readonly onPlate?: OnPlate | null;
+  /** When a pan is turned over, s; null or left out: at once. */
+  readonly turn_s?: number | null;
   /** How light a piece is wished, 1 (airy) to 5 (dense); null or left out: as it comes. */
   readonly lightness?: number | null;
 };

@@ -5,7 +5,7 @@ import type { AdviceRequest } from './request.ts';
 import type { Spot } from './spot.ts';
 
 /** Bumped whenever a prediction may differ: stored predictions say which model made them. */
-export const MODEL_VERSION = 'plate-1';
+export const MODEL_VERSION = 'plate-2';
 
 export type Advice = {
   readonly request: AdviceRequest;
@@ -25,6 +25,8 @@ export type Advice = {
   readonly band_g: { readonly p10: number; readonly p90: number };
   /** Around a piece of what lies on the plate; null: plain. */
   readonly spot: Spot | null;
+  /** A pan that is turned: its latest turn (null: any), the share of batter on the first side, and of room that stays hollow. */
+  readonly turned: { readonly latest_s: number | null; readonly stays: number; readonly hollow: number } | null;
   readonly pieceMass_g: number;
   readonly pieceDensity_gPerML: number;
   readonly waterLoss: number;

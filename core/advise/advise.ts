@@ -6,6 +6,8 @@ import {
   dialMark,
   displaced_mL,
   expansion,
+  hollowShare,
+  latestTurn_s,
   meanThickness_m,
   plateMachine,
   portion,
@@ -58,6 +60,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     setting_C,
     room_C: request.room_C,
     delay_s: request.delay_s,
+    ...(request.turn_s === null ? {} : { turn_s: request.turn_s }),
   });
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
@@ -109,6 +112,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
         : { p10: choice.temperature_C - NORMAL_P90 * prior.plates_K, p90: choice.temperature_C + NORMAL_P90 * prior.plates_K },
     band_g: { p10: full.portion_g * (1 - NORMAL_P90 * prior.cavity), p90: full.portion_g * (1 + NORMAL_P90 * prior.cavity) },
     spot,
+    turned: turnedOf(setup, cooked, full),
     pieceMass_g: piece.mass_g,
     pieceDensity_gPerML: piece.density_gPerML,
     waterLoss: piece.waterLoss,
@@ -127,6 +131,19 @@ const besides = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRe
     portion_mL: full.portion_mL * share,
     dose_g: full.dose_g * share,
     fills_g: [full.fills_g[0] * room, full.fills_g[1] * room],
+  };
+};
+
+/** How a pan that is turned divides its batter; null: nothing is turned. */
+const turnedOf = (setup: Setup, { trace }: Cooked, poured: Portion): Advice['turned'] => {
+  const { iron, machine, batter } = setup;
+  const column = trace.columns.at(-1);
+  if (!machine.turns || column === undefined) return null;
+  const stays = column.size_m.subarray(0, column.n / 2).reduce((a, b) => a + b, 0);
+  return {
+    latest_s: latestTurn_s({ ...setup, portion_kg: setup.portion_g / 1000, duration_s: 1 }),
+    stays: stays / column.size_m.reduce((a, b) => a + b, 0),
+    hollow: hollowShare(machine, batter, poured.portion_mL, iron.geometry.cavity_mL),
   };
 };
 
@@ -178,6 +195,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     onPlate_g: request.onPlate?.grams ?? null,
     overfill: request.overfill,
     lightness: request.lightness,
+    turn_s: request.turn_s,
   };
   for (const [what, { min, max }] of Object.entries(LIMITS)) {
     const value = asked[what as keyof typeof LIMITS];
@@ -213,6 +231,7 @@ function* chooseSetting(
         setting_C,
         room_C,
         delay_s: request.delay_s,
+        ...(request.turn_s === null ? {} : { turn_s: request.turn_s }),
       },
       target,
       false,

@@ -14,6 +14,7 @@ export type Setup = {
   readonly setting_C: number;
   readonly room_C: number;
   readonly delay_s?: number;
+  readonly turn_s?: number;
   readonly scales?: MediumScales;
   /** Cells per column, where the usual ones aren't needed. */
   readonly cells?: number;

@@ -1,7 +1,7 @@
 import type { Finding } from '../basis/index.ts';
 import { ML_PER_US_CUP, roundedTo } from '../basis/index.ts';
-import { GUIDING_RAW_LIGHTNESS } from '../matter/index.ts';
-import { hollowShare, latestTurn_s, settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
+import { GUIDING_RAW_LIGHTNESS, tawnyStepOf } from '../matter/index.ts';
+import { settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import { HALF_STEP } from './cook.ts';
 
@@ -54,10 +54,22 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   if (setting_C !== null && range !== null && (setting_C < range.min_C || setting_C > range.max_C))
     add('setting-beyond-dial', { setting_C, min_C: range.min_C, max_C: range.max_C });
   if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
-  if (iron.turned) {
-    const latest_s = latestTurn_s(a.cooked.trace);
-    const hollow = hollowShare(a.machine, a.batter, a.portion.portion_mL, iron.geometry.cavity_mL);
-    if (latest_s !== null) add('turn-by', { latest_s, hollow_percent: Math.round(100 * hollow) }, 'note');
+  if (a.turned !== null) {
+    const { latest_s, stays, hollow } = a.turned;
+    const at = Math.min(a.cooked.trace.seconds, Math.round(window.best_s));
+    const step = (lightness: number | undefined): number =>
+      roundedTo(tawnyStepOf(lightness ?? a.batter.rawLightness, a.batter.rawLightness));
+    add(
+      'turn-by',
+      {
+        ...(latest_s === null ? {} : { latest_s }),
+        hollow_percent: Math.round(100 * hollow),
+        first_percent: Math.round(100 * stays),
+        first_step: step(a.cooked.trace.lowerLightness[at]),
+        second_step: step(a.cooked.trace.upperLightness[at]),
+      },
+      latest_s !== null && (a.request.turn_s ?? 0) > latest_s ? 'warning' : 'note',
+    );
   }
   const { onPlate } = a.request;
   if (onPlate !== null) {

@@ -17,6 +17,7 @@ export const MOVERS = [
   'load',
   'preheat_s',
   'delay_s',
+  'turn_s',
   'onPlate',
   'airFraction',
   'altitude_m',
@@ -144,6 +145,8 @@ const reason = (mover: Mover, quantity: Quantity, isMore: boolean, a: Advice, b:
     case 'delay_s':
     case 'room_C':
       return 'moved-plates-otherwise';
+    case 'turn_s':
+      return 'moved-sides-otherwise';
     case 'reading':
       return 'moved-other-batter';
     case 'iron':

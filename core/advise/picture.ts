@@ -10,6 +10,9 @@ export type PictureColumn = {
   readonly mirrored: boolean;
   readonly share: number;
   readonly thickness_mm: number;
+  /** Room between the two halves of what lines a pan, mm; and the share of the batter that is the lower half. */
+  readonly hollow_mm: number;
+  readonly lowerShare: number;
   readonly size_mm: Float64Array;
   readonly T_C: Float32Array;
   /** Share of its raw water that a cell still holds. */
@@ -111,6 +114,8 @@ const pictureColumn = (a: Advice, index: number, seconds: number): PictureColumn
     mirrored: column.mirrored,
     share: column.share,
     thickness_mm: column.thickness_m * 1000,
+    hollow_mm: a.machine.turns ? Math.max(0, ((a.machine.columns[index]?.thickness_m ?? 0) - column.thickness_m) * 1000) : 0,
+    lowerShare: a.turned?.stays ?? 0.5,
     size_mm: size_m.map((size) => size * 1000),
     T_C: T,
     wetness,

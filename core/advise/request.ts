@@ -27,6 +27,8 @@ export type AdviceRequest = {
   readonly overfill: number;
   /** How light a piece is wished, 1 (airy) to 5 (dense); null: as the batter gives. */
   readonly lightness: number | null;
+  /** When a pan that is turned is turned over, s from the closed lid; null: at once. Others take no notice. */
+  readonly turn_s: number | null;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -44,6 +46,7 @@ export const DEFAULT_CONDITIONS = {
   onPlate: null,
   overfill: 0,
   lightness: null,
+  turn_s: null,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */
@@ -60,4 +63,5 @@ export const LIMITS = {
   onPlate_g: { min: 0.5, max: 2000 },
   overfill: { min: -0.06, max: 0.1 },
   lightness: { min: 1, max: 5 },
+  turn_s: { min: 0, max: 180 },
 } as const;

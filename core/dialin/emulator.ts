@@ -26,8 +26,8 @@ export type Emulator = {
   readonly contacts: readonly number[];
   readonly amounts: readonly number[];
   readonly seconds: number;
-  /** ln(I + ε) of a face, [temperature][contact][amount][tick]. */
-  readonly logBrowned: Float64Array;
+  /** ln(I + ε) of a face, [temperature][contact][amount][tick]; both the same array where the sides cook alike. */
+  readonly logBrowned: { readonly lower: Float64Array; readonly upper: Float64Array };
   /** Water lost, fraction of the pour, [temperature][contact][amount][tick]. */
   readonly loss: Float64Array;
   /** Core set, s; `seconds` where it never does. */
@@ -63,8 +63,10 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   const [low, high] = settingsOf(iron);
   const count = max(2, ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
   const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
-  const logBrowned = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
-  const loss = new Float64Array(logBrowned.length);
+  const lower = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
+  // A pan that is turned has a dense and a hollow side; all others cook alike on alike plates.
+  const upper = machine.turns ? new Float64Array(lower.length) : lower;
+  const loss = new Float64Array(lower.length);
   const coreSet_s = new Float64Array(count * CONTACTS.length * AMOUNTS.length);
   let node = 0;
   for (const temperature_C of temperatures)
@@ -82,8 +84,10 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
           cells: CELLS,
         });
         for (let tick = 0; tick < ticks; tick++) {
-          const L = trace.lowerLightness[min(trace.seconds, tick * TICK_S)] ?? batter.rawLightness;
-          logBrowned[node * ticks + tick] = log(max(0, -log(L / batter.rawLightness)) + TINY);
+          const second = min(trace.seconds, tick * TICK_S);
+          const browned = (L = batter.rawLightness): number => log(max(0, -log(L / batter.rawLightness)) + TINY);
+          lower[node * ticks + tick] = browned(trace.lowerLightness[second]);
+          if (machine.turns) upper[node * ticks + tick] = browned(trace.upperLightness[second]);
           loss[node * ticks + tick] = trace.loss[min(trace.seconds, tick * TICK_S)] ?? 0;
         }
         coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;
@@ -98,7 +102,7 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
     contacts: CONTACTS,
     amounts: AMOUNTS,
     seconds,
-    logBrowned,
+    logBrowned: { lower, upper },
     loss,
     coreSet_s,
   };
@@ -160,9 +164,10 @@ export const stepAt = (e: Emulator, place: Place, side: 'lower' | 'upper', brown
   const x = clamp(t_s / TICK_S, 0, ticks - 1.001);
   const tick = floor(x);
   const share = x - tick;
+  const row = e.logBrowned[side];
   const value = blend(e, place[side], place.contact, place.amount, (node) => {
     const base = node * ticks + tick;
-    return (e.logBrowned[base] ?? 0) * (1 - share) + (e.logBrowned[base + 1] ?? 0) * share;
+    return (row[base] ?? 0) * (1 - share) + (row[base + 1] ?? 0) * share;
   });
   const browned = max(0, exp(value) - TINY);
   const raw = e.pairing.batter.rawLightness;

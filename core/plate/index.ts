@@ -9,6 +9,7 @@ export type { Grease } from './grease.ts';
 export { greaseFor } from './grease.ts';
 export type { OnPlate, Topping, ToppingId } from './toppings.ts';
 export { displaced_mL, orderOfLoads, SUGAR_SCORCHES_C, TOPPING_IDS, TOPPINGS } from './toppings.ts';
+export { AT_ONCE_S } from './turned.ts';
 export { hollowShare, latestTurn_s } from './turning.ts';
 export type { PlateMachine, SettingRange } from './iron.ts';
 export { dialMark, Iron, plateMachine, settingNow_C, settingRange } from './iron.ts';

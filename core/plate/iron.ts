@@ -83,6 +83,8 @@ export type PlateMachine = {
   readonly capacity_JPerK: number;
   readonly power_W: number;
   readonly loss_WPerK: number;
+  /** Poured low and turned over: what still flows falls to the other plate, and a hollow stays between. */
+  readonly turns: boolean;
 };
 
 /** Web and rib as two slabs whose mean, by heated area, is the cavity over the heated area. */
@@ -103,6 +105,7 @@ export const plateMachine = (iron: Iron): PlateMachine => {
     capacity_JPerK: (iron.plates.mass_kg * ALUMINIUM_J_PER_KG_K) / 2,
     power_W: iron.plates.power_W / 2,
     loss_WPerK: iron.plates.loss_WPerK / 2,
+    turns: iron.turned && iron.pour.rule === 'share-of-cavity',
   };
 };
 

@@ -8,6 +8,8 @@ import type { Face, Workspace } from './step.ts';
 import { faceConductance, step, workspace } from './step.ts';
 import type { PlatesState } from './plates.ts';
 import { advancePlates, OPEN_LID_FACTOR } from './plates.ts';
+import type { Halves } from './turned.ts';
+import { AT_ONCE_S, freeFace, halvesOf, mixed, staysShare, turnedColumn } from './turned.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { ceil, exp, max, min, round } = Math;
@@ -27,6 +29,8 @@ export type SimulationInput = {
   readonly delay_s?: number;
   /** Plates that go their own way, as in this trace: what is cooked is a spot of a load, and takes no heat that counts. */
   readonly follow?: Pick<Trace, 'lowerPlate_C' | 'upperPlate_C' | 'seconds'>;
+  /** When a pan that is turned is turned over, s from the closed lid; left out: at once. */
+  readonly turn_s?: number;
   readonly scales?: MediumScales;
   /** Cells per column; even. */
   readonly cells?: number;
@@ -80,6 +84,8 @@ type Lane = {
   readonly work: Workspace;
   /** L* of the lower and upper face. */
   readonly lightness: [number, number];
+  /** A pan that is turned: its column in two. */
+  readonly halves: Halves | null;
 };
 
 /** Time steps since the lid closed: fine while the faces dry, coarse in the long middle. */
@@ -95,6 +101,20 @@ const lanes = (input: SimulationInput): Lane[] => {
   const m = medium(batter, areal, gap_m * filled, input.scales ?? UNSCALED);
   const n = input.cells ?? DEFAULT_CELLS;
   const { plates } = input;
+  if (machine.turns) {
+    const poured_mm = areal / batter.density_gPerML;
+    const stays = staysShare(m, gap_m * filled, plates.lower_C, input.turn_s ?? AT_ONCE_S, poured_mm);
+    return machine.columns.map((part): Lane => {
+      const whole = turnedColumn(m, part.thickness_m * filled, stays, part.share, n);
+      return {
+        medium: m,
+        column: whole,
+        work: workspace(n),
+        lightness: [batter.rawLightness, batter.rawLightness],
+        halves: halvesOf(whole),
+      };
+    });
+  }
   const mirrored = plates.lower_C === plates.upper_C && plates.lowerSensor_C === plates.upperSensor_C && !((input.delay_s ?? 0) > 0);
   return machine.columns.map((part) => ({
     medium: m,
@@ -102,6 +122,7 @@ const lanes = (input: SimulationInput): Lane[] => {
 
     work: workspace(mirrored ? n / 2 : n),
     lightness: [batter.rawLightness, batter.rawLightness],
+    halves: null,
   }));
 };
 
@@ -130,6 +151,42 @@ const brown = (lane: Lane, lower: PlateFace, upper: PlateFace, dt_s: number, sca
 
 type PlateFace = Extract<Face, { kind: 'plate' }>;
 const MIRROR: Face = { kind: 'mirror' };
+
+/** What a step takes out of each plate, W/m², and the steam that leaves, kg/(m² s); over the whole thickness. */
+type Into = { readonly lower: number; readonly upper: number; readonly steam: number };
+
+const between = (lane: Lane, lower: PlateFace, upper: PlateFace, dt_s: number, browning: number): Into => {
+  const { column: c, work } = lane;
+  step(lane.medium, c, work, lower, c.mirrored ? MIRROR : upper, dt_s);
+  brown(lane, lower, upper, dt_s, browning);
+  return {
+    lower: work.heatLower,
+    upper: c.mirrored ? work.heatLower : work.heatUpper,
+    steam: halves(c) * (work.steamFreed - work.steamCaught),
+  };
+};
+
+/** All of it lies on the lower plate until the pan is turned; then each half has its own plate, and steam between them. */
+const inPan = (lane: Lane, pan: Halves, isTurned: boolean, lower: PlateFace, upper: PlateFace, dt_s: number, browning: number): Into => {
+  const { medium: m, column: c, work, lightness } = lane;
+  const factor = m.batter.browningFactor * browning;
+  if (!isTurned) {
+    step(m, c, work, lower, freeFace(upper.temperature_C), dt_s);
+    lightness[0] *= brownFace(lane, lower.temperature_C, lower, 0, dt_s, factor);
+    return { lower: work.heatLower, upper: work.heatUpper, steam: work.steamFreed - work.steamCaught };
+  }
+  const { first, second, firstWork, secondWork } = pan;
+  const inside = freeFace(m.batter.boiling_C);
+  step(m, first, firstWork, lower, inside, dt_s);
+  step(m, second, secondWork, inside, upper, dt_s);
+  lightness[0] *= brownFace({ ...lane, column: first, work: firstWork }, lower.temperature_C, lower, 0, dt_s, factor);
+  lightness[1] *= brownFace({ ...lane, column: second, work: secondWork }, upper.temperature_C, upper, second.n - 1, dt_s, factor);
+  return {
+    lower: firstWork.heatLower,
+    upper: secondWork.heatUpper,
+    steam: firstWork.steamFreed - firstWork.steamCaught + secondWork.steamFreed - secondWork.steamCaught,
+  };
+};
 
 /** Air over the open batter. */
 const OPEN_AIR_H_W_PER_M2K = 10;
@@ -186,6 +243,8 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
   recorder.note(0, plates, 0);
   const refine = input.refine ?? 1;
   const browning = input.scales?.browning ?? 1;
+  const turn_s = input.turn_s ?? AT_ONCE_S;
+  let isTurned = false;
   let second = 0;
   while (second < seconds) {
     const long = stepAt_s(second);
@@ -194,18 +253,24 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
     const count = max(1, round((refine * stride) / long));
     const dt_s = stride / count;
     let steam = 0;
+    if (!isTurned && second >= turn_s) {
+      isTurned = true;
+      for (const { halves: pan } of all) if (pan !== null) mixed(pan.second);
+    }
     for (let k = 0; k < count; k++) {
       const lower: PlateFace = { kind: 'plate', temperature_C: plates.lower_C };
       const upper: PlateFace = { kind: 'plate', temperature_C: plates.upper_C };
       let heatLower = 0;
       let heatUpper = 0;
       for (const lane of all) {
-        const { column: c, work } = lane;
-        step(lane.medium, c, work, lower, c.mirrored ? MIRROR : upper, dt_s);
-        brown(lane, lower, upper, dt_s, browning);
-        heatLower += c.share * work.heatLower;
-        heatUpper += c.share * (c.mirrored ? work.heatLower : work.heatUpper);
-        steam += c.share * halves(c) * (work.steamFreed - work.steamCaught) * dt_s;
+        const into =
+          lane.halves === null
+            ? between(lane, lower, upper, dt_s, browning)
+            : inPan(lane, lane.halves, isTurned, lower, upper, dt_s, browning);
+        const { share } = lane.column;
+        heatLower += share * into.lower;
+        heatUpper += share * into.upper;
+        steam += share * into.steam * dt_s;
       }
       const area = input.machine.heatedArea_m2;
       plates = advancePlates(input.machine, plates, input.setting_C, input.room_C, heatLower * area, heatUpper * area, dt_s);

@@ -2,27 +2,34 @@ import type { BatterProperties } from './batter.ts';
 import { expansion } from './batter.ts';
 import type { PlateMachine } from './iron.ts';
 import { meanThickness_m } from './medium.ts';
-import type { Trace } from './simulate.ts';
+import type { SimulationInput, Trace } from './simulate.ts';
+import { simulate } from './simulate.ts';
+import { flowingShare } from './turned.ts';
 
-/** Starch swells and batter stops to flow (wheat starch gelatinises from about 60–65 °C: handbooks, from memory). */
-const STOPS_C = 65;
 /** Half of the depth has to be able to flow still. */
 const FLOWING_SHARE = 0.5;
+/** Nobody turns a pan later. */
+const LATEST_S = 180;
 
 /**
- * The latest moment to turn a pan, s from the closed lid: afterwards less than half of the batter flows to the other side. Needs a trace
- * with profiles; null: it flows to the end.
+ * The latest moment to turn a pan, s from the closed lid: afterwards less than half of the batter flows to the other side. The load is run
+ * without being turned; null: it flows to the end.
  */
-export const latestTurn_s = (trace: Trace): number | null => {
-  const column = trace.columns.at(-1);
-  if (column === undefined || column.T.length === 0) return null;
-  const whole = column.size_m.reduce((a, b) => a + b, 0);
-  for (let second = 0; second <= trace.seconds; second++) {
-    let flowing = 0;
-    for (let i = 0; i < column.n; i++) if ((column.T[second * column.n + i] ?? 0) < STOPS_C) flowing += column.size_m[i] ?? 0;
-    if (flowing < FLOWING_SHARE * whole) return second;
-  }
+export const latestTurn_s = (input: SimulationInput): number | null => {
+  const { trace } = simulate({
+    ...input,
+    turn_s: Infinity,
+    duration_s: LATEST_S,
+    profiles: true,
+    enough: (t, second) => flowingAt(t, second) < FLOWING_SHARE,
+  });
+  for (let second = 0; second <= trace.seconds; second++) if (flowingAt(trace, second) < FLOWING_SHARE) return second;
   return null;
+};
+
+const flowingAt = (trace: Trace, second: number): number => {
+  const column = trace.columns.at(-1);
+  return column === undefined ? 0 : flowingShare(column.T, column.size_m, second * column.n);
 };
 
 /** Share of a pan's room that stays empty: the hollow of its balls, 0–1. */

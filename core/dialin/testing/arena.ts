@@ -155,7 +155,10 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
 };
 
 /** A way to choose the next load from what was seen so far. */
-export type Player = { first(e: Emulator, random: Random, truth: Unknowns, prior?: PriorWidths): Action; next(action: Action, outcome: Outcome): Action };
+export type Player = {
+  first(e: Emulator, random: Random, truth: Unknowns, prior?: PriorWidths): Action;
+  next(action: Action, outcome: Outcome): Action;
+};
 
 /** Ours: guesses, weighed by what was said. */
 const estimator = (): Player & { conflicts: number; chance: number; band: { readonly p10: number; readonly p90: number } | null } => {
