@@ -43,7 +43,9 @@ describe('the demo kitchen', () => {
     const steps = said.flatMap((o) => (o.kind === 'tawny' ? [o.value] : []));
     expect(new Set(steps).size).toBeGreaterThan(3);
     expect(said.some((o) => o.kind === 'fill' && o.value === 'missing')).toBe(true);
-    expect(said.filter((o) => o.kind === 'fill' && o.value === 'leaked')).toHaveLength(1);
+    const leaked = said.filter((o) => o.kind === 'fill' && o.value === 'leaked').length;
+    expect(leaked).toBeGreaterThanOrEqual(1);
+    expect(leaked).toBeLessThanOrEqual(3);
     expect(said.some((o) => o.kind === 'stuck' && o.value !== 'no')).toBe(true);
     const days = new Set(file.loads.map((load) => Math.floor((LAST_MORNING - load.startedAt) / 86_400_000)));
     expect(days.size).toBeGreaterThanOrEqual(8);

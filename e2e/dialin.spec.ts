@@ -48,6 +48,18 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
     await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText(`From ${n} load`, { timeout: 60_000 });
   }
   expect(await figure(page, 'next chance to land')).toBeGreaterThan(before + 0.15);
+  // By hand as well: poured, closed, opened when one dares; logged like any load, with what was really poured.
+  await panel.getByRole('checkbox', { name: 'by hand' }).check();
+  const hand = panel.getByRole('group', { name: 'By hand' });
+  await hand.getByRole('radio', { name: '×60' }).click();
+  if (await hand.getByRole('button', { name: 'Switch on' }).isVisible()) await hand.getByRole('button', { name: 'Switch on' }).click();
+  await expect(hand.getByRole('button', { name: 'Switch off' })).toBeVisible();
+  await hand.getByLabel('Pour, g').fill('150');
+  await hand.getByRole('button', { name: 'Pour it' }).click();
+  await hand.getByRole('button', { name: 'Close the lid' }).click();
+  await page.waitForTimeout(3000);
+  await hand.getByRole('button', { name: /^Open/ }).click();
+  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 4 load', { timeout: 30_000 });
   await page.keyboard.press('Escape');
   // What came out stands in the book: the third is on target, both sides within a step.
   await page.getByRole('link', { name: 'Book' }).click();

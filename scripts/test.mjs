@@ -59,11 +59,11 @@ await Promise.all([
     ],
     ['nothing dead (knip)', node, [bin('knip/bin/knip.js')]],
     ['lint', node, [bin('eslint/bin/eslint.js'), '.']],
+    ['format', node, [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
+    tsc('core'),
   ]),
   lane([
     ['unit and property tests', node, ['--experimental-vm-modules', bin('jest/bin/jest.js'), '--runInBand', '--silent'], true],
-    ['format', node, [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
-    tsc('core'),
   ]),
 ]);
 ensureBuilt();

@@ -82,11 +82,7 @@ type LegendProps = { readonly rawLightness: number; readonly isHollow: boolean; 
 
 const CutLegend = ({ rawLightness, isHollow, mean_mm }: LegendProps) => {
   const { wet, crumb } = crumbColours(rawLightness);
-  const layers = [
-    ['still wet', wet],
-    ['crumb', crumb],
-    ...(isHollow ? ([['hollow; first side below', INSIDE]] as const) : []),
-  ] as const;
+  const layers = [['still wet', wet], ['crumb', crumb], ...(isHollow ? ([['hollow; first side below', INSIDE]] as const) : [])] as const;
   return (
     <p className="flex shrink-0 items-center gap-3 text-sm whitespace-nowrap text-quiet max-md:hidden">
       {layers.map(([name, colour]) => (

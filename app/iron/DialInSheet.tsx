@@ -20,6 +20,7 @@ type Props = {
   readonly formula: Formula;
   readonly iron: Iron;
   readonly tawny: number;
+  readonly crisp: number;
   readonly reply: AdviceReply | null;
   readonly onTake: (setting_C: number) => void;
   /** A simulated iron of the same measures is put on the bench. */
@@ -28,7 +29,13 @@ type Props = {
 };
 
 /** This iron's newest loads with something said of them, and the batters they were made from. */
-const useJob = ({ session, formula, iron, tawny }: Pick<Props, 'session' | 'formula' | 'iron' | 'tawny'>): DialInJob | null => {
+const useJob = ({
+  session,
+  formula,
+  iron,
+  tawny,
+  crisp,
+}: Pick<Props, 'session' | 'formula' | 'iron' | 'tawny' | 'crisp'>): DialInJob | null => {
   const recent = recentLoads(useRows('loads') ?? [], iron.id);
   const predictions = useRows('predictions');
   const formulas = useRows('formulas');
@@ -36,7 +43,7 @@ const useJob = ({ session, formula, iron, tawny }: Pick<Props, 'session' | 'form
   if (predictions === undefined || formulas === undefined || logs === undefined) return null;
   const { past: _, ...job } = historyJob(
     session,
-    { formula, iron, tawny },
+    { formula, iron, tawny, crisp },
     { recent, predictions, formulas, logOf: (id) => logOf(logs, id) },
   );
   return job;
@@ -52,7 +59,7 @@ const UNKNOWNS = [
 
 /** What came out of this iron says how it differs from its measures, and what to do with the next load. */
 export const DialInSheet = (props: Props) => {
-  const { session, formula, iron, tawny, reply, onTake, onTry, onClose } = props;
+  const { session, formula, iron, tawny, crisp, reply, onTake, onTry, onClose } = props;
   const job = useJob(props);
   const found = useDialIn(job);
   const worth = useWorth(found.isSuccess && !found.isPlaceholderData ? job : null);
@@ -66,6 +73,7 @@ export const DialInSheet = (props: Props) => {
           session={session}
           iron={iron}
           tawny={tawny}
+          crisp={crisp}
           onTake={onTake}
           worth={worth.data?.ok === true ? worth.data.value : null}
         />
@@ -131,9 +139,10 @@ const Shown = ({
   session,
   iron,
   tawny,
+  crisp,
   onTake,
   worth,
-}: { readonly found: DialIn; readonly worth: Worth | null } & Pick<Props, 'session' | 'iron' | 'tawny' | 'onTake'>) => {
+}: { readonly found: DialIn; readonly worth: Worth | null } & Pick<Props, 'session' | 'iron' | 'tawny' | 'crisp' | 'onTake'>) => {
   const { suggestion, band, believed, prior, used, findings } = found;
   const dial = dialMark(iron, suggestion.setting_C);
   return (
@@ -142,7 +151,7 @@ const Shown = ({
         <p className="text-quiet">
           {used === 0
             ? 'No load of it is logged yet: this is the best first guess.'
-            : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}:`}
+            : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough ? '' : ` and crisp ${crisp}`}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
           <Fact big figure="next portion" name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />

@@ -159,6 +159,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           formula={bowl.formula}
           iron={iron}
           tawny={target.tawny}
+          crisp={target.crisp}
           reply={reply}
           onTry={() => void trySimulated()}
           onTake={(setting_C) => {

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { DialIn } from '../../core/dialin/index.ts';
+import type { Action, DialIn } from '../../core/dialin/index.ts';
 import { settingsOf } from '../../core/dialin/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -10,6 +10,7 @@ import { clock, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
+import { ByHand } from './ByHand.tsx';
 import type { TrialStage } from './trial.ts';
 import { measuresFor, runTrial, touchedAfter } from './trial.ts';
 
@@ -40,12 +41,13 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
   });
   const [stage, setStage] = useState<TrialStage | null>(null);
   const [instruments, setInstruments] = useState(false);
+  const [isByHand, setIsByHand] = useState(false);
   const [trouble, setTrouble] = useState(false);
   const abort = useRef<AbortController | null>(null);
   useEffect(() => () => abort.current?.abort(), []);
 
   /** Into the book, as from the line: the promise, the load, its log. */
-  const log = async (out: IronOutcome): Promise<void> => {
+  const log = async (out: IronOutcome, made: Pick<Action, 'portion_g' | 'setting_C'> = suggestion): Promise<void> => {
     const openedAt = Date.now();
     const closedAt = openedAt - out.cooked_s * 1000;
     const id = crypto.randomUUID();
@@ -64,8 +66,8 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
     await kitchen.put('predictions', {
       ...reply.prediction,
       id: `for-${id}`,
-      portion_g: suggestion.portion_g,
-      setting: { temperature_C: suggestion.setting_C, dial: dialMark(iron, suggestion.setting_C) },
+      portion_g: made.portion_g,
+      setting: { temperature_C: made.setting_C, dial: dialMark(iron, made.setting_C) },
       cookTime_s: { ...reply.prediction.cookTime_s, best: Math.round(suggestion.open_s) },
     });
     await kitchen.put('loads', {
@@ -87,10 +89,10 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
       await kitchen.append(id, { kind: 'logged', data }, openedAt);
   };
 
+  const [low, high] = settingsOf(iron);
   const cook = async (): Promise<void> => {
     abort.current = new AbortController();
     setTrouble(false);
-    const [low, high] = settingsOf(iron);
     try {
       const out = await runTrial(
         { tell: device.tell, latest: () => latest.current },
@@ -161,7 +163,21 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
           <input type="checkbox" className="size-5" checked={instruments} onChange={(event) => setInstruments(event.target.checked)} />
           log thermometer and scale too
         </label>
+        <label className="inline-flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="size-5" checked={isByHand} onChange={(event) => setIsByHand(event.target.checked)} />
+          by hand
+        </label>
       </div>
+      {isByHand && last !== undefined && stage === null && (
+        <ByHand
+          tell={device.tell}
+          last={last}
+          become={measuresFor(iron, [low, high])}
+          suggestion={suggestion}
+          fills_g={reply.answer.portion_g}
+          onOut={(out, made) => void log(out, made)}
+        />
+      )}
       {trouble && <p role="alert">The load was given up; nothing of it was logged.</p>}
       <p className="mt-2 text-sm">
         Simulated, and two minutes in a second while it heats. What comes out is looked at, put into a cook’s words, and logged like any

@@ -28,14 +28,15 @@ type Rows = {
   readonly logOf: (loadId: string) => readonly LoadEvent[];
 };
 
-type Wish = { readonly formula: Formula; readonly iron: Iron; readonly tawny: number };
+/** `crisp`: left out where it isn't asked for, or there is nothing to choose (a wafer). */
+type Wish = { readonly formula: Formula; readonly iron: Iron; readonly tawny: number; readonly crisp?: number };
 
 export const batterKey = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
 
 /** What is asked of this iron's loads: those of which something was said, the batters they were made from, and the wish. */
 export const historyJob = (
   session: Session,
-  { formula, iron, tawny }: Wish,
+  { formula, iron, tawny, crisp }: Wish,
   { recent, predictions, formulas, logOf }: Rows,
 ): DialInJob & { readonly past: readonly PastCue[] } => {
   const told = recent.flatMap((load) => {
@@ -72,5 +73,10 @@ export const historyJob = (
     return f === undefined ? [] : [{ key, job: adviceJob(session, f, iron, wish) }];
   });
   const history: History[] = newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey));
-  return { batters, history, wanted: { batterKey: batterKey(formula), tawny }, past: newest.flatMap((load) => load.cues) };
+  return {
+    batters,
+    history,
+    wanted: { batterKey: batterKey(formula), tawny, ...(crisp === undefined || iron.dryThrough ? {} : { crisp }) },
+    past: newest.flatMap((load) => load.cues),
+  };
 };

@@ -12,7 +12,7 @@ import type {
 } from '../../core/advise/index.ts';
 import type { predictionOf } from '../../core/advise/index.ts';
 import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
-import type { DialIn, History, LoadInIron, Rescue, Worth } from '../../core/dialin/index.ts';
+import type { DialIn, History, LoadInIron, Rescue, Wanted, Worth } from '../../core/dialin/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
@@ -45,7 +45,7 @@ export type MovesJob = { readonly before: AdviceJob; readonly after: AdviceJob }
 export type DialInJob = {
   readonly batters: readonly { readonly key: string; readonly job: AdviceJob }[];
   readonly history: readonly History[];
-  readonly wanted: { readonly batterKey: string; readonly tawny: number };
+  readonly wanted: Wanted;
 };
 
 /** A picture of a face, still packed: the worker unpacks it. */

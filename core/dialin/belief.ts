@@ -5,7 +5,7 @@ import { tawnyStepOf } from '../matter/index.ts';
 import type { Unknowns } from './unknowns.ts';
 import { drawUnknowns, FILL_LIMITS } from './unknowns.ts';
 import type { Emulator } from './emulator.ts';
-import { coreSetAt, lossAt, placeOf, stepAt } from './emulator.ts';
+import { coreSetAt, crispAt, lossAt, placeOf, stepAt } from './emulator.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { abs, exp, hypot, log, max, min, sqrt } = Math;
@@ -22,6 +22,8 @@ export type Outcome = {
   readonly lower: number | null;
   readonly upper: number | null;
   readonly core: 'set' | 'wet' | null;
+  /** How crisp, 1–5, two minutes later; left out: nothing said. */
+  readonly crisp?: number | null;
   /** What an instrument said; it counts instead of the word for the same thing. */
   readonly measured?: Measured;
 };
@@ -52,6 +54,8 @@ const PROBE_SD_K = 4;
 const MASS_SD = 0.03;
 /** Widths over which a slip is spread. */
 const PROBE_RANGE_K = 120;
+/** Crispness is felt with this scatter, and reckoned with about as much; 1–5. */
+const CRISP_SD = 0.8;
 /** Somebody presses the wrong touch now and then: no single word may rule anything out. */
 const SLIP = 0.06;
 
@@ -120,6 +124,10 @@ export const likelihood = (e: Emulator, u: Unknowns, action: Action, o: Outcome)
     const out_g = amount * e.full_g * (1 - lossAt(e, place, action.open_s));
     total *= (1 - SLIP) * density(log(m.mass_g), log(out_g), MASS_SD) + SLIP;
   }
+  if (o.crisp != null) {
+    const crisp = crispAt(e, place, action.open_s);
+    total *= (1 - SLIP) * within(o.crisp <= 1 ? -9 : o.crisp - 0.5, o.crisp >= 5 ? 99 : o.crisp + 0.5, crisp, CRISP_SD) + SLIP / 5;
+  }
   if (o.core !== null) {
     const set = phi((action.open_s - coreSetAt(e, place)) / 12);
     total *= (1 - SLIP) * (o.core === 'set' ? set : 1 - set) + SLIP / 2;
@@ -175,6 +183,7 @@ const usualEvidence = (o: Outcome): number =>
   (o.lower === null ? 1 : 0.25) *
   (o.upper === null ? 1 : 0.3) *
   (o.core === null ? 1 : 0.7) *
+  (o.crisp == null ? 1 : 0.35) *
   (o.missing_share !== null ? 4 : 1) *
   (o.leaked_g !== null ? 0.2 : 1) *
   (o.measured?.plate_C == null ? 1 : 0.04) *
@@ -242,5 +251,6 @@ export const foreseen = (e: Emulator, u: Unknowns, action: Action) => {
     lower: stepAt(e, place, 'lower', u.browning, action.open_s),
     upper: stepAt(e, place, 'upper', u.browning, action.open_s),
     isSet: action.open_s >= coreSetAt(e, place),
+    crisp: crispAt(e, place, action.open_s),
   };
 };

@@ -10,6 +10,7 @@ import { whatChanged } from './changed.ts';
 import type { Emulator, Pairing } from './emulator.ts';
 import { emulate } from './emulator.ts';
 import type { Suggestion } from './suggest.ts';
+import type { Aim } from './suggest.ts';
 import { stepBand, suggest } from './suggest.ts';
 import type { Worth } from './worth.ts';
 import { worthKnowing } from './worth.ts';
@@ -23,8 +24,8 @@ export type History = {
   readonly outcome: Outcome;
 };
 
-/** The batter and the tawny step that are wished for. */
-export type Wanted = { readonly batterKey: string; readonly tawny: number };
+/** The batter, the tawny step and the crispness that are wished for. */
+export type Wanted = Aim & { readonly batterKey: string };
 
 export type DialIn = {
   readonly suggestion: Suggestion;
@@ -141,7 +142,7 @@ export function* dialIn(
   if (e === null) return null;
   const isTold = before !== null && usedBefore >= LEAST_BEFORE && today.length > 0;
   const changed = isTold && before !== null ? { loads: today.length, explanations: whatChanged(before, today) } : null;
-  const suggestion = suggest(e, belief, wanted.tawny);
+  const suggestion = suggest(e, belief, wanted);
   return { suggestion, band: stepBand(e, belief, suggestion), believed: summary(belief), prior, used, changed, findings };
 }
 
@@ -207,5 +208,5 @@ export function* worthNow(
   const known = yield* believedOf(wanted.batterKey, pairings, history, memory, random);
   if (known === null) return null;
   const { emulator, belief } = known;
-  return yield* worthKnowing(emulator, belief, wanted.tawny, suggest(emulator, belief, wanted.tawny), random);
+  return yield* worthKnowing(emulator, belief, wanted, suggest(emulator, belief, wanted), random);
 }

@@ -1,7 +1,19 @@
 import { clamp } from '../basis/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
-import type { BatterProperties, Iron, PlateMachine } from '../plate/index.ts';
-import { plateMachine, portion, recoveredPlates, risesTo, simulate, UNSCALED } from '../plate/index.ts';
+import type { BatterProperties, Iron, LoadState, PlateMachine, Trace } from '../plate/index.ts';
+import {
+  columnAt,
+  crispness,
+  JUDGED_AFTER_S,
+  KITCHEN,
+  plateMachine,
+  portion,
+  recoveredPlates,
+  risesTo,
+  simulate,
+  standOnRack,
+  UNSCALED,
+} from '../plate/index.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { ceil, exp, floor, log, max, min, round } = Math;
@@ -30,6 +42,9 @@ export type Emulator = {
   readonly logBrowned: { readonly lower: Float64Array; readonly upper: Float64Array };
   /** Water lost, fraction of the pour, [temperature][contact][amount][tick]. */
   readonly loss: Float64Array;
+  /** Crispness 1–5 two minutes off the iron if opened at each of these moments, [temperature][moment]. */
+  readonly crispAt_s: readonly number[];
+  readonly crisp: Float64Array;
   /** Core set, s; `seconds` where it never does. */
   readonly coreSet_s: Float64Array;
 };
@@ -37,11 +52,16 @@ export type Emulator = {
 const TICK_S = 3;
 const TINY = 2e-3;
 const CELLS = 12;
+/** L* beyond which even the slowest browning is past the scale: nothing more is learned. */
+const BURNT = 4;
 const LONGEST_S = 600;
 const LONGEST_WAFER_S = 150;
+const LONGEST_PAN_S = 330;
 /** Three widths of everything, and a little. */
 const REACH_K = 50;
 const STEP_K = 11;
+/** Moments at which crispness is noted, share of the longest cook. */
+const CRISP_AT = [0.08, 0.15, 0.24, 0.35, 0.5, 0.7, 1] as const;
 const CONTACTS = [0.55, 0.8, 1.15, 1.7] as const;
 const AMOUNTS = [0.6, 0.85, 1.15, 1.55] as const;
 
@@ -58,7 +78,7 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   const { iron, batter, room_C } = pairing;
   const machine = plateMachine(iron);
   const full_g = portion(iron, batter).portion_g;
-  const seconds = iron.dryThrough ? LONGEST_WAFER_S : LONGEST_S;
+  const seconds = iron.dryThrough ? LONGEST_WAFER_S : machine.turns ? LONGEST_PAN_S : LONGEST_S;
   const ticks = floor(seconds / TICK_S) + 1;
   const [low, high] = settingsOf(iron);
   const count = max(2, ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
@@ -67,6 +87,8 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   // A pan that is turned has a dense and a hollow side; all others cook alike on alike plates.
   const upper = machine.turns ? new Float64Array(lower.length) : lower;
   const loss = new Float64Array(lower.length);
+  const crispAt_s = CRISP_AT.map((share) => Math.round(share * seconds));
+  const crisp = new Float64Array(count * crispAt_s.length);
   const coreSet_s = new Float64Array(count * CONTACTS.length * AMOUNTS.length);
   let node = 0;
   for (const temperature_C of temperatures)
@@ -82,6 +104,8 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
           duration_s: seconds,
           scales: { ...UNSCALED, contact },
           cells: CELLS,
+          enough: (so, second) =>
+            so.lowerLightness[second]! < BURNT && so.upperLightness[second]! < BURNT && so.core_C[second]! > batter.setTemperature_C,
         });
         for (let tick = 0; tick < ticks; tick++) {
           const second = min(trace.seconds, tick * TICK_S);
@@ -94,6 +118,23 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
         node++;
         yield;
       }
+  // A crust of some tenths of a millimetre wants the finer grid; it follows plates and time, and hardly the rest.
+  for (const [i, temperature_C] of temperatures.entries()) {
+    const { trace, end } = simulate({
+      machine,
+      batter,
+      portion_kg: full_g / 1000,
+      plates: recoveredPlates(machine, temperature_C, room_C),
+      setting_C: temperature_C,
+      room_C,
+      duration_s: seconds,
+      profiles: true,
+    });
+    crispAt_s.forEach((second, k) => {
+      crisp[i * crispAt_s.length + k] = crispIf(trace, end, second, iron.dryThrough);
+    });
+    yield;
+  }
   return {
     pairing,
     machine,
@@ -104,9 +145,18 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
     seconds,
     logBrowned: { lower, upper },
     loss,
+    crispAt_s,
+    crisp,
     coreSet_s,
   };
 }
+
+/** Crispness of a piece taken out at a second. */
+const crispIf = (trace: Trace, end: LoadState, second: number, dryThrough: boolean): number => {
+  const columns = trace.columns.map((c) => columnAt(end.medium, c, min(trace.seconds, second)));
+  standOnRack(end.medium, columns, KITCHEN, JUDGED_AFTER_S);
+  return crispness(end.medium, columns, dryThrough);
+};
 
 export const emulated = (pairing: Pairing): Emulator => {
   const steps = emulate(pairing);
@@ -179,6 +229,23 @@ export const lossAt = (e: Emulator, place: Place, t_s: number): number => {
   const ticks = floor(e.seconds / TICK_S) + 1;
   const tick = round(clamp(t_s / TICK_S, 0, ticks - 1));
   return blend(e, place.mean, place.contact, place.amount, (node) => e.loss[node * ticks + tick] ?? 0);
+};
+
+/** Crispness 1–5 if it were opened then; in between by a straight line. */
+export const crispAt = (e: Emulator, place: Place, t_s: number): number => {
+  const { crispAt_s: moments, crisp } = e;
+  const last = moments.length - 1;
+  const t = clamp(t_s, moments[0] ?? 0, moments[last] ?? 0);
+  let at = 0;
+  while (at < last - 1 && t > (moments[at + 1] ?? Infinity)) at++;
+  const [from, to] = [moments[at] ?? 0, moments[at + 1] ?? 1];
+  const share = (t - from) / (to - from);
+  const of = (temperature: number): number => {
+    const base = temperature * moments.length + at;
+    return (crisp[base] ?? 1) * (1 - share) + (crisp[base + 1] ?? 1) * share;
+  };
+  const { mean } = place;
+  return of(mean.at) * (1 - mean.share) + of(mean.at + 1) * mean.share;
 };
 
 export const coreSetAt = (e: Emulator, place: Place): number =>

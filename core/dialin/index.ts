@@ -1,7 +1,7 @@
 export type { Action, Belief, Look, Measured, Outcome, Updated } from './belief.ts';
 export { afterLoad, afterLook, effective, firstBelief, foreseen, likelihood, summary } from './belief.ts';
 export type { Emulator, Pairing } from './emulator.ts';
-export { coreSetAt, emulate, emulated, lossAt, placeOf, settingsOf, stepAt, swelledTo } from './emulator.ts';
+export { coreSetAt, crispAt, emulate, emulated, lossAt, placeOf, settingsOf, stepAt, swelledTo } from './emulator.ts';
 export type { Landed } from './landing.ts';
 export { fillWord, lands } from './landing.ts';
 export type { Suggestion } from './suggest.ts';

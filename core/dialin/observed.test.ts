@@ -25,12 +25,13 @@ describe('what was touched after a load', () => {
     expect(outcomeOf(said)).toEqual({
       fill: 'missing',
       missing_share: expect.closeTo(0.15, 9),
+      crisp: null,
       leaked_g: null,
       lower: 5,
       upper: null,
       core: 'wet',
     });
-    expect(outcomeOf([])).toEqual({ fill: null, missing_share: null, leaked_g: null, lower: null, upper: null, core: null });
+    expect(outcomeOf([])).toEqual({ fill: null, missing_share: null, leaked_g: null, lower: null, upper: null, core: null, crisp: null });
     expect(outcomeOf([{ kind: 'crumb', mould: 0, value: 'soft' }]).core).toBe('set');
   });
 

@@ -24,6 +24,7 @@ export const outcomeOf = (observations: readonly Observation[], moulds = 1): Out
     plate_C: mean(probes),
     mass_g: masses.length > 0 && masses.length === pieces ? masses.reduce((a, b) => a + b, 0) : null,
   };
+  const crisps = observations.flatMap((o) => (o.kind === 'crisp' ? [o.value] : []));
   const crumbs = observations.flatMap((o) => (o.kind === 'crumb' ? [o.value] : []));
   // Moulds differ: the load as a whole is what most of them say.
   const most = (['missing', 'leaked', 'full'] as const).reduce<Outcome['fill']>((best, fill) => {
@@ -37,6 +38,7 @@ export const outcomeOf = (observations: readonly Observation[], moulds = 1): Out
     lower: steps('lower'),
     upper: steps('upper'),
     ...(Object.values(measured).some((value) => value !== null) ? { measured } : {}),
+    crisp: mean(crisps),
     core: crumbs.length === 0 ? null : crumbs.filter((crumb) => crumb === 'dense').length * 2 > crumbs.length ? 'wet' : 'set',
   };
 };

@@ -2,7 +2,7 @@ import type { Random } from '../basis/index.ts';
 import type { Action, Belief, Look } from './belief.ts';
 import { afterLook, foreseen } from './belief.ts';
 import type { Emulator } from './emulator.ts';
-import { coreSetAt, placeOf, settingsOf, stepAt } from './emulator.ts';
+import { coreSetAt, crispAt, placeOf, settingsOf, stepAt } from './emulator.ts';
 import type { Unknowns } from './unknowns.ts';
 import { FILL_LIMITS } from './unknowns.ts';
 
@@ -26,6 +26,8 @@ const PORTIONS = 61;
 const SCATTER = 0.3;
 /** The emulator's own error, for a band of what is expected (see docs/models/dial-in.md). */
 const BAND_SCATTER = 0.1;
+/** So far from the wish crispness still counts by six tenths; out of reach, the nearest is best. */
+const CRISP_WIDTH = 0.7;
 /** A ladle is poured with this scatter, share. */
 const POUR_SD = 0.03;
 
@@ -62,7 +64,10 @@ const bestPortion = (e: Emulator, guesses: readonly Unknowns[]): { readonly port
   return { portion_g: best.portion_g, fills: best.fills / guesses.length };
 };
 
-type Judged = { readonly chance: number; readonly close: number };
+type Judged = { readonly chance: number; readonly close: number; readonly crispy: number };
+
+/** What is aimed at: a tawny step, and a crispness where one is wished. */
+export type Aim = { readonly tawny: number; readonly crisp?: number | null };
 
 /** A grid of times for one setting; each guess's place is worked out once. */
 const judgeTimes = (
@@ -70,11 +75,12 @@ const judgeTimes = (
   guesses: readonly Unknowns[],
   portion_g: number,
   setting_C: number,
-  tawny: number,
+  { tawny, crisp: wished = null }: Aim,
   times: readonly number[],
 ): Judged[] => {
   const chance = new Float64Array(times.length);
   const close = new Float64Array(times.length);
+  const crispy = new Float64Array(times.length);
   for (const u of guesses) {
     const share = portion_g / (e.full_g * u.cavity);
     const amount = min(share, FILL_LIMITS.over) * u.cavity;
@@ -85,15 +91,19 @@ const judgeTimes = (
       if (t < set_s) return;
       const lower = stepAt(e, place, 'lower', u.browning, t) - tawny;
       const upper = stepAt(e, place, 'upper', u.browning, t) - tawny;
-      chance[i] = (chance[i] ?? 0) + isFilled * inside(lower, 1) * inside(upper, 1);
+      const lands = isFilled * inside(lower, 1) * inside(upper, 1);
+      chance[i] = (chance[i] ?? 0) + lands;
+      if (wished !== null && lands > 1e-3)
+        crispy[i] = (crispy[i] ?? 0) + lands * exp(-((crispAt(e, place, t) - wished) ** 2) / (2 * CRISP_WIDTH ** 2));
       close[i] = (close[i] ?? 0) + isFilled * inside(lower, 0.6) * inside(upper, 0.6);
     });
   }
-  return times.map((_, i) => ({ chance: (chance[i] ?? 0) / guesses.length, close: (close[i] ?? 0) / guesses.length }));
+  const share = (row: Float64Array, i: number): number => (row[i] ?? 0) / guesses.length;
+  return times.map((_, i) => ({ chance: share(chance, i), close: share(close, i), crispy: share(crispy, i) }));
 };
 
-/** Both count; landing at all counts more. */
-const worth = ({ chance, close }: Judged): number => chance + 0.45 * close;
+/** All count; landing at all counts most. Crispness only where it is wished, and never instead of landing. */
+const worth = ({ chance, close, crispy }: Judged): number => chance + 0.45 * close + 0.35 * crispy;
 
 const timesOf = (e: Emulator): number[] =>
   Array.from({ length: TIMES }, (_, i) => (i < 1 ? 6 : e.seconds * 0.985 * ((i + 1) / TIMES) ** 1.6));
@@ -109,13 +119,13 @@ const bestOf = (
   guesses: readonly Unknowns[],
   portion_g: number,
   settings: readonly number[],
-  tawny: number,
+  aim: Aim,
   times: readonly number[],
 ): Pick<Action, 'setting_C' | 'open_s'> & Judged => {
-  let best = { setting_C: settings[0] ?? 0, open_s: times[0] ?? 60, chance: 0, close: 0 };
+  let best = { setting_C: settings[0] ?? 0, open_s: times[0] ?? 60, chance: 0, close: 0, crispy: 0 };
   let most = -1;
   for (const setting_C of settings)
-    judgeTimes(e, guesses, portion_g, setting_C, tawny, times).forEach((j, i) => {
+    judgeTimes(e, guesses, portion_g, setting_C, aim, times).forEach((j, i) => {
       if (worth(j) <= most) return;
       most = worth(j);
       best = { setting_C, open_s: times[i] ?? 60, ...j };
@@ -126,19 +136,20 @@ const bestOf = (
 const ROUGH = { guesses: 70, settings: 5, times: 60 } as const;
 
 /** The chance of landing that the best next load would have, roughly: on fewer guesses and a coarser grid than `suggest`, for comparing. */
-export const roughChance = (e: Emulator, belief: Belief, tawny: number): number => {
+export const roughChance = (e: Emulator, belief: Belief, aim: Aim): number => {
   const guesses = drawn(belief, ROUGH.guesses);
   const times = Array.from({ length: ROUGH.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / ROUGH.times) ** 1.6);
-  return bestOf(e, guesses, bestPortion(e, guesses).portion_g, settingsTried(e, ROUGH.settings), tawny, times).chance;
+  return bestOf(e, guesses, bestPortion(e, guesses).portion_g, settingsTried(e, ROUGH.settings), aim, times).chance;
 };
 
 /** The next load: portion, setting and time with the best chance of landing on this tawny step. */
-export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion => {
+export const suggest = (e: Emulator, belief: Belief, wished: Aim | number): Suggestion => {
+  const aim = typeof wished === 'number' ? { tawny: wished } : wished;
   const guesses = drawn(belief, SUBSET);
   const { portion_g, fills } = bestPortion(e, guesses);
   const settings = settingsTried(e, SETTINGS);
   const [low, high] = settingsOf(e.pairing.iron);
-  const best = bestOf(e, drawn(belief, 90), portion_g, settings, tawny, timesOf(e));
+  const best = bestOf(e, drawn(belief, 90), portion_g, settings, aim, timesOf(e));
   // Once more around it, finer and with more of the guesses.
   const fine = Array.from({ length: 15 }, (_, i) => best.open_s * (0.79 + 0.03 * i));
   const step = settings.length < 2 ? 0 : ((settings[1] ?? low) - low) / 2;
@@ -147,7 +158,7 @@ export const suggest = (e: Emulator, belief: Belief, tawny: number): Suggestion 
   for (const setting_C of step === 0
     ? [low]
     : [best.setting_C - step, best.setting_C, best.setting_C + step].filter((s) => s >= low && s <= high))
-    judgeTimes(e, guesses, portion_g, setting_C, tawny, fine).forEach((j, i) => {
+    judgeTimes(e, guesses, portion_g, setting_C, aim, fine).forEach((j, i) => {
       if (worth(j) <= most) return;
       most = worth(j);
       found = { portion_g, setting_C, open_s: fine[i] ?? best.open_s, chance: j.chance, close: j.close, fills };
@@ -185,7 +196,7 @@ export const bestOpening = (
   tawny: number,
 ): { readonly open_s: number; readonly chance: number } => {
   const times = Array.from({ length: 50 }, (_, i) => after_s + ((e.seconds * 0.985 - after_s) * i * i) / 49 / 49);
-  const judged = judgeTimes(e, guesses, pour.portion_g, pour.setting_C, tawny, times);
+  const judged = judgeTimes(e, guesses, pour.portion_g, pour.setting_C, { tawny }, times);
   const at = judged.reduce((best, j, i) => (worth(j) > worth(judged[best] ?? j) ? i : best), 0);
   return { open_s: times[at] ?? after_s, chance: judged[at]?.chance ?? 0 };
 };

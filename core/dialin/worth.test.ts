@@ -13,7 +13,7 @@ const ran = <T>(steps: Generator<void, T>): T => {
     if (next.done === true) return next.value;
   }
 };
-const worthOf = (belief: Belief) => ran(worthKnowing(e, belief, TARGET, suggest(e, belief, TARGET), seededRandom(2)));
+const worthOf = (belief: Belief) => ran(worthKnowing(e, belief, { tawny: TARGET }, suggest(e, belief, TARGET), seededRandom(2)));
 
 describe('what it is worth to know more', () => {
   const stranger = worthOf(firstBelief(seededRandom(1)));

@@ -3,6 +3,7 @@ import type { Action, Belief, Outcome } from './belief.ts';
 import { afterLoad, foreseen, reweighedBy } from './belief.ts';
 import type { Emulator } from './emulator.ts';
 import { fillWord } from './landing.ts';
+import type { Aim } from './suggest.ts';
 import { drawn, roughChance } from './suggest.ts';
 import type { Unknowns } from './unknowns.ts';
 import { FILL_LIMITS } from './unknowns.ts';
@@ -46,13 +47,13 @@ const wordsFor = (e: Emulator, u: Unknowns, action: Action): Outcome => {
  * What one more trial, or a measurement instead of one, would bring. Expectation over what may be found, each answer drawn from
  * what is believed. `action`: the load that would be tried. Gives way between answers.
  */
-export function* worthKnowing(e: Emulator, belief: Belief, tawny: number, action: Action, random: Random): Generator<void, Worth> {
-  const now = roughChance(e, belief, tawny);
+export function* worthKnowing(e: Emulator, belief: Belief, aim: Aim, action: Action, random: Random): Generator<void, Worth> {
+  const now = roughChance(e, belief, aim);
   const expected = function* (after: readonly (() => Belief)[]): Generator<void, number> {
     let sum = 0;
     for (const believed of after) {
       yield;
-      sum += roughChance(e, believed(), tawny);
+      sum += roughChance(e, believed(), aim);
     }
     return sum / after.length;
   };
