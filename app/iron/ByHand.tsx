@@ -46,7 +46,11 @@ export const ByHand = ({ tell, last, become, suggestion, fills_g, onOut }: Props
   };
   const press = 'min-h-12 rounded border-2 border-white/60 px-4 font-semibold disabled:opacity-45';
   return (
-    <div role="group" aria-label="By hand" className="mt-3 flex flex-wrap items-end gap-3 border-t border-white/30 pt-3 text-white">
+    <div
+      role="group"
+      aria-label="By hand"
+      className="mt-3 flex flex-wrap items-end gap-3 border-t border-white/30 pt-3 text-white [&_input]:text-ink"
+    >
       <button type="button" className={press} onClick={() => void (last.isOn ? tell({ do: 'switch', isOn: false }) : switchOn())}>
         {last.isOn ? 'Switch off' : 'Switch on'}
       </button>
@@ -79,7 +83,7 @@ export const ByHand = ({ tell, last, become, suggestion, fills_g, onOut }: Props
         Close the lid
       </button>
       <button type="button" className={press} disabled={last.lid === 'open'} onClick={() => void tell({ do: 'open' })}>
-        Open{isFull ? ` at ${clock(last.cooking_s ?? 0)}` : ''}
+        Open{last.cooking_s !== null ? ` at ${clock(last.cooking_s)}` : ''}
       </button>
       <span role="radiogroup" aria-label="How fast its time passes" className="inline-flex">
         {SPEEDS.map((factor) => (

@@ -9,7 +9,7 @@ describe('the shape of the cut', () => {
   const columnOf = (x: number): number[] => Array.from({ length: map.height }, (_, y) => at(x, y)).filter((index) => index >= 0);
 
   test('every pixel is plate, or a depth of one of the columns', () => {
-    for (const index of map.index) expect(index === -1 || index % BUBBLE < 2 * DEPTHS).toBe(true);
+    expect(map.index.every((index) => index === -1 || index % BUBBLE < 2 * DEPTHS)).toBe(true);
   });
 
   test('ribs are as thick as they should be, pockets as thin, to a pixel', () => {
@@ -34,7 +34,7 @@ describe('the shape of the cut', () => {
   test('a plate without ribs is one slab', () => {
     const slab = cutMap({ ...SHAPE, thickness_mm: [6] });
     expect(slab.ribCentres).toHaveLength(1);
-    for (const index of slab.index) expect(index === -1 || index % BUBBLE < DEPTHS).toBe(true);
+    expect(slab.index.every((index) => index === -1 || index % BUBBLE < DEPTHS)).toBe(true);
   });
 
   test('thick gaps are drawn smaller, so that they fit', () => {
