@@ -68,6 +68,20 @@ describe('the heat of a morning', () => {
     expect(minute.loads[0]!.tawny).toBeLessThan(course.loads[0]!.tawny - 1);
   });
 
+  test('a lid that closes late: the plates are cooler when it does, and every load begins later by as much', () => {
+    const course = (delay_s: number) =>
+      heatCourse(adviceFor(presetIron('deep-round'), 'quick', { setting_C: 170, delay_s }), {
+        preheat_s: 600,
+        loads: 2,
+        pause_s: 60,
+        mains: 1,
+      });
+    const [at_once, slow] = [course(0), course(20)];
+    expect(slow.loads[0]!.from_C).toBeLessThan(at_once.loads[0]!.from_C - 1);
+    expect(slow.loads[0]!.closedAt_s).toBe(at_once.loads[0]!.closedAt_s + 20);
+    expect(slow.plate_C.length * 2).toBeGreaterThanOrEqual(slow.loads[1]!.openedAt_s);
+  });
+
   test('weaker mains heat later and recover less; a longer pause helps', () => {
     const weak = heatCourse(deep, { preheat_s: 600, loads: 4, pause_s: 60, mains: 0.85 });
     expect(weak.hotAfter_s).toBeGreaterThan(course.hotAfter_s * 1.2);

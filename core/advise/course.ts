@@ -47,7 +47,7 @@ const weaker = (machine: PlateMachine, mains: number): PlateMachine => ({ ...mac
 export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: CourseRequest): Course => {
   const machine = weaker(a.machine, mains);
   const { temperature_C } = a.setting;
-  const { room_C } = a.request;
+  const { room_C, delay_s, turn_s } = a.request;
   const best_s = Math.round(a.cooked.window.best_s);
   const plate_C: number[] = [];
   let plates = coldPlates(room_C);
@@ -61,8 +61,7 @@ export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: Cour
   const goal = recoveredPlates(machine, temperature_C, room_C).lower_C;
   const cooked: CourseLoad[] = [];
   for (let n = 0; n < loads; n++) {
-    const closedAt_s = plate_C.length * COURSE_STEP_S;
-    const from_C = plates.lower_C;
+    const pouredAt_C = plates.lower_C;
     const { trace, end } = simulate({
       machine,
       batter: a.batter,
@@ -71,7 +70,13 @@ export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: Cour
       setting_C: temperature_C,
       room_C,
       duration_s: best_s,
+      delay_s,
+      ...(turn_s === null ? {} : { turn_s }),
     });
+    // What it loses while the batter lies open.
+    const from_C = trace.lowerPlate_C[0] ?? pouredAt_C;
+    for (let t = COURSE_STEP_S; t <= delay_s; t += COURSE_STEP_S) plate_C.push(pouredAt_C + (from_C - pouredAt_C) * (t / delay_s));
+    const closedAt_s = plate_C.length * COURSE_STEP_S;
     let lowest_C = from_C;
     for (let t = COURSE_STEP_S; t <= trace.seconds; t += COURSE_STEP_S) {
       const here = trace.lowerPlate_C[t] ?? from_C;

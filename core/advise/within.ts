@@ -34,6 +34,8 @@ export const within = (a: Advice, limit_s: number): Within => {
       plates: recoveredPlates(machine, setting_C, room_C),
       setting_C,
       room_C,
+      delay_s: a.request.delay_s,
+      ...(a.request.turn_s === null ? {} : { turn_s: a.request.turn_s }),
     };
   };
   const cooked = cook(setupFor(iron.plates.power_W), target, true);
