@@ -12,6 +12,8 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --cup STANDARD     us, label, metric, imperial or au; default us, or the kitchen's
   --tawny N          wished browning step, 1 to 8; default 4
   --crisp N          wished crispness, 1 to 5; default 3
+  --lightness N      wished lightness, 1 (airy) to 5 (dense); default: as it comes
+  --turn S           when a pan is turned over, seconds from the closed lid; default: at once
   --load N           which load of a row, from 1; default 1
   --preheat S        seconds the iron has been on; default: long enough
   --json             print one JSON object, schema tawny-lattice/advice@1 (docs/advice.schema.json)

@@ -16,6 +16,8 @@ export type Options = {
   readonly crisp: number | null;
   readonly load: number | null;
   readonly preheat: number | null;
+  readonly lightness: number | null;
+  readonly turn: number | null;
   readonly json: boolean;
 };
 
@@ -28,6 +30,8 @@ const NUMBERS = {
   crisp: 'crisp',
   load: 'load',
   preheat: 'preheat_s',
+  lightness: 'lightness',
+  turn: 'turn_s',
 } as const satisfies Record<string, keyof typeof LIMITS>;
 type NumberOption = keyof typeof NUMBERS;
 
@@ -78,10 +82,17 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
 };
 
 const readNumbers = (words: ReadonlyMap<string, string>): Record<NumberOption, number | null> | Failure => {
-  const numbers = { altitude: null, setting: null, batter: null, tawny: null, crisp: null, load: null, preheat: null } as Record<
-    NumberOption,
-    number | null
-  >;
+  const numbers = {
+    altitude: null,
+    setting: null,
+    batter: null,
+    tawny: null,
+    crisp: null,
+    load: null,
+    preheat: null,
+    lightness: null,
+    turn: null,
+  } as Record<NumberOption, number | null>;
   for (const name of Object.keys(NUMBERS) as NumberOption[]) {
     const text = words.get(name);
     if (text === undefined) continue;

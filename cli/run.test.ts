@@ -65,6 +65,9 @@ describe('lattice advise', () => {
     expect(json('batter.txt', '--iron', 'deep-round', '--tawny', '5').setting.temperature_C).toBeGreaterThan(usual.setting.temperature_C);
     expect(json('batter.txt', '--iron', 'deep-round', '--altitude=-200').boiling_C).toBeGreaterThan(100);
     expect(json('batter.txt', '--iron', 'deep-round', '--setting', '150').setting).toMatchObject({ temperature_C: 150, chosen: 'given' });
+    expect(json('batter.txt', '--iron', 'deep-round', '--lightness', '1').portion_g).toBeLessThan(usual.portion_g);
+    const pan = (...more: string[]) => json('batter.txt', '--iron', 'ball-pan', '--setting', '200', ...more);
+    expect(pan('--turn', '60').cookTime_s.best).not.toBe(pan().cookTime_s.best);
     expect(json('batter.txt', '--iron', 'wafer', '--setting', '150').warnings.map((w) => w.code)).toContain('setting-ignored');
   });
 
@@ -86,6 +89,8 @@ describe('lattice advise', () => {
       '--cup',
       '--tawny',
       '--crisp',
+      '--lightness',
+      '--turn',
       '--load',
       '--json',
       'Exit codes',

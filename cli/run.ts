@@ -42,6 +42,8 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
     setting_C: options.setting,
     load: options.load ?? 1,
     preheat_s: options.preheat,
+    lightness: options.lightness,
+    turn_s: options.turn,
     target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
   });
   if (!advice.ok) return stopped(1, advice.failure);
