@@ -54,7 +54,8 @@ export const dialInHolds = (): boolean => {
   const emulators = arenaEmulators();
   const share = (hits: number | undefined): number => (hits ?? 0) / N;
   const of = (player: PlayerName, world: World): Score => play(player, world, N, 3, 77, emulators);
-  const [same, rule, half] = [of('estimator', SAME), of("a cook's rule", SAME), of('bisection', SAME)];
+  const [same, rule, filled] = [of('estimator', SAME), of("a cook's rule", SAME), of('estimator', FILLED)];
+  const saved = playRescued(FILLED, N, 78, emulators, SIGNALS);
   const other = of('estimator', OTHER);
   const [slips, ruleSlips] = [of('estimator', SLIPS), of("a cook's rule", SLIPS)];
   const known = playKnown(SAME, 20);
@@ -63,7 +64,8 @@ export const dialInHolds = (): boolean => {
     ['same model, second load over 76 %', share(same.hit[1]) > 0.76],
     ['same model, third load over 84 %', share(same.hit[2]) > 0.84],
     ["ahead of a cook's rule by 10 points on the second", share(same.hit[1]) > share(rule.hit[1]) + 0.1],
-    ['ahead of bisection by 10 points on the second', share(same.hit[1]) > share(half.hit[1]) + 0.1],
+    ['filled with water first: first load over 28 %, second over 80 %', share(filled.hit[0]) > 0.28 && share(filled.hit[1]) > 0.8],
+    ['filled, and saved by smell and looks: first load over 45 %', share(saved.hit[0]) > 0.45],
     ['different model, second over 50 and third over 58 %', share(other.hit[1]) > 0.5 && share(other.hit[2]) > 0.58],
     ["one word in five wrong: no worse than a cook's rule", [1, 2].every((n) => share(slips.hit[n]) >= share(ruleSlips.hit[n]))],
     ['80 % bands cover 70 to 90 % of the loads of both worlds', covered > 0.7 && covered < 0.9],

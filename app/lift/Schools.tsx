@@ -103,7 +103,7 @@ const Piece = ({ reply }: { readonly reply: AdviceReply }) => {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-[150px]"
+      className="w-full max-w-[150px]"
       role="img"
       aria-label={`Step ${answer.tawnyStep.toFixed(1)}, crust ${crust_mm.toFixed(1)} mm, ${answer.pieceDensity_gPerMl.toFixed(2)} g per mL`}
     >
