@@ -163,6 +163,8 @@ export const SENTENCES: Readonly<Record<string, Say>> = {
     `wished ${f['wanted_gPerML']} g/mL, it comes to ${f['reached_gPerML']}: fill and time can do no more. ${f['cup_g'] === undefined ? (Number(f['wanted_gPerML']) > Number(f['reached_gPerML']) ? 'Even without any air in it this batter swells further' : 'No whipping of this batter brings it') : Number(f['cup_g']) < Number(f['cupNow_g']) ? `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: more air, by whites, whipping or yeast (Lift)` : `A batter that weighs ${f['cup_g']} g a level US cup would, now ${f['cupNow_g']} g: fewer bubbles`}`,
   'turn-by': (f) =>
     `turn it at once${f['latest_s'] === undefined ? '' : `, within ${f['latest_s']} s: later less than half of it flows`}. ${f['first_percent']} % stays on the first side, thin and crisp, step ${f['first_step']}; the side that ends below takes the rest and is dense, step ${f['second_step']}. About ${f['hollow_percent']} % of a ball stays hollow`,
+  'on-a-hob': (f) =>
+    `over a hob nothing regulates the heat: turn it over every ${f['every_s']} s, and take it off between loads. Handles and flame burn`,
   'may-stick': (f) =>
     `it may stick (${String(f['because']).replace('thin-batter', 'thin').replace('bare', 'bare plates').replace('lean', 'hardly any fat').replace('sweet', 'much sugar')}): grease, and don’t open before it is dry; a lid that won’t lift by itself wants more time`,
   'spot-wet': (f) =>

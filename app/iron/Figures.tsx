@@ -49,7 +49,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
           />
         ) : (
           <Block
-            title="Set the iron to"
+            title={iron.control.type === 'hob' ? 'Pour when the plates have' : 'Set the iron to'}
             value={temperature(setting.temperature_C, unit)}
             figure="setting_C"
             exact={setting.temperature_C}

@@ -32,7 +32,7 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
   // What isn't there can't be filled.
   const isThere = iron.kind !== SIMULATED;
   const asksWater = isThere && iron.measured?.cavity == null;
-  const asksProbe = isThere && iron.measured?.plates !== true && iron.control.type !== 'thermostat';
+  const asksProbe = isThere && iron.measured?.plates !== true && iron.control.type !== 'thermostat' && iron.control.type !== 'hob';
   const water = asksWater ? worth.water : null;
   const probe = asksProbe ? worth.probe : null;
   const gain = worth.trial - worth.now;

@@ -162,9 +162,19 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
             <Choose
               label="Heat is set by"
               value={d.control}
-              options={{ dial: 'a dial in marks', thermostat: 'degrees', fixed: 'nothing' }}
+              options={{ dial: 'a dial in marks', thermostat: 'degrees', fixed: 'nothing', hob: 'a hob, turned by hand' }}
               onChange={(control) => change({ control })}
             />
+            {d.control === 'hob' && (
+              <NumberEntry
+                narrow
+                label="Turned every, s"
+                value={d.turnEvery_s}
+                min={2}
+                max={600}
+                onChange={(value) => value !== null && change({ turnEvery_s: value })}
+              />
+            )}
             {d.control === 'dial' && (
               <>
                 <NumberEntry

@@ -26,14 +26,14 @@ type Measured = z.infer<typeof Measured>;
 const temperaturesOf = ({ control }: Iron): { low_C: number; high_C: number } =>
   control.type === 'dial'
     ? { low_C: control.atMin_C, high_C: control.atMax_C }
-    : control.type === 'thermostat'
+    : control.type === 'thermostat' || control.type === 'hob'
       ? { low_C: control.min_C, high_C: control.max_C }
       : { low_C: control.cutOut_C, high_C: control.cutOut_C };
 
 const withTemperatures = (control: Iron['control'], low: number, high: number): Iron['control'] =>
   control.type === 'dial'
     ? { ...control, atMin_C: low, atMax_C: high }
-    : control.type === 'thermostat'
+    : control.type === 'thermostat' || control.type === 'hob'
       ? { ...control, min_C: low, max_C: high }
       : { ...control, cutOut_C: low };
 

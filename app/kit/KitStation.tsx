@@ -107,6 +107,8 @@ export const KitStation = () => {
 const controlWords = ({ control }: Iron, kit: Kit): string => {
   const degrees = (value: number): string => temperature(value, kit.temperatureUnit);
   if (control.type === 'dial') return `dial ${control.min}–${control.max}: ${degrees(control.atMin_C)} to ${degrees(control.atMax_C)}`;
+  if (control.type === 'hob')
+    return `over a hob, turned every ${control.turnEvery_s} s; used at ${degrees(control.min_C)} to ${degrees(control.max_C)}`;
   if (control.type === 'thermostat') return `thermostat ${degrees(control.min_C)} to ${degrees(control.max_C)}`;
   return `nothing to set; light out at ${degrees(control.cutOut_C)}`;
 };

@@ -13,6 +13,15 @@ test('every preset, described and made again, is nearly itself', () => {
   }
 });
 
+test('over a hob: how hot it is used, how often it is turned; described and made again it is itself', () => {
+  const thin = PRESET_IRONS.find((iron) => iron.id === 'thin-round')!;
+  const made = ironFrom(thin, { ...describedFrom(thin), control: 'hob', low_C: 160, high_C: 210, turnEvery_s: 20 });
+  if (!made.ok) throw new Error(made.failure.code);
+  expect(made.value.control).toEqual({ type: 'hob', min_C: 160, max_C: 210, turnEvery_s: 20 });
+  const again = ironFrom(made.value, describedFrom(made.value));
+  expect(again.ok && again.value.control).toEqual(made.value.control);
+});
+
 test('a fill counts for more than the ruler; plates are reckoned where nobody weighed them; nonsense is named', () => {
   const deep = PRESET_IRONS.find((iron) => iron.id === 'deep-round')!;
   const d = describedFrom(deep);

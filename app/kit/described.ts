@@ -17,7 +17,9 @@ export type Described = {
   readonly mass_kg: number | null;
   readonly plate_mm: number;
   readonly power_W: number;
-  readonly control: 'dial' | 'thermostat' | 'fixed';
+  readonly control: Iron['control']['type'];
+  /** Over a hob, s. */
+  readonly turnEvery_s: number;
   readonly marks: readonly [low: number, high: number];
   readonly low_C: number;
   readonly high_C: number;
@@ -32,7 +34,7 @@ export const describedFrom = (iron: Iron): Described => {
   const [low_C, high_C] =
     control.type === 'dial'
       ? [control.atMin_C, control.atMax_C]
-      : control.type === 'thermostat'
+      : control.type === 'thermostat' || control.type === 'hob'
         ? [control.min_C, control.max_C]
         : [control.cutOut_C, control.cutOut_C];
   const round = (value: number): number => Math.round(value * 10) / 10;
@@ -54,6 +56,7 @@ export const describedFrom = (iron: Iron): Described => {
     plate_mm: 11,
     power_W: plates.power_W,
     control: control.type,
+    turnEvery_s: control.type === 'hob' ? control.turnEvery_s : 30,
     marks: control.type === 'dial' ? [control.min, control.max] : [1, 5],
     low_C,
     high_C,
@@ -97,7 +100,9 @@ export const ironFrom = (base: Iron, d: Described): Result<Iron> => {
         ? { type: 'dial', min, max, atMin_C: d.low_C, atMax_C: high_C }
         : d.control === 'thermostat'
           ? { type: 'thermostat', min_C: d.low_C, max_C: high_C }
-          : { type: 'fixed', cutOut_C: d.low_C },
+          : d.control === 'hob'
+            ? { type: 'hob', min_C: d.low_C, max_C: high_C, turnEvery_s: d.turnEvery_s }
+            : { type: 'fixed', cutOut_C: d.low_C },
     signals: { light: d.light, beep: d.beep },
     measured: { cavity: d.fill_g === null ? null : d.fillOf, plates: d.probed },
     coating: d.coating,

@@ -91,6 +91,7 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
       add('spot-dark', { topping, step: roundedTo(spot.tawny, 1), around_step: roundedTo(spot.aroundTawny, 1) });
     if (allergens.length > 0) add('allergen-carry-over', { allergens: allergens.join(', ') });
   }
+  if (iron.control.type === 'hob') add('on-a-hob', { every_s: iron.control.turnEvery_s }, 'note');
   const { risk, because } = sticking(iron, a.batter);
   if (risk >= STICKS) add('may-stick', { because: because.join(', ') }, 'note');
   if (a.request.delay_s >= SLOW_TO_CLOSE_S) add('slow-to-close', { delay_s: Math.round(a.request.delay_s) }, 'note');

@@ -69,7 +69,7 @@ const AMOUNTS = [0.6, 0.85, 1.15, 1.55] as const;
 export const settingsOf = (iron: Iron): readonly [low: number, high: number] => {
   const { control } = iron;
   if (control.type === 'dial') return [control.atMin_C, control.atMax_C];
-  if (control.type === 'thermostat') return [control.min_C, control.max_C];
+  if (control.type === 'thermostat' || control.type === 'hob') return [control.min_C, control.max_C];
   return [control.cutOut_C, control.cutOut_C];
 };
 
@@ -84,8 +84,9 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
   const count = max(2, ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
   const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
   const lower = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
-  // A pan that is turned has a dense and a hollow side; all others cook alike on alike plates.
-  const upper = machine.turns ? new Float64Array(lower.length) : lower;
+  // A pan that is turned has a dense and a hollow side, over a flame one is ahead; all others cook alike on alike plates.
+  const differ = machine.turns || machine.flame !== null;
+  const upper = differ ? new Float64Array(lower.length) : lower;
   const loss = new Float64Array(lower.length);
   const crispAt_s = CRISP_AT.map((share) => Math.round(share * seconds));
   const crisp = new Float64Array(count * crispAt_s.length);
@@ -111,7 +112,7 @@ export function* emulate(pairing: Pairing): Generator<void, Emulator> {
           const second = min(trace.seconds, tick * TICK_S);
           const browned = (L = batter.rawLightness): number => log(max(0, -log(L / batter.rawLightness)) + TINY);
           lower[node * ticks + tick] = browned(trace.lowerLightness[second]);
-          if (machine.turns) upper[node * ticks + tick] = browned(trace.upperLightness[second]);
+          if (differ) upper[node * ticks + tick] = browned(trace.upperLightness[second]);
           loss[node * ticks + tick] = trace.loss[min(trace.seconds, tick * TICK_S)] ?? 0;
         }
         coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;

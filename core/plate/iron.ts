@@ -14,6 +14,11 @@ const Control = z.discriminatedUnion('type', [
   }),
   /** A thermostat marked in degrees. */
   z.object({ type: z.literal('thermostat'), min_C: positive(320), max_C: positive(320) }),
+  /**
+   * Held over a hob and turned by hand: the flame isn't regulated, the cook waits until the plates are as hot as wanted, and turns every so
+   * often. The iron's watts are what the flame gives it.
+   */
+  z.object({ type: z.literal('hob'), min_C: positive(320), max_C: positive(320), turnEvery_s: positive(600) }),
   /** Nothing to set: a cut-out at one temperature. */
   z.object({ type: z.literal('fixed'), cutOut_C: positive(320) }),
 ]);
@@ -85,6 +90,8 @@ export type PlateMachine = {
   readonly loss_WPerK: number;
   /** Poured low and turned over: what still flows falls to the other plate, and a hollow stays between. */
   readonly turns: boolean;
+  /** Over a flame that heats one plate at a time; null: each plate has its own heater and thermostat. */
+  readonly flame: { readonly turnEvery_s: number } | null;
 };
 
 /** Web and rib as two slabs whose mean, by heated area, is the cavity over the heated area. */
@@ -105,6 +112,7 @@ export const plateMachine = (iron: Iron): PlateMachine => {
     capacity_JPerK: (iron.plates.mass_kg * ALUMINIUM_J_PER_KG_K) / 2,
     power_W: iron.plates.power_W / 2,
     loss_WPerK: iron.plates.loss_WPerK / 2,
+    flame: iron.control.type === 'hob' ? { turnEvery_s: iron.control.turnEvery_s } : null,
     turns: iron.turned && iron.pour.rule === 'share-of-cavity',
   };
 };
@@ -115,7 +123,7 @@ export type SettingRange = { readonly min_C: number; readonly max_C: number };
 export const settingRange = (iron: Iron): SettingRange | null => {
   const { control } = iron;
   if (control.type === 'dial') return { min_C: control.atMin_C, max_C: control.atMax_C };
-  if (control.type === 'thermostat') return { min_C: control.min_C, max_C: control.max_C };
+  if (control.type === 'thermostat' || control.type === 'hob') return { min_C: control.min_C, max_C: control.max_C };
   return null;
 };
 
@@ -131,6 +139,6 @@ export const dialMark = (iron: Iron, temperature_C: number): number | null => {
 export const settingNow_C = (iron: Iron, noted: { readonly temperature_C: number; readonly dial: number | null }): number => {
   const { control } = iron;
   if (control.type === 'fixed') return control.cutOut_C;
-  if (control.type === 'thermostat' || noted.dial === null) return noted.temperature_C;
+  if (control.type !== 'dial' || noted.dial === null) return noted.temperature_C;
   return control.atMin_C + ((noted.dial - control.min) / (control.max - control.min)) * (control.atMax_C - control.atMin_C);
 };

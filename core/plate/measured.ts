@@ -23,11 +23,11 @@ const MOST_OFF_K = 60;
 
 /**
  * The iron once a probe read its plates at a setting: every mark moves by as much. A thermostat's own degrees stay what is printed on it,
- * so it can't be taught so: null. Errors: `iron-measure`; `probe-unbelievable` {read_C, expected_C}.
+ * and over a hob there are none: null. Errors: `iron-measure`; `probe-unbelievable` {read_C, expected_C}.
  */
 export const probedAt = (iron: Iron, setting_C: number, read_C: number): Result<Iron> | null => {
   const { control } = iron;
-  if (control.type === 'thermostat') return null;
+  if (control.type === 'thermostat' || control.type === 'hob') return null;
   const off_K = read_C - setting_C;
   if (!Number.isFinite(off_K)) return failure('iron-measure', { what: 'plate_C', value: 'not a number' });
   if (Math.abs(off_K) > MOST_OFF_K) return failure('probe-unbelievable', { read_C: Math.round(read_C), expected_C: Math.round(setting_C) });

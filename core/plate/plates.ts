@@ -40,6 +40,17 @@ const heating_W = (machine: PlateMachine, sensor_C: number, setting_C: number, h
   return machine.power_W * clamp(holdingShare + (setting_C - sensor_C) / SWING_K, 0, 1);
 };
 
+/** Heat of an unregulated flame into each plate, W. */
+export type Flame = { readonly lower_W: number; readonly upper_W: number };
+
+/** What a flame gives the plates at a second of the load: all of it to the one that is below. Null: no flame. */
+export const flameAt = (machine: PlateMachine, second: number): Flame | null => {
+  if (machine.flame === null) return null;
+  const isTurned = Math.floor(second / machine.flame.turnEvery_s) % 2 === 1;
+  const whole_W = 2 * machine.power_W;
+  return isTurned ? { lower_W: 0, upper_W: whole_W } : { lower_W: whole_W, upper_W: 0 };
+};
+
 /** One step of both plates; `heatLower_W` and `heatUpper_W` go into the batter. */
 export const advancePlates = (
   machine: PlateMachine,
@@ -50,17 +61,18 @@ export const advancePlates = (
   heatUpper_W: number,
   dt_s: number,
   lossFactor = 1,
+  flame: Flame | null = null,
 ): PlatesState => {
   const holding = machine.loss_WPerK * (setting_C - room_C);
-  const advance = (plate: number, sensor: number, heat_W: number): number => {
+  const advance = (plate: number, sensor: number, heat_W: number, flame_W: number | undefined): number => {
     const loss = lossFactor * machine.loss_WPerK;
-    const net = heating_W(machine, sensor, setting_C, holding) - heat_W - loss * (plate - room_C);
+    const net = (flame_W ?? heating_W(machine, sensor, setting_C, holding)) - heat_W - loss * (plate - room_C);
     return plate + (net * dt_s) / machine.capacity_JPerK;
   };
   const follow = 1 - Math.exp(-dt_s / SENSOR_LAG_S);
   return {
-    lower_C: advance(plates.lower_C, plates.lowerSensor_C, heatLower_W),
-    upper_C: advance(plates.upper_C, plates.upperSensor_C, heatUpper_W),
+    lower_C: advance(plates.lower_C, plates.lowerSensor_C, heatLower_W, flame?.lower_W),
+    upper_C: advance(plates.upper_C, plates.upperSensor_C, heatUpper_W, flame?.upper_W),
     lowerSensor_C: plates.lowerSensor_C + follow * (plates.lower_C - plates.lowerSensor_C),
     upperSensor_C: plates.upperSensor_C + follow * (plates.upper_C - plates.upperSensor_C),
   };

@@ -7,7 +7,7 @@ import { column, halves, meanThickness_m, medium, UNSCALED } from './medium.ts';
 import type { Face, Workspace } from './step.ts';
 import { faceConductance, step, workspace } from './step.ts';
 import type { PlatesState } from './plates.ts';
-import { advancePlates, OPEN_LID_FACTOR } from './plates.ts';
+import { advancePlates, flameAt, OPEN_LID_FACTOR } from './plates.ts';
 import type { Halves } from './turned.ts';
 import { AT_ONCE_S, freeFace, halvesOf, mixed, staysShare, turnedColumn } from './turned.ts';
 
@@ -115,7 +115,11 @@ const lanes = (input: SimulationInput): Lane[] => {
       };
     });
   }
-  const mirrored = plates.lower_C === plates.upper_C && plates.lowerSensor_C === plates.upperSensor_C && !((input.delay_s ?? 0) > 0);
+  const mirrored =
+    machine.flame === null &&
+    plates.lower_C === plates.upper_C &&
+    plates.lowerSensor_C === plates.upperSensor_C &&
+    !((input.delay_s ?? 0) > 0);
   return machine.columns.map((part) => ({
     medium: m,
     column: column(m, part.thickness_m * filled, part.share, n, mirrored),
@@ -273,7 +277,17 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
         steam += share * into.steam * dt_s;
       }
       const area = input.machine.heatedArea_m2;
-      plates = advancePlates(input.machine, plates, input.setting_C, input.room_C, heatLower * area, heatUpper * area, dt_s);
+      plates = advancePlates(
+        input.machine,
+        plates,
+        input.setting_C,
+        input.room_C,
+        heatLower * area,
+        heatUpper * area,
+        dt_s,
+        1,
+        flameAt(input.machine, second),
+      );
     }
     second += stride;
     if (input.follow !== undefined) plates = followed(plates, input.follow, second);
