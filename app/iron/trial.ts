@@ -1,5 +1,5 @@
 import type { Observation } from '../../core/line/index.ts';
-import { fillWord } from '../../core/dialin/index.ts';
+import { fillWord, missingWord } from '../../core/dialin/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { IronLink, IronOutcome, IronReading } from '../devices/index.ts';
@@ -80,7 +80,7 @@ export const touchedAfter = (out: IronOutcome, rawLightness: number, moulds: num
   return Array.from({ length: moulds }, (_, mould): Observation[] => [
     { kind: 'fill', mould, value: fill },
     ...(fill === 'missing'
-      ? [{ kind: 'missing_share', mould, value: Math.max(0.05, Math.round(20 * (1 - out.share)) / 20) } as const]
+      ? [{ kind: 'missing_share', mould, value: missingWord(out.share) } as const]
       : fill === 'leaked'
         ? [{ kind: 'leaked_g', mould, value: Math.max(1, Math.round(out.leaked_g / moulds)) } as const]
         : []),

@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import type { Kit } from '../../core/kit/index.ts';
-import { Iron } from '../../core/plate/index.ts';
+import { controlRange, Iron, withRange } from '../../core/plate/index.ts';
 import { Sheet } from '../look/index.ts';
 import { Entry } from './Entry.tsx';
 
@@ -23,20 +23,6 @@ const Measured = z.object({
 });
 type Measured = z.infer<typeof Measured>;
 
-const temperaturesOf = ({ control }: Iron): { low_C: number; high_C: number } =>
-  control.type === 'dial'
-    ? { low_C: control.atMin_C, high_C: control.atMax_C }
-    : control.type === 'thermostat' || control.type === 'hob'
-      ? { low_C: control.min_C, high_C: control.max_C }
-      : { low_C: control.cutOut_C, high_C: control.cutOut_C };
-
-const withTemperatures = (control: Iron['control'], low: number, high: number): Iron['control'] =>
-  control.type === 'dial'
-    ? { ...control, atMin_C: low, atMax_C: high }
-    : control.type === 'thermostat' || control.type === 'hob'
-      ? { ...control, min_C: low, max_C: high }
-      : { ...control, cutOut_C: low };
-
 /** The next revision of an iron with what was measured. */
 const measured = (iron: Iron, m: Measured): Iron => ({
   ...iron,
@@ -44,7 +30,7 @@ const measured = (iron: Iron, m: Measured): Iron => ({
   name: m.name,
   geometry: { ...iron.geometry, footprint_cm2: m.footprint_cm2, areaFactor: m.areaFactor, cavity_mL: m.cavity_mL, web_mm: m.web_mm },
   plates: { ...iron.plates, mass_kg: m.mass_kg, power_W: m.power_W },
-  control: withTemperatures(iron.control, m.low_C, Math.max(m.low_C, m.high_C)),
+  control: withRange(iron.control, m.low_C, Math.max(m.low_C, m.high_C)),
   circuitId: m.circuitId === '' ? null : m.circuitId,
   coating: m.coating,
 });
@@ -61,6 +47,7 @@ export const IronForm = ({
   readonly onClose: () => void;
 }) => {
   const { geometry, plates, control } = iron;
+  const [low_C, high_C] = controlRange(control);
   const {
     register,
     handleSubmit,
@@ -75,7 +62,8 @@ export const IronForm = ({
       web_mm: geometry.web_mm,
       mass_kg: plates.mass_kg,
       power_W: plates.power_W,
-      ...temperaturesOf(iron),
+      low_C,
+      high_C,
       circuitId: iron.circuitId ?? '',
       coating: iron.coating,
     },

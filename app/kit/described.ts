@@ -1,7 +1,15 @@
 import type { Result } from '../../core/basis/index.ts';
 import { failure, success } from '../../core/basis/index.ts';
 import type { Fill, Ruler } from '../../core/plate/index.ts';
-import { cavityByFill, geometryOf, Iron, lossFromFootprint_WPerK, platesFromThickness_kg, rulerOf } from '../../core/plate/index.ts';
+import {
+  cavityByFill,
+  controlRange,
+  geometryOf,
+  Iron,
+  lossFromFootprint_WPerK,
+  platesFromThickness_kg,
+  rulerOf,
+} from '../../core/plate/index.ts';
 
 /** What a cook knows of an iron before anything has been cooked on it. */
 export type Described = {
@@ -31,12 +39,7 @@ export type Described = {
 
 export const describedFrom = (iron: Iron): Described => {
   const { control, plates, geometry } = iron;
-  const [low_C, high_C] =
-    control.type === 'dial'
-      ? [control.atMin_C, control.atMax_C]
-      : control.type === 'thermostat' || control.type === 'hob'
-        ? [control.min_C, control.max_C]
-        : [control.cutOut_C, control.cutOut_C];
+  const [low_C, high_C] = controlRange(control);
   const round = (value: number): number => Math.round(value * 10) / 10;
   const ruler = rulerOf(iron);
   return {

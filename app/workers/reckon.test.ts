@@ -1,25 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import { advise, DEFAULT_CONDITIONS, heatCourse, whereItGoes, within } from '../../core/advise/index.ts';
 import { seededRandom } from '../../core/basis/index.ts';
-import { DEFAULT_READ_SETTINGS } from '../../core/formula/index.ts';
 import { patternMap } from '../../core/plate/index.ts';
 import { drawHidden, LEVELS, practicePairing, practiceLoad } from '../../core/practice/index.ts';
-import { BATTERS, presetIron, readBatter } from '../../core/testing/batters.ts';
+import { presetIron, readBatter } from '../../core/testing/batters.ts';
+import { adviceJobOn } from './testing/adviceJob.ts';
 import type { AdviceJob } from './messages.ts';
 import { afterOf, heatOf, patternOf, practise, replayed, rescueLoad, weighLoads, worthOf } from './reckon.ts';
 
-const job = (changes: Partial<AdviceJob> = {}): AdviceJob => ({
-  ...DEFAULT_CONDITIONS,
-  formula: {
-    id: 'f',
-    rev: 1,
-    lift: null,
-    lines: BATTERS.quick.split('\n').map((text, i) => ({ id: String(i), text, edited_g: null, chosenIngredientId: null })),
-  },
-  readSettings: DEFAULT_READ_SETTINGS,
-  iron: presetIron('mini'),
-  ...changes,
-});
+const job = (changes: Partial<AdviceJob> = {}): AdviceJob => adviceJobOn('mini', changes);
 const empty = job({ formula: { id: 'e', rev: 1, lift: null, lines: [] } });
 
 const ran = <T>(steps: Generator<void, T>): T => {

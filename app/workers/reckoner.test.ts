@@ -2,27 +2,17 @@ import type { MessagePort as MessagePort_ } from 'node:worker_threads';
 import { MessageChannel } from 'node:worker_threads';
 import { describe, expect, test } from '@jest/globals';
 import { expose } from 'comlink';
+import { adviceJobOn } from './testing/adviceJob.ts';
 import type { AdviceJob, Reckoner } from './messages.ts';
 import { readPasted, reckon } from './reckon.ts';
 import { ReckonerClient } from './reckoner.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS } from '../../core/advise/index.ts';
 import { DEFAULT_READ_SETTINGS, MOST_LINES } from '../../core/formula/index.ts';
-import { BATTERS, presetIron, readBatter } from '../../core/testing/batters.ts';
+import { presetIron, readBatter } from '../../core/testing/batters.ts';
 import { say } from '../../words/index.ts';
 import { failure } from '../../core/basis/index.ts';
 
-const job = (changes: Partial<AdviceJob> = {}): AdviceJob => ({
-  ...DEFAULT_CONDITIONS,
-  formula: {
-    id: 'f',
-    rev: 1,
-    lift: null,
-    lines: BATTERS.quick.split('\n').map((text, i) => ({ id: String(i), text, edited_g: null, chosenIngredientId: null })),
-  },
-  readSettings: DEFAULT_READ_SETTINGS,
-  iron: presetIron('deep-round'),
-  ...changes,
-});
+const job = (changes: Partial<AdviceJob> = {}): AdviceJob => adviceJobOn('deep-round', changes);
 
 /** A worker as the page sees it, answering with what the test gives. */
 const fakeWorker = (api: Partial<Reckoner>, onTerminate: () => void = () => undefined): Worker => {

@@ -62,6 +62,12 @@ const patiently = async <T>(steps: Generator<void, T>): Promise<T> => {
   }
 };
 
+/** Answers a question of this version, patiently. */
+const answering =
+  <Q, T>(steps: (request: Q) => Generator<void, Result<T>>) =>
+  ({ protocol, request }: { readonly protocol: number; readonly request: Q }): Promise<Result<T>> =>
+    protocol === PROTOCOL ? patiently(steps(request)) : Promise.resolve(failure('worker-crashed'));
+
 const api: Reckoner = {
   async advise({ protocol, job, request }) {
     if (protocol !== PROTOCOL) return failure('worker-crashed');
@@ -76,36 +82,20 @@ const api: Reckoner = {
       if (cancelled.delete(job)) return null;
     }
   },
-  dialIn({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(weighLoads(request, emulators)) : Promise.resolve(failure('worker-crashed'));
-  },
-  moves({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(movesOf(request)) : Promise.resolve(failure('worker-crashed'));
-  },
-  worth({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(worthOf(request, emulators)) : Promise.resolve(failure('worker-crashed'));
-  },
-  rescue({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(rescueLoad(request, emulators)) : Promise.resolve(failure('worker-crashed'));
-  },
-  heat({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(heatOf(request)) : Promise.resolve(failure('worker-crashed'));
-  },
-  after({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(afterOf(request)) : Promise.resolve(failure('worker-crashed'));
-  },
+  dialIn: answering((request) => weighLoads(request, emulators)),
+  moves: answering(movesOf),
+  worth: answering((request) => worthOf(request, emulators)),
+  rescue: answering((request) => rescueLoad(request, emulators)),
+  heat: answering(heatOf),
+  after: answering(afterOf),
   readPhoto({ protocol, request }) {
     return Promise.resolve(protocol === PROTOCOL ? readBitmap(request) : failure('worker-crashed'));
   },
-  pattern({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(patternOf(request)) : Promise.resolve(failure('worker-crashed'));
-  },
+  pattern: answering(patternOf),
   practise({ protocol, request }) {
     return Promise.resolve(protocol === PROTOCOL ? practise(request) : failure('worker-crashed'));
   },
-  replay({ protocol, request }) {
-    return protocol === PROTOCOL ? patiently(replayed(request)) : Promise.resolve(failure('worker-crashed'));
-  },
+  replay: answering(replayed),
   cancel({ job }) {
     cancelled.add(job);
   },

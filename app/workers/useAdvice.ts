@@ -27,42 +27,29 @@ export const useAdvice = (job: AdviceJob | null) => useQuery({ ...query(job, adv
 /** Several at once, for the plan; they don't keep the bench waiting. */
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => useQueries({ queries: jobs.map((job) => query(job, planner)) });
 
+/** One question to the worker that weighs; deterministic, so that an answer never grows old. Null: nothing to ask yet. */
+const asked = <Q, A>(name: string, question: Q | null, ask: (question: Q, signal: AbortSignal) => Promise<A>) => ({
+  queryKey: [name, question === null ? null : canonicalJson(question)],
+  queryFn: ({ signal }: { signal: AbortSignal }): Promise<A> => {
+    if (question === null) throw new Error('nothing to ask');
+    return ask(question, signal);
+  },
+  enabled: question !== null,
+  staleTime: Infinity,
+  gcTime: 60_000,
+  retry: false,
+});
+/** What was found stays until the next is. */
+const STAYS = { placeholderData: keepPreviousData };
+
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
-export const usePattern = (job: PatternJob | null) =>
-  useQuery({
-    queryKey: ['pattern', job === null ? null : canonicalJson(job)],
-    queryFn: () => {
-      if (job === null) throw new Error('nothing to ask');
-      return loadWeigher.pattern(job);
-    },
-    enabled: job !== null,
-    staleTime: Infinity,
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-    retry: false,
-  });
+export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job, (j) => loadWeigher.pattern(j)), ...STAYS });
 
 /** The heat of a morning on this iron. */
-export const useHeat = (job: HeatJob) =>
-  useQuery({
-    queryKey: ['heat', canonicalJson(job)],
-    queryFn: () => loadWeigher.heat(job),
-    staleTime: Infinity,
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-    retry: false,
-  });
+export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job, (j) => loadWeigher.heat(j)), ...STAYS });
 
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
-export const useAfter = (job: AdviceJob) =>
-  useQuery({
-    queryKey: ['after', canonicalJson(job)],
-    queryFn: () => loadWeigher.after(job),
-    staleTime: Infinity,
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-    retry: false,
-  });
+export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job, (j) => loadWeigher.after(j)), ...STAYS });
 
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;
@@ -75,44 +62,15 @@ export const burstOver = async (signal: AbortSignal): Promise<void> => {
 /** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
 export const useDialIn = (job: DialInJob | null) =>
   useQuery({
-    queryKey: ['dial-in', job === null ? null : canonicalJson(job)],
-    queryFn: async ({ signal }) => {
-      if (job === null) throw new Error('nothing to ask');
+    ...asked('dial-in', job, async (j, signal) => {
       await burstOver(signal);
-      return loadWeigher.dialIn(job);
-    },
-    enabled: job !== null,
-    staleTime: Infinity,
-    // What was found stays until the next is.
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-    retry: false,
+      return loadWeigher.dialIn(j);
+    }),
+    ...STAYS,
   });
 
 /** Which of setting, portion and time moved between two questions, and why; null: nothing to compare. */
-export const useMoves = (job: MovesJob | null) =>
-  useQuery({
-    queryKey: ['moves', job === null ? null : canonicalJson(job)],
-    queryFn: () => {
-      if (job === null) throw new Error('nothing to ask');
-      return loadWeigher.moves(job);
-    },
-    enabled: job !== null,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
-  });
+export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job, (j) => loadWeigher.moves(j)));
 
 /** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
-export const useWorth = (job: DialInJob | null) =>
-  useQuery({
-    queryKey: ['worth', job === null ? null : canonicalJson(job)],
-    queryFn: () => {
-      if (job === null) throw new Error('nothing to ask');
-      return loadWeigher.worth(job);
-    },
-    enabled: job !== null,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
-  });
+export const useWorth = (job: DialInJob | null) => useQuery(asked('worth', job, (j) => loadWeigher.worth(j)));

@@ -1,14 +1,13 @@
 import type { Result } from '../basis/index.ts';
 import { clamp, failure, NORMAL_P90, success } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
-import type { BatterProperties, Iron, PlateMachine, PlatesState, Portion, SettingRange } from '../plate/index.ts';
+import type { BatterProperties, Iron, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import {
+  cookedVolume_mL,
   dialMark,
   displaced_mL,
-  expansion,
   hollowShare,
   latestTurn_s,
-  meanThickness_m,
   plateMachine,
   portion,
   recoveredPlates,
@@ -50,7 +49,6 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const { iron } = request;
   const machine = plateMachine(iron);
   const usual = besides(portion(iron, batter), iron, request);
-  const choice = yield* chooseSetting(request, machine, batter, usual, memory);
   const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
     iron,
     machine,
@@ -60,8 +58,10 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     setting_C,
     room_C: request.room_C,
     delay_s: request.delay_s,
-    ...(request.turn_s === null ? {} : { turn_s: request.turn_s }),
+    turn_s: request.turn_s,
   });
+  const recovered = (setting_C: number): Setup => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
+  const choice = yield* chooseSetting(request, (setting_C) => cook(recovered(setting_C), request.target, false, memory));
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
   );
@@ -73,7 +73,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const full =
     request.lightness === null || cookedAsUsual === null
       ? usual
-      : filledFor(densityOfLightness(request.lightness), pieceOf(iron, batter, usual, machine, cookedAsUsual).density_gPerML, usual);
+      : filledFor(densityOfLightness(request.lightness), pieceOf(iron, batter, usual, cookedAsUsual).density_gPerML, usual);
   const setup = full === usual ? asUsual : { ...asUsual, portion_g: full.portion_g };
   const cooked = full === usual ? cookedAsUsual : cook(setup, request.target, true);
   yield;
@@ -83,7 +83,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
       boiling_C: Math.round(batter.boiling_C * 10) / 10,
     });
   const loads = Math.floor((POURABLE_SHARE * request.reading.totalMass_g) / full.portion_g);
-  const piece = pieceOf(iron, batter, full, machine, cooked);
+  const piece = pieceOf(iron, batter, full, cooked);
   const band = yield* timeBand(setup, request.target, cooked);
   const { onPlate } = request;
   const spot =
@@ -126,16 +126,19 @@ const besides = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRe
   const room = onPlate === null ? 1 : Math.max(0.5, 1 - displaced_mL(onPlate) / iron.geometry.cavity_mL);
   const share = room * (1 + overfill);
   if (share === 1) return full;
-  return {
-    portion_g: full.portion_g * share,
-    portion_mL: full.portion_mL * share,
-    dose_g: full.dose_g * share,
-    fills_g: [full.fills_g[0] * room, full.fills_g[1] * room],
-  };
+  return { ...poured(full, share), fills_g: [full.fills_g[0] * room, full.fills_g[1] * room] };
 };
 
+/** So much of a portion, into the same room. */
+const poured = (full: Portion, share: number): Portion => ({
+  ...full,
+  portion_g: full.portion_g * share,
+  portion_mL: full.portion_mL * share,
+  dose_g: full.dose_g * share,
+});
+
 /** How a pan that is turned divides its batter; null: nothing is turned. */
-const turnedOf = (setup: Setup, { trace }: Cooked, poured: Portion): Advice['turned'] => {
+const turnedOf = (setup: Setup, { trace }: Cooked, full: Portion): Advice['turned'] => {
   const { iron, machine, batter } = setup;
   const column = trace.columns.at(-1);
   if (!machine.turns || column === undefined) return null;
@@ -143,29 +146,24 @@ const turnedOf = (setup: Setup, { trace }: Cooked, poured: Portion): Advice['tur
   return {
     latest_s: latestTurn_s({ ...setup, portion_kg: setup.portion_g / 1000, duration_s: 1 }),
     stays: stays / column.size_m.reduce((a, b) => a + b, 0),
-    hollow: hollowShare(machine, batter, poured.portion_mL, iron.geometry.cavity_mL),
+    hollow: hollowShare(machine, batter, full.portion_mL, iron.geometry.cavity_mL),
   };
 };
 
 /** What a piece weighs, and what a millilitre of it does, opened at its best. */
 type Piece = { readonly mass_g: number; readonly density_gPerML: number; readonly waterLoss: number };
-const pieceOf = (iron: Iron, batter: BatterProperties, poured: Portion, machine: PlateMachine, cooked: Cooked): Piece => {
+const pieceOf = (iron: Iron, batter: BatterProperties, full: Portion, cooked: Cooked): Piece => {
   const second = Math.min(cooked.trace.seconds, Math.round(cooked.window.best_s));
   const waterLoss = cooked.trace.loss[second] ?? 0;
-  const mass_g = (poured.portion_g * (1 - waterLoss)) / iron.geometry.piecesPerLoad;
-  return { mass_g, density_gPerML: mass_g / pieceVolume_mL(iron, batter, poured, machine), waterLoss };
+  const { piecesPerLoad } = iron.geometry;
+  const mass_g = (full.portion_g * (1 - waterLoss)) / piecesPerLoad;
+  return { mass_g, density_gPerML: mass_g / (cookedVolume_mL(iron, batter, full.portion_mL) / piecesPerLoad), waterLoss };
 };
 
 /** The portion nearest to a wished density of which no corner stays empty and nothing leaks. */
 const filledFor = (wished_gPerML: number, usual_gPerML: number, usual: Portion): Portion => {
   const [low, high] = usual.fills_g.map((grams) => grams / usual.portion_g) as [number, number];
-  const share = clamp(wished_gPerML / usual_gPerML, Math.min(1, low), Math.max(1, high));
-  return {
-    ...usual,
-    portion_g: usual.portion_g * share,
-    portion_mL: usual.portion_mL * share,
-    dose_g: usual.dose_g * share,
-  };
+  return poured(usual, clamp(wished_gPerML / usual_gPerML, Math.min(1, low), Math.max(1, high)));
 };
 
 /** Off by no more than this the wish is met, g/mL. */
@@ -205,38 +203,13 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
   return null;
 };
 
-/** Cooked volume of a piece: the cavity, or what the batter swells to. */
-const pieceVolume_mL = (iron: Iron, batter: BatterProperties, full: Portion, machine: PlateMachine): number =>
-  Math.min(iron.geometry.cavity_mL, full.portion_mL * expansion(batter, meanThickness_m(machine))) / iron.geometry.piecesPerLoad;
-
 function* chooseSetting(
-  request: AdviceRequest,
-  machine: PlateMachine,
-  batter: BatterProperties,
-  full: Portion,
-  memory: CookMemory | undefined,
+  { iron, target, setting_C }: AdviceRequest,
+  cookAt: (setting_C: number) => Cooked | null,
 ): Generator<void, Advice['setting']> {
-  const { iron, room_C, target } = request;
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
-  if (request.setting_C !== null) return { temperature_C: request.setting_C, dial: dialMark(iron, request.setting_C), chosen: 'given' };
-  const found = yield* findSetting(range, target, (setting_C) =>
-    cook(
-      {
-        iron,
-        machine,
-        batter,
-        portion_g: full.portion_g,
-        plates: recoveredPlates(machine, setting_C, room_C),
-        setting_C,
-        room_C,
-        delay_s: request.delay_s,
-        ...(request.turn_s === null ? {} : { turn_s: request.turn_s }),
-      },
-      target,
-      false,
-      memory,
-    ),
-  );
+  if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
+  const found = yield* findSetting(range, target, cookAt);
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
 }

@@ -14,7 +14,7 @@ export type Setup = {
   readonly setting_C: number;
   readonly room_C: number;
   readonly delay_s?: number;
-  readonly turn_s?: number;
+  readonly turn_s?: number | null;
   readonly scales?: MediumScales;
   /** Cells per column, where the usual ones aren't needed. */
   readonly cells?: number;

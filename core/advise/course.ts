@@ -71,7 +71,7 @@ export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: Cour
       room_C,
       duration_s: best_s,
       delay_s,
-      ...(turn_s === null ? {} : { turn_s }),
+      turn_s,
     });
     // What it loses while the batter lies open.
     const from_C = trace.lowerPlate_C[0] ?? pouredAt_C;

@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import type { BatterProperties, Iron } from '../plate/index.ts';
-import { expansion, meanThickness_m, plateMachine, portion } from '../plate/index.ts';
+import { cookedVolume_mL, portion } from '../plate/index.ts';
 
 /** Lightness of a piece from 1 (airy) to 5 (dense), by what a millilitre of it weighs: 0.30 g at 1, 0.70 g at 5 (*common practice*: 0.3–0.7). */
 const AT_ONE_G_PER_ML = 0.3;
@@ -23,11 +23,10 @@ export const airForDensity = (
   lost: number,
   batterWith: (airFraction: number) => BatterProperties,
 ): { readonly airFraction: number; readonly batter: BatterProperties } | null => {
-  const gap_m = meanThickness_m(plateMachine(iron));
   const densityAt = (airFraction: number): number => {
     const batter = batterWith(airFraction);
     const { portion_g, portion_mL } = portion(iron, batter);
-    return (portion_g * (1 - lost)) / Math.min(iron.geometry.cavity_mL, portion_mL * expansion(batter, gap_m));
+    return (portion_g * (1 - lost)) / cookedVolume_mL(iron, batter, portion_mL);
   };
   if (densityAt(0) < density_gPerML || densityAt(MOST_AIR) > density_gPerML) return null;
   let [little, much] = [0, MOST_AIR];

@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
-import { CRISP_WATER_ACTIVITY, expansion, meanThickness_m, palerStep, standing, steamMean } from '../plate/index.ts';
+import { cookedVolume_mL, CRISP_WATER_ACTIVITY, meanThickness_m, palerStep, standing, steamMean } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
@@ -78,8 +78,7 @@ const density = (a: Advice, loss: Float64Array): Float64Array => {
   const { trace } = a.cooked;
   const { batter, portion } = a;
   const { iron } = a.request;
-  const gap_m = meanThickness_m(a.machine);
-  const cooked_mL = Math.min(iron.geometry.cavity_mL, portion.portion_mL * expansion(batter, gap_m));
+  const cooked_mL = cookedVolume_mL(iron, batter, portion.portion_mL);
   return loss.map((lost, i) => {
     const mean_C = ((trace.core_C[i] ?? 0) + (trace.face_C[i] ?? 0)) / 2;
     const swollen = clamp((mean_C - batter.temperature_C) / Math.max(1, SWOLLEN_C - batter.temperature_C), 0, 1);

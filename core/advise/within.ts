@@ -35,7 +35,7 @@ export const within = (a: Advice, limit_s: number): Within => {
       setting_C,
       room_C,
       delay_s: a.request.delay_s,
-      ...(a.request.turn_s === null ? {} : { turn_s: a.request.turn_s }),
+      turn_s: a.request.turn_s,
     };
   };
   const cooked = cook(setupFor(iron.plates.power_W), target, true);

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '../basis/index.ts';
-import { columnAt, crispness, JUDGED_AFTER_S, KITCHEN, recoveredPlates, simulate, standOnRack, UNSCALED } from '../plate/index.ts';
+import { columnAt, crispness, JUDGED_AFTER_S, KITCHEN, standOnRack } from '../plate/index.ts';
 import type { Outcome } from './index.ts';
-import { afterLoad, crispAt, emulated, firstBelief, foreseen, NOMINAL, outcomeOf, placeOf, suggest, summary, swelledTo } from './index.ts';
+import { afterLoad, crispAt, emulated, firstBelief, foreseen, NOMINAL, outcomeOf, placeOf, suggest, summary } from './index.ts';
 import { pairingOf, TARGET } from './testing/arena.ts';
+import { heldOut } from './testing/heldOut.ts';
 
 const pairing = pairingOf('deep-round', 'quick');
 const e = emulated(pairing);
@@ -17,17 +18,7 @@ describe('crispness in the estimator', () => {
       const T = 150 + 45 * random.next();
       const contact = 0.75 + 0.6 * random.next();
       const amount = 0.85 + 0.3 * random.next();
-      const { trace, end } = simulate({
-        machine: swelledTo(pairing.iron, amount),
-        batter: pairing.batter,
-        portion_kg: (e.full_g * amount) / 1000,
-        plates: recoveredPlates(e.machine, T, 22),
-        setting_C: T,
-        room_C: 22,
-        duration_s: 420,
-        scales: { ...UNSCALED, contact },
-        profiles: true,
-      });
+      const { trace, end } = heldOut(e, T, contact, amount, 420);
       for (const second of [150, 240, 400]) {
         const columns = trace.columns.map((c) => columnAt(end.medium, c, second));
         standOnRack(end.medium, columns, KITCHEN, JUDGED_AFTER_S);

@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '../basis/index.ts';
-import { recoveredPlates, simulate, UNSCALED } from '../plate/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
-import type { Action, Outcome } from './index.ts';
+import type { Action, Outcome, Signal } from './index.ts';
 import {
   afterLoad,
   coreSetAt,
+  cueTiming,
   effective,
   emulated,
   FILL_LIMITS,
@@ -14,14 +14,14 @@ import {
   likelihood,
   NOMINAL,
   placeOf,
-  rescued,
+  rescue,
   settingsOf,
   stepAt,
   suggest,
   summary,
-  swelledTo,
 } from './index.ts';
 import { arenaEmulators, pairingOf, play, SAME, TARGET } from './testing/arena.ts';
+import { heldOut } from './testing/heldOut.ts';
 
 const pairing = pairingOf('deep-round', 'quick');
 const e = emulated(pairing);
@@ -37,16 +37,7 @@ describe('the emulator', () => {
       const T = 150 + 45 * random.next();
       const contact = 0.7 + 0.8 * random.next();
       const amount = 0.75 + 0.5 * random.next();
-      const { trace } = simulate({
-        machine: swelledTo(pairing.iron, amount),
-        batter: pairing.batter,
-        portion_kg: (e.full_g * amount) / 1000,
-        plates: recoveredPlates(e.machine, T, 22),
-        setting_C: T,
-        room_C: 22,
-        duration_s: 400,
-        scales: { ...UNSCALED, contact },
-      });
+      const { trace } = heldOut(e, T, contact, amount, 400);
       const place = placeOf(e, T, 0, contact, amount);
       for (const t of [90, 180, 300]) {
         const direct = tawnyStepOf(trace.lowerLightness[t] ?? 80, pairing.batter.rawLightness);
@@ -158,7 +149,9 @@ describe('what is suggested', () => {
     const belief = firstBelief(seededRandom(3));
     const plan = suggest(e, belief, TARGET);
     const at_s = 0.6 * plan.open_s;
-    const after = (seen: 'pale' | 'dark'): number => rescued(e, belief, plan, { at_s, seen }, TARGET, seededRandom(1)).open_s;
+    const usual = (signal: Signal) => cueTiming(signal, [], TARGET);
+    const timings = { smells: usual('smells'), beeped: usual('beeped'), 'steam-down': usual('steam-down') };
+    const after = (seen: 'pale' | 'dark'): number => rescue(e, belief, plan, [{ at_s, seen }], timings, TARGET, seededRandom(1)).open_s;
     expect(after('dark')).toBeLessThan(after('pale'));
     expect(after('dark')).toBeGreaterThanOrEqual(at_s);
   });

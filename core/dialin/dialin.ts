@@ -66,6 +66,18 @@ function* remembered(pairing: KnownPairing, memory: EmulatorMemory | undefined):
   return emulator;
 }
 
+/** The emulator of a batter that occurs, made when it is first asked for; null: that batter isn't known. */
+const emulatorsOf = (pairings: ReadonlyMap<string, KnownPairing>, memory: EmulatorMemory | undefined) => {
+  const emulators = new Map<string, Emulator>();
+  return function* (key: string): Generator<void, Emulator | null> {
+    const pairing = pairings.get(key);
+    if (pairing === undefined) return null;
+    const made = emulators.get(key) ?? (yield* remembered(pairing, memory));
+    emulators.set(key, made);
+    return made;
+  };
+};
+
 /** What was measured of the iron itself counts before its first load; all pairings are of one iron. */
 const beforeAnyLoad = (pairings: ReadonlyMap<string, KnownPairing>, random: Random): Belief => {
   const [one] = pairings.values();
@@ -90,16 +102,7 @@ export function* dialIn(
   history: readonly History[],
   memory?: EmulatorMemory,
 ): Generator<void, DialIn | null> {
-  const emulators = new Map<string, Emulator>();
-  const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
-    const known = emulators.get(key);
-    if (known !== undefined) return known;
-    const pairing = pairings.get(key);
-    if (pairing === undefined) return null;
-    const made = yield* remembered(pairing, memory);
-    emulators.set(key, made);
-    return made;
-  };
+  const emulatorOf = emulatorsOf(pairings, memory);
   const colderOnes = new Map<string, Emulator | null>();
   const colderOf = function* (key: string): Generator<void, Emulator | null> {
     const seen = colderOnes.get(key);
@@ -164,14 +167,7 @@ function* believedOf(
   memory: EmulatorMemory | undefined,
   random: Random,
 ): Generator<void, { readonly emulator: Emulator; readonly belief: Belief } | null> {
-  const emulators = new Map<string, Emulator>();
-  const emulatorOf = function* (key: string): Generator<void, Emulator | null> {
-    const pairing = pairings.get(key);
-    if (pairing === undefined) return null;
-    const made = emulators.get(key) ?? (yield* remembered(pairing, memory));
-    emulators.set(key, made);
-    return made;
-  };
+  const emulatorOf = emulatorsOf(pairings, memory);
   let belief: Belief = beforeAnyLoad(pairings, random);
   for (const past of history) {
     const e = yield* emulatorOf(past.batterKey);

@@ -3,6 +3,7 @@ import { tawnyStepOf } from '../matter/index.ts';
 import type { BatterProperties, Iron, LoadState, PlateMachine, Trace } from '../plate/index.ts';
 import {
   columnAt,
+  controlRange,
   crispness,
   JUDGED_AFTER_S,
   KITCHEN,
@@ -66,12 +67,7 @@ const CONTACTS = [0.55, 0.8, 1.15, 1.7] as const;
 const AMOUNTS = [0.6, 0.85, 1.15, 1.55] as const;
 
 /** Temperatures that the control can be put to, °C. */
-export const settingsOf = (iron: Iron): readonly [low: number, high: number] => {
-  const { control } = iron;
-  if (control.type === 'dial') return [control.atMin_C, control.atMax_C];
-  if (control.type === 'thermostat' || control.type === 'hob') return [control.min_C, control.max_C];
-  return [control.cutOut_C, control.cutOut_C];
-};
+export const settingsOf = ({ control }: Iron): readonly [low: number, high: number] => controlRange(control);
 
 /** Runs the loads; a generator, so that a worker can give way between them. */
 export function* emulate(pairing: Pairing): Generator<void, Emulator> {

@@ -3,9 +3,9 @@ export { afterLoad, afterLook, effective, firstBelief, foreseen, likelihood, sum
 export type { Emulator, Pairing } from './emulator.ts';
 export { coreSetAt, crispAt, emulate, emulated, lossAt, placeOf, settingsOf, stepAt, swelledTo } from './emulator.ts';
 export type { Landed } from './landing.ts';
-export { fillWord, lands } from './landing.ts';
+export { fillWord, lands, missingWord } from './landing.ts';
 export type { Suggestion } from './suggest.ts';
-export { rescued, stepBand, suggest } from './suggest.ts';
+export { stepBand, suggest } from './suggest.ts';
 export type { Unknowns } from './unknowns.ts';
 export { drawUnknowns, FILL_LIMITS, NOMINAL, SIDE_SD_K } from './unknowns.ts';
 export type { Change, Explanation, TodaysLoad } from './changed.ts';

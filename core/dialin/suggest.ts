@@ -1,6 +1,5 @@
-import type { Random } from '../basis/index.ts';
-import type { Action, Belief, Look } from './belief.ts';
-import { afterLook, foreseen } from './belief.ts';
+import type { Action, Belief } from './belief.ts';
+import { foreseen } from './belief.ts';
 import type { Emulator } from './emulator.ts';
 import { coreSetAt, crispAt, placeOf, settingsOf, stepAt } from './emulator.ts';
 import type { Unknowns } from './unknowns.ts';
@@ -200,14 +199,3 @@ export const bestOpening = (
   const at = judged.reduce((best, j, i) => (worth(j) > worth(judged[best] ?? j) ? i : best), 0);
   return { open_s: times[at] ?? after_s, chance: judged[at]?.chance ?? 0 };
 };
-
-/** The load that is in the iron: after a look, when to open it now; never before the look itself. */
-export const rescued = (
-  e: Emulator,
-  belief: Belief,
-  action: Omit<Action, 'open_s'>,
-  look: Look,
-  tawny: number,
-  random: Random,
-): { readonly open_s: number; readonly chance: number } =>
-  bestOpening(e, drawnGuesses(afterLook(e, belief, action, look, random)), action, look.at_s, tawny);

@@ -2,7 +2,7 @@ import type { Random } from '../basis/index.ts';
 import type { Action, Belief, Outcome } from './belief.ts';
 import { afterLoad, foreseen, reweighedBy } from './belief.ts';
 import type { Emulator } from './emulator.ts';
-import { fillWord } from './landing.ts';
+import { fillWord, missingWord } from './landing.ts';
 import type { Aim } from './suggest.ts';
 import { drawn, roughChance } from './suggest.ts';
 import type { Unknowns } from './unknowns.ts';
@@ -35,7 +35,7 @@ const wordsFor = (e: Emulator, u: Unknowns, action: Action): Outcome => {
   const fill = fillWord(share);
   return {
     fill,
-    missing_share: fill === 'missing' ? Math.max(0.05, Math.round(20 * (1 - share)) / 20) : null,
+    missing_share: fill === 'missing' ? missingWord(share) : null,
     leaked_g: fill === 'leaked' ? Math.max(2, (1 - FILL_LIMITS.over / share) * action.portion_g) : null,
     lower: Math.round(lower),
     upper: Math.round(upper),

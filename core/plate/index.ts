@@ -12,7 +12,7 @@ export { displaced_mL, orderOfLoads, SUGAR_SCORCHES_C, TOPPING_IDS, TOPPINGS } f
 export { AT_ONCE_S } from './turned.ts';
 export { hollowShare, latestTurn_s } from './turning.ts';
 export type { PlateMachine, SettingRange } from './iron.ts';
-export { dialMark, Iron, plateMachine, settingNow_C, settingRange } from './iron.ts';
+export { controlRange, dialMark, Iron, plateMachine, settingNow_C, settingRange, withRange } from './iron.ts';
 export type { Medium, MediumScales } from './medium.ts';
 export { meanThickness_m, UNSCALED } from './medium.ts';
 export type { Moments } from './moments.ts';
@@ -24,7 +24,7 @@ export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap
 export type { Sticking, StickingCause } from './opened.ts';
 export { standing, sticking } from './opened.ts';
 export type { Portion } from './portion.ts';
-export { fillOf, portion } from './portion.ts';
+export { cookedVolume_mL, fillOf, portion } from './portion.ts';
 export { PRESET_IRONS } from './presets.ts';
 export type { Room } from './rack.ts';
 export { columnAt, CRISP_WATER_ACTIVITY, crispLayer_m, crispness, JUDGED_AFTER_S, KITCHEN, standOnRack } from './rack.ts';

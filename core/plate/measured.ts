@@ -3,6 +3,7 @@ import { failure, success } from '../basis/index.ts';
 import type { Fill } from './describe.ts';
 import { cavityByFill } from './describe.ts';
 import type { Iron } from './iron.ts';
+import { controlRange, withRange } from './iron.ts';
 
 const nothing = { cavity: null, plates: false } as const;
 
@@ -31,13 +32,11 @@ export const probedAt = (iron: Iron, setting_C: number, read_C: number): Result<
   const off_K = read_C - setting_C;
   if (!Number.isFinite(off_K)) return failure('iron-measure', { what: 'plate_C', value: 'not a number' });
   if (Math.abs(off_K) > MOST_OFF_K) return failure('probe-unbelievable', { read_C: Math.round(read_C), expected_C: Math.round(setting_C) });
+  const [low_C, high_C] = controlRange(control);
   return success({
     ...iron,
     rev: iron.rev + 1,
-    control:
-      control.type === 'fixed'
-        ? { ...control, cutOut_C: control.cutOut_C + off_K }
-        : { ...control, atMin_C: control.atMin_C + off_K, atMax_C: control.atMax_C + off_K },
+    control: withRange(control, low_C + off_K, high_C + off_K),
     measured: { ...(iron.measured ?? nothing), plates: true },
   });
 };

@@ -119,21 +119,21 @@ export const cellSizes = (n: number, thickness_m: number): Float64Array => {
   return sizes.map((size) => (size / total) * thickness_m);
 };
 
+/** A column of raw batter in cells of these sizes. */
+export const rawColumn = (m: Medium, size_m: Float64Array, thickness_m: number, share: number, mirrored: boolean): Column => ({
+  n: size_m.length,
+  mirrored,
+  share,
+  thickness_m,
+  size_m,
+  dry_kgPerM2: size_m.map((size) => size * m.dryDensity_kgPerM3),
+  T: new Float64Array(size_m.length).fill(m.batter.temperature_C),
+  X: new Float64Array(size_m.length).fill(m.batter.water),
+});
+
 /** `cells` across the whole gap (even); a mirrored column holds half of them. */
-export const column = (m: Medium, thickness_m: number, share: number, cells: number, mirrored: boolean): Column => {
-  const n = mirrored ? cells / 2 : cells;
-  const size_m = cellSizes(cells, thickness_m).subarray(0, n);
-  return {
-    n,
-    mirrored,
-    share,
-    thickness_m,
-    size_m,
-    dry_kgPerM2: size_m.map((size) => size * m.dryDensity_kgPerM3),
-    T: new Float64Array(n).fill(m.batter.temperature_C),
-    X: new Float64Array(n).fill(m.batter.water),
-  };
-};
+export const column = (m: Medium, thickness_m: number, share: number, cells: number, mirrored: boolean): Column =>
+  rawColumn(m, cellSizes(cells, thickness_m).subarray(0, mirrored ? cells / 2 : cells), thickness_m, share, mirrored);
 
 /** How many of a column's halves its cells stand for. */
 export const halves = (c: Column): number => (c.mirrored ? 2 : 1);

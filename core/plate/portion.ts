@@ -31,6 +31,10 @@ export const portion = (iron: Iron, batter: BatterProperties): Portion => {
   };
 };
 
+/** What a load swells to: the cavity, or less. */
+export const cookedVolume_mL = (iron: Iron, batter: BatterProperties, poured_mL: number): number =>
+  Math.min(iron.geometry.cavity_mL, poured_mL * expansion(batter, meanThickness_m(plateMachine(iron))));
+
 /** How a portion of another size comes out: share of the cavity filled, and what leaks, g. */
 export const fillOf = (full: Portion, poured_g: number) => {
   const share = poured_g / full.portion_g;

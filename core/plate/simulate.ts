@@ -29,8 +29,8 @@ export type SimulationInput = {
   readonly delay_s?: number;
   /** Plates that go their own way, as in this trace: what is cooked is a spot of a load, and takes no heat that counts. */
   readonly follow?: Pick<Trace, 'lowerPlate_C' | 'upperPlate_C' | 'seconds'>;
-  /** When a pan that is turned is turned over, s from the closed lid; left out: at once. */
-  readonly turn_s?: number;
+  /** When a pan that is turned is turned over, s from the closed lid; left out or null: at once. */
+  readonly turn_s?: number | null;
   readonly scales?: MediumScales;
   /** Cells per column; even. */
   readonly cells?: number;

@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import type { Column, Medium } from './medium.ts';
-import { cellSizes, column } from './medium.ts';
+import { cellSizes, column, rawColumn } from './medium.ts';
 import type { Face, Workspace } from './step.ts';
 import { step, workspace } from './step.ts';
 
@@ -55,16 +55,7 @@ export const turnedColumn = (m: Medium, thickness_m: number, stays: number, shar
   const size_m = new Float64Array(n);
   size_m.set(cellSizes(n, 2 * stays * thickness_m).subarray(0, n / 2), 0);
   size_m.set(cellSizes(n, 2 * (1 - stays) * thickness_m).subarray(n / 2), n / 2);
-  return {
-    n,
-    mirrored: false,
-    share,
-    thickness_m,
-    size_m,
-    dry_kgPerM2: size_m.map((size) => size * m.dryDensity_kgPerM3),
-    T: new Float64Array(n).fill(m.batter.temperature_C),
-    X: new Float64Array(n).fill(m.batter.water),
-  };
+  return rawColumn(m, size_m, thickness_m, share, false);
 };
 
 /** The two halves of a pan's column once it has been turned: the same cells, each with its own plate and a free face inside. */

@@ -1,7 +1,7 @@
 import { clamp } from '../basis/index.ts';
 import type { Random } from '../basis/index.ts';
 import type { Action, Landed, Outcome, Pairing } from '../dialin/index.ts';
-import { FILL_LIMITS, fillWord, swelledTo } from '../dialin/index.ts';
+import { FILL_LIMITS, fillWord, missingWord, swelledTo } from '../dialin/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { Trace } from '../plate/index.ts';
 import {
@@ -149,7 +149,7 @@ export const inWords = (result: PracticeResult): Outcome => {
   const whole = (step: number): number => clamp(Math.round(step), 1, 8);
   return {
     fill,
-    missing_share: fill === 'missing' ? Math.max(0.05, Math.round(20 * (1 - result.share)) / 20) : null,
+    missing_share: fill === 'missing' ? missingWord(result.share) : null,
     leaked_g: fill === 'leaked' ? Math.max(2, Math.round(result.leaked_g / 5) * 5) : null,
     lower: whole(result.lower),
     upper: whole(result.upper),
