@@ -84,7 +84,7 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts'],
+    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'benchmark/**/*.ts'],
     rules: {
       '@typescript-eslint/no-deprecated': 'off',
       '@typescript-eslint/no-unsafe-argument': 'off',

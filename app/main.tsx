@@ -1,4 +1,4 @@
-import './first.ts';
+import './configureZod.ts';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { registerSW } from 'virtual:pwa-register';

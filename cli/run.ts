@@ -1,10 +1,10 @@
 import type { Failure } from '../core/basis/index.ts';
 import { newestRevisions } from '../core/basis/index.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
-import { readSettingsOf } from '../core/book/index.ts';
+import { readSettingsOf } from '../core/kitchen/index.ts';
 import { DEFAULT_READ_SETTINGS } from '../core/formula/index.ts';
 import { PRESET_IRONS } from '../core/plate/index.ts';
-import { say } from '../words/index.ts';
+import { describeCode } from '../words/index.ts';
 import { HELP } from './help.ts';
 import { readOptions } from './options.ts';
 import { inWords } from './print.ts';
@@ -13,7 +13,7 @@ import { sourceFrom } from './source.ts';
 /** What a command leaves behind. `stdout` is empty unless `code` is 0. */
 export type Outcome = { readonly code: 0 | 1 | 2; readonly stdout: string; readonly stderr: string };
 
-const stopped = (code: 1 | 2, failure: Failure): Outcome => ({ code, stdout: '', stderr: `lattice: ${say(failure)}\n` });
+const stopped = (code: 1 | 2, failure: Failure): Outcome => ({ code, stdout: '', stderr: `lattice: ${describeCode(failure)}\n` });
 
 /** Runs a command line; reads files through `readText` (null: unreadable). */
 export const runCommand = (argv: readonly string[], readText: (file: string) => string | null): Outcome => {
@@ -47,7 +47,7 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
     target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
   });
   if (!advice.ok) return stopped(1, advice.failure);
-  const answer = answerOf(advice.value, say);
+  const answer = answerOf(advice.value, describeCode);
   const stderr = answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`).join('');
   return { code: 0, stdout: options.json ? `${JSON.stringify(answer, null, 2)}\n` : inWords(answer), stderr };
 };

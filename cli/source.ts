@@ -1,13 +1,12 @@
 import type { Result } from '../core/basis/index.ts';
 import { failure, newestRevisions, success } from '../core/basis/index.ts';
-import type { KitchenFile } from '../core/book/index.ts';
-import { checkKitchenFile, FILE_SCHEMA } from '../core/book/index.ts';
-import type { Formula, ReadLine, ReadSettings } from '../core/formula/index.ts';
+import type { KitchenFile } from '../core/kitchen/index.ts';
+import { checkKitchenFile, FILE_SCHEMA } from '../core/kitchen/index.ts';
+import type { Formula, ReadLine, ReadSettings, ParsedFormula } from '../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, readFormula, readLine, summarise, writtenLines } from '../core/formula/index.ts';
-import type { FormulaReading } from '../core/formula/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. */
-export type Source = { readonly kitchen: KitchenFile | null; readonly read: (settings: ReadSettings) => FormulaReading };
+export type Source = { readonly kitchen: KitchenFile | null; readonly read: (settings: ReadSettings) => ParsedFormula };
 
 /**
  * Plain text (an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file

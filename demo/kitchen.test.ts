@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { checkKitchenFile } from '../core/book/index.ts';
+import { checkKitchenFile } from '../core/kitchen/index.ts';
 import { readFormula } from '../core/formula/index.ts';
-import { loadProgress } from '../core/line/index.ts';
+import { loadProgress } from '../core/log/index.ts';
 import { demoKitchen, LAST_MORNING } from './kitchen.ts';
 
 const file = demoKitchen();

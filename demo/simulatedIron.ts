@@ -1,7 +1,7 @@
 import type { Random } from '../core/basis/index.ts';
 import { clamp } from '../core/basis/index.ts';
 import type { Advice } from '../core/advise/index.ts';
-import type { Observation } from '../core/line/index.ts';
+import type { Observation } from '../core/log/index.ts';
 import { tawnyStepOf } from '../core/matter/index.ts';
 import { simulate, UNSCALED } from '../core/plate/index.ts';
 

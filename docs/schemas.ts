@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { AdviceAnswer } from '../core/advise/index.ts';
-import { KitchenFile } from '../core/book/index.ts';
+import { KitchenFile } from '../core/kitchen/index.ts';
 
 /** JSON Schemas of what goes in and out, from the Zod shapes that the code itself checks with. */
 export const schemas = (): Record<string, unknown> => ({

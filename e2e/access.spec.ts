@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { column, open, settled } from './bench.ts';
+import { column, open, settled } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };

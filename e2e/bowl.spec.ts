@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, figure, open, toOwnKitchen } from './bench.ts';
+import { exported, figure, open, toOwnKitchen } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { seededRandom } from '../core/basis/index.ts';
-import { column, open, startLoad } from './bench.ts';
+import { column, open, startLoad } from './kitchen.ts';
 
 test('crashed at 20 seeded moments of a load: the log is what had been acknowledged', async ({ context }) => {
   test.setTimeout(240_000);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { column, figure, open, settled } from './bench.ts';
+import { column, figure, open, settled } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await open(page, 'iron');

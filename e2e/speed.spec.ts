@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { open, settled } from './bench.ts';
+import { open, settled } from './kitchen.ts';
 
 // Playwright's own recording would be measured along.
 test.use({ trace: 'off' });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { button, column, open, startLoad, toOwnKitchen } from './bench.ts';
+import { button, column, open, startLoad, toOwnKitchen } from './kitchen.ts';
 
 const left_s = async (page: Page, iron: string): Promise<number> => {
   const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';

@@ -5,12 +5,12 @@ import { ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled();
 const { build } = await import('vite');
-const outDir = join(ROOT, '.cache', 'bench');
+const outDir = join(ROOT, '.cache', 'benchmark');
 await build({
   root: ROOT,
   configFile: false,
   logLevel: 'error',
-  build: { ssr: 'bench/main.ts', outDir, emptyOutDir: true, target: 'node20', minify: false },
+  build: { ssr: 'benchmark/main.ts', outDir, emptyOutDir: true, target: 'node20', minify: false },
 });
 const { status } = spawnSync(process.execPath, ['--expose-gc', join(outDir, 'main.js'), ...process.argv.slice(2)], {
   cwd: ROOT,

@@ -1,1 +1,1 @@
-export { say, sayAloud } from './say.ts';
+export { describeCode, describeSentence, describeStored } from './describe.ts';

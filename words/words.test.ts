@@ -1,35 +1,45 @@
-import { readdirSync, readFileSync, statSync } from 'node:fs';
-import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { SENTENCES } from './dictionary.ts';
-import { say, sayAloud } from './index.ts';
+import { describeCode, describeSentence, describeStored } from './index.ts';
 
-const sources = (folder: string): string[] =>
-  readdirSync(folder).flatMap((name) => {
-    const path = join(folder, name);
-    if (statSync(path).isDirectory()) return name === 'testing' ? [] : sources(path);
-    return path.endsWith('.ts') && !path.endsWith('.test.ts') ? [readFileSync(path, 'utf8')] : [];
-  });
-
-/** Codes as the core writes them: as first argument of its own helpers, or as a code in a literal. */
-const codesIn = (text: string): string[] =>
-  [
-    ...text.matchAll(
-      /(?:says|failure|warning|add)(?:<\w+>)?\(\s*(?:[\w.!\s>?]+\? )?'([a-z]+(?:-[a-z]+)+)'|\{ code: '([a-z]+(?:-[a-z]+)+)', level/g,
-    ),
-  ].flatMap((m) => m[1] ?? m[2] ?? []);
+// That every code has a sentence, and a sentence only fields that its code gives, is the compiler’s to check.
 
 describe('the catalogue of words', () => {
-  const codes = [...new Set(sources(new URL('../core', import.meta.url).pathname).flatMap(codesIn))];
-
-  test('the core’s codes were found', () => expect(codes.length).toBeGreaterThan(40));
-  test.each(codes)('%s has words', (code) => expect(SENTENCES[code]).toBeDefined());
-
-  test.each(Object.keys(SENTENCES))('%s makes a sentence without fields too', (code) => {
-    const text = say({ code, fields: {} });
-    expect(text.length).toBeGreaterThan(3);
-    expect(sayAloud({ code, fields: {} }).charAt(0)).toBe(text.charAt(0).toUpperCase());
+  test('fields are filled in, with as many digits as they came with', () => {
+    expect(describeCode({ code: 'gas-far-above', fields: { gas: 41.2, low: 5.3, high: 32.5 } })).toBe(
+      'very much gas: 41.2 mmol per 100 g flour, usual is 5.3–32.5',
+    );
+    expect(describeCode({ code: 'out-of-range', fields: { what: 'altitude_m', value: 'not a number', min: -430, max: 5500 } })).toContain(
+      'altitude (m)',
+    );
   });
 
-  test('an unknown code is shown as it is', () => expect(say({ code: 'never-heard-of', fields: {} })).toBe('never-heard-of'));
+  test('what may be left out leaves no hole', () => {
+    const texts = [
+      describeCode({
+        code: 'spot-wet',
+        fields: { topping: 'berries', percent: 40, around_percent: 30, step: 3, around_step: 4 },
+      }),
+      describeCode({
+        code: 'lightness-out-of-reach',
+        fields: { wanted_gPerML: 0.2, reached_gPerML: 0.4 },
+      }),
+      describeCode({ code: 'turn-by', fields: { first_percent: 40, first_step: 4, second_step: 3, hollow_percent: 20 } }),
+    ];
+    for (const text of texts) expect(text).not.toMatch(/undefined|NaN|null/);
+  });
+
+  test('begins with a capital where it stands alone', () => {
+    expect(describeSentence({ code: 'bowl-empty', fields: {} })).toBe('Nothing in the bowl has a weight yet');
+  });
+
+  test.each(Object.entries(SENTENCES).filter(([, sentence]) => sentence.length === 0))('%s, which has no fields, is a sentence', (code) => {
+    expect(describeStored(code).length).toBeGreaterThan(3);
+    expect(describeStored(code)).not.toMatch(/undefined/);
+  });
+
+  test('a stored code that nobody has ever heard of is shown as it is', () => {
+    expect(describeStored('never-heard-of')).toBe('never-heard-of');
+    expect(describeStored('constructor')).toBe('constructor');
+  });
 });

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Download } from 'lucide-react';
-import { loadProgress } from '../../core/line/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import { grams, dayAndTime } from '../look/index.ts';
 import { useExport } from '../shell/useExport.ts';
 import { logOf, newestByName, useKit, useLogs, useRows } from '../store/index.ts';

@@ -1,5 +1,4 @@
-import { inkOn, tawnyCss } from '../look/index.ts';
-import { clock } from '../look/index.ts';
+import { inkOn, tawnyCss, clock } from '../look/index.ts';
 import type { Entry } from './entries.ts';
 
 /** The promised window as a band, the best moment as a notch, what was done as a mark. */

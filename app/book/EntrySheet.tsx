@@ -1,4 +1,4 @@
-import type { LoadEvent, Observation } from '../../core/line/index.ts';
+import type { LoadEvent, Observation } from '../../core/log/index.ts';
 import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../look/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { LoadEvent, NewLoadEvent, Observation } from '../../core/line/index.ts';
+import type { LoadEvent, NewLoadEvent, Observation } from '../../core/log/index.ts';
 import { demoFile } from '../../demo/file.ts';
 import { colourMiss, entryOf } from './entries.ts';
 

@@ -1,6 +1,5 @@
-import type { Lot, Prediction } from '../../core/book/index.ts';
-import type { Load, LoadEvent, LoadProgress, Observation } from '../../core/line/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
+import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../../core/log/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 
 /** A load as the book shows it: what was promised beside what came out. */

@@ -1,12 +1,12 @@
-import type { AltitudeCorrection, Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { AltitudeCorrection, Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ALTITUDE_TABLE, gasLess } from '../../core/formula/index.ts';
-import { say } from '../../words/index.ts';
+import { describeCode } from '../../words/index.ts';
 import { grams, metres, percent, Sheet } from '../look/index.ts';
 import { revised } from './revise.ts';
 
 type Props = {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly corrections: readonly AltitudeCorrection[];
   readonly altitude_m: number;
   readonly onRevise: (next: Formula) => void;
@@ -44,7 +44,7 @@ export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRev
                 </th>
                 <td className="figure text-right text-lg text-quiet">{grams(c.from_g)}</td>
                 <td className="figure text-right text-2xl">{grams(c.to_g)} g</td>
-                <td className="w-72 pl-4 text-[15px] text-quiet">{say({ code: c.because, fields: {} })}</td>
+                <td className="w-72 pl-4 text-[15px] text-quiet">{describeCode({ code: c.because, fields: {} })}</td>
               </tr>
             ))}
           </tbody>

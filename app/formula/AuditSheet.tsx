@@ -1,15 +1,15 @@
 import { Check } from 'lucide-react';
-import type { Formula, FormulaReading, Repair, Suspicion } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula, Repair, FormulaIssue } from '../../core/formula/index.ts';
 import { linesFromText } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { grams, Sheet } from '../look/index.ts';
 import { revised, withLine, withLines } from './revise.ts';
 
 type Props = {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
-  readonly found: readonly Suspicion[];
+  readonly reading: ParsedFormula;
+  readonly found: readonly FormulaIssue[];
   readonly onRevise: (next: Formula) => void;
   readonly onClose: () => void;
 };
@@ -57,7 +57,7 @@ export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props
               <span className="block h-full bg-ink" style={{ width: `${Math.min(100, (100 * suspicion.weight) / FULL)}%` }} />
             </span>
             <div>
-              <p className="text-lg">{sayAloud(suspicion)}.</p>
+              <p className="text-lg">{describeSentence(suspicion)}.</p>
               <div className="mt-1 flex flex-wrap gap-2">
                 {suspicion.repairs.map((repair) => (
                   <button

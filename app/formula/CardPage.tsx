@@ -1,12 +1,12 @@
 import type { AdviceAnswer } from '../../core/advise/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
 /** What a card says of the iron, in words; nulls where nothing was reckoned. */
-export const cardOf = (reading: FormulaReading, answer: AdviceAnswer | null, iron: Iron | null, session: Session) => ({
+export const cardOf = (reading: ParsedFormula, answer: AdviceAnswer | null, iron: Iron | null, session: Session) => ({
   portion: answer === null || iron === null ? null : `${grams(answer.portion_g)} g a load on ${iron.name}`,
   setting:
     answer === null
@@ -29,7 +29,7 @@ export const CardPage = ({
   card,
 }: {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly card: ReturnType<typeof cardOf>;
 }) => (
   <section aria-label="Formula card" className="hidden p-6 text-black print:block">

@@ -1,10 +1,10 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import { lazy, Suspense, useState } from 'react';
 import type { AdviceReply } from '../workers/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { costOf, nutritionOf } from '../../core/formula/index.ts';
 import { sugars } from '../../core/matter/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { clock, grams, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf } from '../session/index.ts';
@@ -25,7 +25,7 @@ const FILLS = ['#b9cbd2', '#e4e6de', '#dcdcae', '#ffffff', '#c9c2d1', '#b7c7b1']
 
 type Compared = {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly advice: AdviceReply | null;
   readonly trouble: string | null;
 };
@@ -102,27 +102,31 @@ const figuresOf = ({ reading, advice }: Compared, session: Session): Figure[] =>
   const nutrition = pieceBatter_g === null ? null : nutritionOf(reading, pieceBatter_g);
   const cost = costOf(reading, session.kit.pricesPerKg);
   const perPiece = cost === null || answer === null || answer.pieces <= 0 ? null : cost.total / answer.pieces;
-  const say = (value: number | null, words: (value: number) => string): string => (value === null ? '—' : words(value));
+  const format = (value: number | null, words: (value: number) => string): string => (value === null ? '—' : words(value));
   return [
-    { name: 'time in the iron', value: answer?.cookTime_s.best ?? null, words: say(answer?.cookTime_s.best ?? null, clock) },
-    { name: 'crispness', value: answer?.crisp ?? null, words: say(answer?.crisp ?? null, (v) => `${v.toFixed(1)} of 5`) },
-    { name: 'portion', value: answer?.portion_g ?? null, words: say(answer?.portion_g ?? null, (v) => `${grams(v)} g`) },
-    { name: 'piece', value: answer?.pieceMass_g ?? null, words: say(answer?.pieceMass_g ?? null, (v) => `${grams(v)} g`) },
+    { name: 'time in the iron', value: answer?.cookTime_s.best ?? null, words: format(answer?.cookTime_s.best ?? null, clock) },
+    { name: 'crispness', value: answer?.crisp ?? null, words: format(answer?.crisp ?? null, (v) => `${v.toFixed(1)} of 5`) },
+    { name: 'portion', value: answer?.portion_g ?? null, words: format(answer?.portion_g ?? null, (v) => `${grams(v)} g`) },
+    { name: 'piece', value: answer?.pieceMass_g ?? null, words: format(answer?.pieceMass_g ?? null, (v) => `${grams(v)} g`) },
     {
       name: 'density',
       value: answer === null ? null : answer.pieceDensity_gPerMl,
-      words: say(answer?.pieceDensity_gPerMl ?? null, (v) => `${v.toFixed(2)} g/mL`),
+      words: format(answer?.pieceDensity_gPerMl ?? null, (v) => `${v.toFixed(2)} g/mL`),
     },
-    { name: 'energy', value: nutrition?.energy_kcal ?? null, words: say(nutrition?.energy_kcal ?? null, (v) => `${Math.round(v)} kcal`) },
+    {
+      name: 'energy',
+      value: nutrition?.energy_kcal ?? null,
+      words: format(nutrition?.energy_kcal ?? null, (v) => `${Math.round(v)} kcal`),
+    },
     {
       name: 'cost a piece',
       value: perPiece,
-      words: say(perPiece, (v) => `${(cost?.priced ?? 1) < 0.9 ? 'over ' : ''}${money(v, session.kit.currency)}`),
+      words: format(perPiece, (v) => `${(cost?.priced ?? 1) < 0.9 ? 'over ' : ''}${money(v, session.kit.currency)}`),
     },
     {
       name: 'hydration',
       value: reading.hydration_percent?.usual ?? null,
-      words: say(reading.hydration_percent?.usual ?? null, (v) => `${Math.round(v)} %`),
+      words: format(reading.hydration_percent?.usual ?? null, (v) => `${Math.round(v)} %`),
     },
   ];
 };
@@ -137,7 +141,7 @@ export const CompareSheet = ({
   readonly formula: Formula;
   readonly onClose: () => void;
 }) => {
-  const { formulas, iron, bench } = session;
+  const { formulas, iron, workspace } = session;
   const [ids, setIds] = useState<readonly string[]>(() => [
     formula.id,
     ...formulas
@@ -146,14 +150,14 @@ export const CompareSheet = ({
       .map((f) => f.id),
   ]);
   const chosen = ids.flatMap((id) => formulas.find((f) => f.id === id) ?? []);
-  const queries = useAdvices(chosen.map((f) => (iron === null || f.lines.length === 0 ? null : adviceJob(session, f, iron, bench))));
+  const queries = useAdvices(chosen.map((f) => (iron === null || f.lines.length === 0 ? null : adviceJob(session, f, iron, workspace))));
   const compared = chosen.map((f, i): Compared => {
     const data = queries[i]?.data;
     return {
       formula: f,
       reading: readingOf(session, f),
       advice: data?.ok === true ? data.value : null,
-      trouble: data?.ok === false ? sayAloud(data.failure) : null,
+      trouble: data?.ok === false ? describeSentence(data.failure) : null,
     };
   });
   const figures = compared.map((one) => figuresOf(one, session));

@@ -1,10 +1,10 @@
-import type { FormulaReading } from '../../core/formula/index.ts';
+import type { ParsedFormula } from '../../core/formula/index.ts';
 import { costOf } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { NumberEntry, percent, Sheet } from '../look/index.ts';
 
 type Props = {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly kit: Kit;
   readonly pieces: number | null;
   readonly onSave: (next: Kit) => void;

@@ -12,13 +12,13 @@ export const Decide = ({ formula, line, read, onRevise }: Props) => {
   const setGrams = (value: number): void => onRevise(withLine(formula, line.id, { edited_g: Number(value.toFixed(1)) }));
   const choices = read.how.flatMap(({ code, fields }) => {
     if (code === 'amounts-clash')
-      return [Number(fields['first_g']), Number(fields['second_g'])].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
+      return [fields.first_g, fields.second_g].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
     if (code === 'range-undecided' && read.gramsRange !== null) {
       const [low, high] = read.gramsRange;
       return [low, (low + high) / 2, high].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
     }
     if (code === 'word-by-market')
-      return [String(fields['taken']), ...String(fields['other']).split(', ')].map((id) => ({
+      return [fields.taken, ...fields.other.split(', ')].map((id) => ({
         label: ingredientById(id)?.name ?? id,
         take: () => onRevise(withLine(formula, line.id, { chosenIngredientId: id })),
       }));

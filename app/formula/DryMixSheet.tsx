@@ -1,12 +1,12 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { allergensOf, dryMix } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
-type Props = { readonly formula: Formula; readonly reading: FormulaReading; readonly session: Session; readonly onClose: () => void };
+type Props = { readonly formula: Formula; readonly reading: ParsedFormula; readonly session: Session; readonly onClose: () => void };
 
 const DAY_MS = 86_400_000;
 

@@ -1,10 +1,10 @@
 import { ClipboardPaste, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { batterOf } from '../../core/advise/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
 import type { CupStandardId } from '../../core/basis/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
-import { claimsOf, compareClaims, costOf, ingredientOf, LIFTS, linesFromText, suspicions, swapsFor } from '../../core/formula/index.ts';
-import { AddEntry, Findings, grams, Listing } from '../look/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
+import { claimsOf, compareClaims, costOf, ingredientOf, LIFTS, linesFromText, formulaIssues, swapsFor } from '../../core/formula/index.ts';
+import { AddEntry, Findings, grams, InlineSelect } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf, useSession } from '../session/index.ts';
@@ -43,11 +43,11 @@ export const FormulaStation = () => {
   const kitchen = useKitchen();
   const [pasting, setPasting] = useState(false);
   if (session === undefined) return null;
-  const { formula, setBench } = session;
+  const { formula, setWorkspace } = session;
   const save = (next: Formula): void => void kitchen.put('formulas', next);
   const start = async (made: Formula): Promise<void> => {
     await kitchen.put('formulas', made);
-    setBench({ formulaId: made.id });
+    setWorkspace({ formulaId: made.id });
   };
   const take = ({ lines, name, steps, yieldHint, recipe }: Pasted): void => {
     setPasting(false);
@@ -90,7 +90,7 @@ export const FormulaStation = () => {
 };
 
 /** The line that is to be swapped, if it still has an ingredient and a weight. */
-const swapOf = (formula: Formula, reading: FormulaReading, index: number | null) => {
+const swapOf = (formula: Formula, reading: ParsedFormula, index: number | null) => {
   const line = index === null ? undefined : formula.lines[index];
   const read = index === null ? undefined : reading.lines[index];
   return line === undefined || read?.ingredientId == null || read.grams === null
@@ -107,21 +107,21 @@ type LedgerProps = {
 };
 
 const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => {
-  const { kit, iron, formulas, setBench } = session;
+  const { kit, iron, formulas, setWorkspace } = session;
   const kitchen = useKitchen();
   const revisions = useRows('formulas') ?? [];
   const reading = readingOf(session, formula);
   const before = undone(formula, revisions);
   const [swapping, setSwapping] = useState<number | null>(null);
   const [sheet, setSheet] = useState<ToolName | null>(null);
-  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, session.bench));
+  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, session.workspace));
   const answer = advice.data?.ok === true ? advice.data.value.answer : null;
   const swap = swapOf(formula, reading, swapping);
-  const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
+  const batter = batterOf(reading, { batter_C: session.workspace.batter_C, altitude_m: kit.altitude_m });
   const most_g = Math.max(1, ...reading.lines.map((line) => line.grams ?? 0));
   const claims = claimsOf(formula.steps, formula.yieldHint, kit.cupStandard);
   const evidence = ironEvidence(answer, iron, batter.ok ? batter.value.looseness : null);
-  const found = suspicions(reading, claims, evidence);
+  const found = formulaIssues(reading, claims, evidence);
   const cost = costOf(reading, kit.pricesPerKg);
   const tool = {
     session,
@@ -140,13 +140,13 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
         <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
             <h1 className="sr-only">{formula.name}</h1>
-            <Listing
+            <InlineSelect
               label="Formula"
               value={formula.id}
               choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-              onChange={(formulaId) => setBench({ formulaId })}
+              onChange={(formulaId) => setWorkspace({ formulaId })}
             />
-            <Listing
+            <InlineSelect
               label="Lift"
               value={formula.lift}
               choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
@@ -170,7 +170,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
                 {answer !== null && answer.pieces > 0 && `, ${money(cost.total / answer.pieces, kit.currency)} a piece`}
               </button>
             )}
-            <Listing
+            <InlineSelect
               label="Cup"
               value={kit.cupStandard}
               choices={CUPS}

@@ -1,7 +1,7 @@
-import type { FormulaReading } from '../../core/formula/index.ts';
+import type { ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord, USUAL_GAS_MMOL } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { batterOf } from '../../core/advise/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 
 type GaugeProps = {
@@ -48,7 +48,7 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
   );
 };
 
-export const Gauges = ({ reading, iron, kit }: { readonly reading: FormulaReading; readonly iron: Iron | null; readonly kit: Kit }) => {
+export const Gauges = ({ reading, iron, kit }: { readonly reading: ParsedFormula; readonly iron: Iron | null; readonly kit: Kit }) => {
   const batter = batterOf(reading, { batter_C: 20, altitude_m: kit.altitude_m });
   const gas = reading.leavening.gas_mmolPer100gFlour;
   const { hydration_percent: hydration, flour_g, leavening } = reading;

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { FormulaReading, LabelStandard, Nutrition } from '../../core/formula/index.ts';
-import { allergensOf, declared, listedAllergens, servedNutrition, TOPPINGS } from '../../core/formula/index.ts';
+import type { ParsedFormula, LabelStandard, Nutrition } from '../../core/formula/index.ts';
+import { allergensOf, nutritionLabel, listedAllergens, servedNutrition, TOPPINGS } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { Sheet } from '../look/index.ts';
 
 type Props = {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   /** Of one piece, cooked. */
   readonly piece: Nutrition;
   readonly pieceName: string;
@@ -106,7 +106,7 @@ export const LabelSheet = ({ reading, piece, pieceName, pieces, onClose }: Props
               </th>
               {columns.map(([column, nutrition]) => (
                 <td key={column} className="px-3 text-right">
-                  {declared(nutrition, standard)[key]}
+                  {nutritionLabel(nutrition, standard)[key]}
                 </td>
               ))}
             </tr>

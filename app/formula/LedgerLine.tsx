@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { ArrowLeftRight, CircleHelp, Trash2, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
-import { say } from '../../words/index.ts';
+import { describeCode } from '../../words/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { grams } from '../look/index.ts';
 import { gramsTyped } from './amounts.ts';
@@ -35,7 +35,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
   const isHeading = read.how.some((how) => how.code === 'heading');
-  const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(say);
+  const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(describeCode);
   if (read.ingredientId !== null && line.chosenIngredientId !== null)
     notes.unshift(`taken as ${read.ingredient?.name ?? read.ingredientId}`);
   const changeGrams = (typed: string): void => {

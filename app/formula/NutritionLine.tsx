@@ -1,4 +1,4 @@
-import type { FormulaReading } from '../../core/formula/index.ts';
+import type { ParsedFormula } from '../../core/formula/index.ts';
 import { allergensOf, nutritionOf } from '../../core/formula/index.ts';
 
 /** Per piece, cooked (only water is lost), and what the bowl contains. */
@@ -7,7 +7,7 @@ export const NutritionLine = ({
   pieceBatter_g,
   ironName,
 }: {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly pieceBatter_g: number | null;
   readonly ironName: string | null;
 }) => {

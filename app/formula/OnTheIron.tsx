@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { clock, grams } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
@@ -8,8 +8,8 @@ import { useAdvice } from '../workers/index.ts';
 
 /** What this batter will do on the iron that is on the bench. */
 export const OnTheIron = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
-  const { iron, bench } = session;
-  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, bench));
+  const { iron, workspace } = session;
+  const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, workspace));
   if (iron === null || advice.data === undefined) return null;
   return (
     <section aria-label={`On ${iron.name}`} className="border-l-3 border-ink pl-3">
@@ -24,7 +24,7 @@ export const OnTheIron = ({ session, formula }: { readonly session: Session; rea
           </Link>
         </p>
       ) : (
-        <p className="mt-1">{sayAloud(advice.data.failure)}.</p>
+        <p className="mt-1">{describeSentence(advice.data.failure)}.</p>
       )}
     </section>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/index.ts';
 import { MOST_LINES } from '../../core/formula/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { Sheet } from '../look/index.ts';
 import { pasteReader } from '../workers/index.ts';
 
@@ -66,7 +66,7 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
       />
       {failure !== null && (
         <p role="alert" className="mt-2 border-l-3 border-ink bg-white p-2">
-          {sayAloud(failure)}.
+          {describeSentence(failure)}.
         </p>
       )}
       <div className="mt-3 flex gap-3">

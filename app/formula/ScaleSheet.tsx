@@ -1,14 +1,14 @@
 import { useState } from 'react';
-import type { Formula, FormulaReading, ScaleWish } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula, ScaleWish } from '../../core/formula/index.ts';
 import { scaledLines, scaleFactor, wholeEggBatches, wholeLoads } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { grams, Listing, NumberEntry, percent, Sheet } from '../look/index.ts';
+import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../look/index.ts';
 import { revised } from './revise.ts';
 
 type Props = {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly iron: Iron | null;
   /** Batter for one load of that iron, g; null while it is reckoned. */
   readonly portion_g: number | null;
@@ -145,7 +145,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
             }}
           />
           <span className="pb-2">
-            of <Listing label="Of which line" value={lineIndex} choices={weighed} onChange={setLineIndex} />
+            of <InlineSelect label="Of which line" value={lineIndex} choices={weighed} onChange={setLineIndex} />
           </span>
         </div>
       </div>

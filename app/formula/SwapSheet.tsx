@@ -1,6 +1,6 @@
 import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/index.ts';
 import { linesFromText, MOST_OF_FLOUR, readFormula, swapsFor } from '../../core/formula/index.ts';
-import { batterOf } from '../../core/advise/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';

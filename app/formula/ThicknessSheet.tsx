@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Formula, FormulaReading, Thickness } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula, Thickness } from '../../core/formula/index.ts';
 import {
   linesFromText,
   loosenessOfSpread,
@@ -9,7 +9,7 @@ import {
   thicknessWord,
 } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { grams, NumberEntry, Sheet } from '../look/index.ts';
 import { withLines } from './revise.ts';
 
@@ -23,7 +23,7 @@ const HINTS: Readonly<Record<Thickness, string>> = {
 
 type Props = {
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly predicted: Thickness;
   readonly onRevise: (next: Formula) => void;
   /** The bowl that stands mixed: it gets the grams and remembers why; null where none does. */
@@ -73,7 +73,7 @@ export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onStir, 
           . For the whole bowl as written, {grams(reading.totalMass_g)} g.
         </p>
       ) : (
-        <p className="mt-4 text-lg">{sayAloud(correction.failure)}.</p>
+        <p className="mt-4 text-lg">{describeSentence(correction.failure)}.</p>
       )}
       <div className="mt-4 flex flex-wrap gap-3">
         <button type="button" className="button-act" disabled={!correction.ok} onClick={take}>

@@ -1,7 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, ClipboardPaste, Columns3, Plus, Scale, SearchCheck, Spline, Undo2 } from 'lucide-react';
 import type { AdviceAnswer } from '../../core/advise/index.ts';
-import type { Formula, FormulaReading, Suspicion } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula, FormulaIssue } from '../../core/formula/index.ts';
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../core/formula/index.ts';
 import type { BatterProperties, Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
@@ -20,7 +20,7 @@ import { ThicknessSheet } from './ThicknessSheet.tsx';
 export type ToolName = 'scale' | 'thickness' | 'audit' | 'compare' | 'altitude' | 'dry-mix' | 'label' | 'cost';
 
 type ToolsProps = {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly suspicions: number;
   readonly isBatter: boolean;
   readonly canUndo: boolean;
@@ -105,11 +105,11 @@ type ToolProps = {
   readonly name: ToolName;
   readonly session: Session;
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly iron: Iron | null;
   readonly answer: AdviceAnswer | null;
   readonly batter: BatterProperties | null;
-  readonly found: readonly Suspicion[];
+  readonly found: readonly FormulaIssue[];
   readonly onRevise: (next: Formula) => void;
   readonly onClose: () => void;
 };

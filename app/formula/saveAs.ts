@@ -1,12 +1,12 @@
 import type { AdviceAnswer } from '../../core/advise/index.ts';
-import type { Formula, FormulaCard, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, FormulaCard, ParsedFormula } from '../../core/formula/index.ts';
 import { formulaCsv, formulaMarkdown, recipeFromFormula } from '../../core/formula/index.ts';
 import { download, fileName } from '../look/index.ts';
 
 export type SaveKind = 'recipe' | 'markdown' | 'csv' | 'print';
 
 /** A formula in a format that others read. */
-export const saveAs = (kind: SaveKind, formula: Formula, reading: FormulaReading, card: FormulaCard, answer: AdviceAnswer | null): void => {
+export const saveAs = (kind: SaveKind, formula: Formula, reading: ParsedFormula, card: FormulaCard, answer: AdviceAnswer | null): void => {
   if (kind === 'print') return window.print();
   if (kind === 'markdown') return download(fileName(formula.name, 'md'), 'text/markdown', formulaMarkdown(formula, reading, card));
   if (kind === 'csv') return download(fileName(formula.name, 'csv'), 'text/csv', formulaCsv(reading));

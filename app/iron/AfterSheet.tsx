@@ -1,6 +1,7 @@
 import { lazy, Suspense, useMemo } from 'react';
-import type { Destination, PlaceCourse, Target } from '../../core/advise/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import type { Destination, PlaceCourse } from '../../core/advise/index.ts';
+import type { Target } from '../../core/cook/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { percent, Sheet, tawnyCss } from '../look/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useAfter } from '../workers/index.ts';
@@ -58,7 +59,7 @@ export const AfterSheet = ({
   );
   return (
     <Sheet title="After the iron" open onClose={onClose} wide="very">
-      {after?.ok === false && <p role="alert">{sayAloud(after.failure)}.</p>}
+      {after?.ok === false && <p role="alert">{describeSentence(after.failure)}.</p>}
       {after === undefined && <p className="text-lg text-quiet">Following the pieces …</p>}
       {after?.ok === true && courses !== null && options !== null && (
         <div className="grid grid-cols-2 gap-8 max-lg:grid-cols-1">

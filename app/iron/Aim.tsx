@@ -1,6 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
-import type { Target } from '../../core/advise/index.ts';
+import type { Target } from '../../core/cook/index.ts';
 import { densityOfLightness } from '../../core/advise/index.ts';
 import { inkOn, tawnyCss } from '../look/index.ts';
 

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Action } from '../../core/dialin/index.ts';
+import type { Action } from '../../core/fit/index.ts';
 import type { IronLink, IronOutcome, IronReading } from '../devices/index.ts';
 import { clock, NumberEntry } from '../look/index.ts';
 import type { measuresFor } from './trial.ts';

@@ -4,7 +4,7 @@ import { LIMITS } from '../../core/advise/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
 import { settingRange, TOPPING_IDS } from '../../core/plate/index.ts';
 import { NumberEntry } from '../look/index.ts';
-import type { Bench } from '../store/index.ts';
+import type { Workspace } from '../store/index.ts';
 
 const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
   nuts: 'nuts',
@@ -15,7 +15,12 @@ const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
   'pearl-sugar': 'pearl sugar',
 };
 
-type Props = { readonly bench: Bench; readonly iron: Iron; readonly summary: string; readonly onChange: (changes: Partial<Bench>) => void };
+type Props = {
+  readonly bench: Workspace;
+  readonly iron: Iron;
+  readonly summary: string;
+  readonly onChange: (changes: Partial<Workspace>) => void;
+};
 
 /** What the load starts from: batter, load number, preheat, and a setting of one's own. */
 export const Conditions = ({ bench, iron, summary, onChange }: Props) => (

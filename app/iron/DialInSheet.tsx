@@ -1,10 +1,11 @@
 import { lazy, Suspense } from 'react';
-import type { Change, DialIn, Worth } from '../../core/dialin/index.ts';
+import type { Change, IronHistory } from '../../core/book/index.ts';
+import type { InformationValue } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, dialMarkText, Fact, grams, percent, Sheet, temperature } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { historyJob, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
@@ -66,9 +67,9 @@ export const DialInSheet = (props: Props) => {
   return (
     <Sheet title={`What ${iron.name} has shown`} open onClose={onClose} wide>
       {found.data === undefined && <p className="text-lg text-quiet">Weighing its loads …</p>}
-      {found.data?.ok === false && <p className="text-lg">{sayAloud(found.data.failure)}.</p>}
+      {found.data?.ok === false && <p className="text-lg">{describeSentence(found.data.failure)}.</p>}
       {found.data?.ok === true && (
-        <Shown
+        <IronHistoryResult
           found={found.data.value}
           session={session}
           iron={iron}
@@ -109,7 +110,7 @@ const CHANGE_WORDS: Readonly<Record<Change, (size: number) => string>> = {
 /** Less likely ones aren't worth reading. */
 const LEAST_CHANCE = 0.06;
 
-const WhatChanged = ({ changed }: { readonly changed: NonNullable<DialIn['changed']> }) => (
+const WhatChanged = ({ changed }: { readonly changed: NonNullable<IronHistory['changed']> }) => (
   <section aria-label="What changed?" className="mt-5">
     <h3>What changed?</h3>
     <p className="text-[15px] text-quiet">
@@ -134,7 +135,7 @@ const WhatChanged = ({ changed }: { readonly changed: NonNullable<DialIn['change
   </section>
 );
 
-const Shown = ({
+const IronHistoryResult = ({
   found,
   session,
   iron,
@@ -142,7 +143,10 @@ const Shown = ({
   crisp,
   onTake,
   worth,
-}: { readonly found: DialIn; readonly worth: Worth | null } & Pick<Props, 'session' | 'iron' | 'tawny' | 'crisp' | 'onTake'>) => {
+}: { readonly found: IronHistory; readonly worth: InformationValue | null } & Pick<
+  Props,
+  'session' | 'iron' | 'tawny' | 'crisp' | 'onTake'
+>) => {
   const { suggestion, band, believed, prior, used, findings } = found;
   const dial = dialMark(iron, suggestion.setting_C);
   return (
@@ -154,16 +158,16 @@ const Shown = ({
             : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough ? '' : ` and crisp ${crisp}`}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-          <Fact big figure="next portion" name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
-          <Fact
+          <Metric big figure="next portion" name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
+          <Metric
             big
             figure="next setting"
             name="setting"
             value={dial === null ? temperature(suggestion.setting_C, session.kit.temperatureUnit) : dialMarkText(dial)}
             exact={suggestion.setting_C}
           />
-          <Fact big figure="next open after" name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
-          <Fact big figure="next chance to land" name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
+          <Metric big figure="next open after" name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
+          <Metric big figure="next chance to land" name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
           To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step: {percent(suggestion.close)}.
@@ -225,7 +229,7 @@ const Shown = ({
         <ul className="mt-3 flex flex-col gap-1">
           {findings.map((finding) => (
             <li key={finding.loadId} data-code={finding.code} className="border-l-3 border-ink bg-white px-2 py-1 text-[15px]">
-              {sayAloud(finding)}.
+              {describeSentence(finding)}.
             </li>
           ))}
         </ul>

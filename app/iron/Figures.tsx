@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import type { Why } from '../../core/advise/index.ts';
-import { priorOf } from '../../core/advise/index.ts';
+import { priorOf } from '../../core/plate/index.ts';
 import { NORMAL_P90 } from '../../core/basis/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
-import type { ScoopAdvice } from '../../core/kit/index.ts';
+import type { Kit, ScoopAdvice } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { clock, dialMarkText, grams, temperature } from '../look/index.ts';

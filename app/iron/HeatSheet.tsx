@@ -1,10 +1,10 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import type { Course, Within } from '../../core/advise/index.ts';
+import type { Course, Feasibility } from '../../core/advise/index.ts';
 import { COURSE_STEP_S } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, Fact, nearestWord, NumberEntry, Sheet, tawnyCss, temperature } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature } from '../look/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useHeat } from '../workers/index.ts';
 
@@ -63,12 +63,12 @@ export const HeatSheet = ({ iron, job, kit, onClose }: Props) => {
       </div>
       {heat.data?.ok === false && (
         <p role="alert" className="mt-3">
-          {sayAloud(heat.data.failure)}.
+          {describeSentence(heat.data.failure)}.
         </p>
       )}
       {heat.data?.ok === true && (
         <div data-busy={heat.isFetching}>
-          <Shown
+          <HeatResult
             course={heat.data.value.course}
             within={heat.data.value.within}
             kit={kit}
@@ -86,7 +86,7 @@ export const HeatSheet = ({ iron, job, kit, onClose }: Props) => {
   );
 };
 
-const Shown = ({
+const HeatResult = ({
   course,
   within,
   kit,
@@ -95,7 +95,7 @@ const Shown = ({
   preheat_s,
 }: {
   readonly course: Course;
-  readonly within: Within;
+  readonly within: Feasibility;
   readonly kit: Kit;
   readonly tawny: number;
   readonly limit_min: number;
@@ -142,7 +142,7 @@ const Shown = ({
   return (
     <>
       <dl className="mt-4 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-        <Fact
+        <Metric
           big
           name="really hot after"
           figure="hot after"
@@ -150,7 +150,7 @@ const Shown = ({
           exact={course.hotAfter_s}
           note={`reaches ${temperature(course.reaches_C, unit)}`}
         />
-        <Fact
+        <Metric
           big
           name="a load takes"
           figure="load takes"
@@ -158,7 +158,7 @@ const Shown = ({
           exact={took}
           note={first === undefined ? '' : `${temperature(first.from_C, unit)} at the first pour`}
         />
-        <Fact
+        <Metric
           big
           name="next may go in after"
           figure="ready after"
@@ -166,7 +166,7 @@ const Shown = ({
           exact={first?.readyAfter_s ?? 300}
           note="from opening"
         />
-        <Fact
+        <Metric
           big
           name={`in ${limit_min} min it brings`}
           figure="within"

@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import { lightnessOfDensity } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, Findings, Listing, metres, temperature } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, Findings, InlineSelect, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, inBowl, useNewestLoads, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
@@ -31,7 +31,7 @@ export const IronStation = () => {
   if (session === undefined) return null;
   const { formula, iron } = session;
   if (formula === null || iron === null) return <NothingYet session={session} />;
-  return <Bench session={session} formula={formula} iron={iron} />;
+  return <IronWithFormula session={session} formula={formula} iron={iron} />;
 };
 
 const NothingYet = ({ session }: { readonly session: Session }) => (
@@ -47,16 +47,16 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
   </section>
 );
 
-const Bench = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
-  const { kit, bench, setBench } = session;
+const IronWithFormula = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
+  const { kit, workspace, setWorkspace } = session;
   const kitchen = useKitchen();
   const [dragged, setDragged] = useState<Wish | null>(null);
   const [sheet, setSheet] = useState<'dialling' | 'heat' | 'after' | null>(null);
-  const wish = dragged ?? { target: bench.target, lightness: bench.lightness ?? null };
+  const wish = dragged ?? { target: workspace.target, lightness: workspace.lightness ?? null };
   const { target } = wish;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session, formula, Date.now());
-  const job = adviceJob(session, bowl.formula, iron, { ...bench, ...wish, airFraction: bowl.airFraction });
+  const job = adviceJob(session, bowl.formula, iron, { ...workspace, ...wish, airFraction: bowl.airFraction });
   const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
   const trySimulated = async (): Promise<void> => {
@@ -66,22 +66,22 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
     const { measured: _, ...measures } = iron;
     const name = `Simulated ${iron.name.toLowerCase()}${count === 0 ? '' : ` ${count + 1}`}`.slice(0, 80);
     await kitchen.put('irons', { ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null });
-    setBench({ ironId: id, setting_C: null });
+    setWorkspace({ ironId: id, setting_C: null });
   };
   const settle = useCallback(
     (settled: Wish) => {
       setDragged(settled);
-      setBench(settled);
+      setWorkspace(settled);
     },
-    [setBench],
+    [setWorkspace],
   );
   const reply = advice.data?.ok === true ? advice.data.value : null;
   const summary = [
     metres(kit.altitude_m),
     reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`,
-    `batter ${temperature(bench.batter_C, kit.temperatureUnit)}`,
-    `load ${bench.load}`,
-    bench.preheat_s === null ? null : `preheated ${clock(bench.preheat_s)}`,
+    `batter ${temperature(workspace.batter_C, kit.temperatureUnit)}`,
+    `load ${workspace.load}`,
+    workspace.preheat_s === null ? null : `preheated ${clock(workspace.preheat_s)}`,
   ]
     .filter((part) => part !== null)
     .join(' · ');
@@ -89,18 +89,18 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
     <div className="flex flex-col gap-3 px-5 py-3" data-busy={advice.isFetching} data-ready={reply !== null}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="flex flex-wrap items-baseline gap-x-2 text-2xl">
-          <Listing
+          <InlineSelect
             label="Iron"
             value={iron.id}
             choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))}
-            onChange={(ironId) => setBench({ ironId, setting_C: null })}
+            onChange={(ironId) => setWorkspace({ ironId, setting_C: null })}
           />
           <span className="font-normal text-quiet">with</span>
-          <Listing
+          <InlineSelect
             label="Formula"
             value={formula.id}
             choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-            onChange={(formulaId) => setBench({ formulaId })}
+            onChange={(formulaId) => setWorkspace({ formulaId })}
           />
         </h1>
         <p className="ml-auto flex gap-5">
@@ -121,7 +121,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
             </button>
           ))}
         </p>
-        <Conditions bench={bench} iron={iron} summary={summary} onChange={setBench} />
+        <Conditions bench={workspace} iron={iron} summary={summary} onChange={setWorkspace} />
       </div>
       <Aim
         wish={wish}
@@ -132,7 +132,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
       <Moved job={job} />
       {advice.data?.ok === false && (
         <div role="alert" className="border-l-3 border-ink bg-sheet p-4 text-lg">
-          <strong>No answer:</strong> {sayAloud(advice.data.failure)}.{' '}
+          <strong>No answer:</strong> {describeSentence(advice.data.failure)}.{' '}
           <Link to="/formula" className="font-semibold text-act underline">
             To the formula
           </Link>
@@ -163,7 +163,7 @@ const Bench = ({ session, formula, iron }: { readonly session: Session; readonly
           reply={reply}
           onTry={() => void trySimulated()}
           onTake={(setting_C) => {
-            setBench({ setting_C });
+            setWorkspace({ setting_C });
             setSheet(null);
           }}
           onClose={() => setSheet(null)}
@@ -242,7 +242,7 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
           </Link>
         </div>
       </div>
-      <Findings findings={answer.warnings} />
+      <Findings findings={reply.findings} />
       <div className="flex gap-6 max-lg:flex-col">
         <div className="flex min-w-0 flex-1 flex-col gap-1">
           <Cut picture={picture} second={second} webShare={iron.geometry.webShare} />

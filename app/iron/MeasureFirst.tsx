@@ -1,17 +1,17 @@
 import { useState } from 'react';
 import type { Failure, Result } from '../../core/basis/index.ts';
 import { fahrenheitToCelsius } from '../../core/basis/index.ts';
-import type { Worth } from '../../core/dialin/index.ts';
+import type { InformationValue } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { filledWith, probedAt } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { NumberEntry, temperature } from '../look/index.ts';
 import { SIMULATED } from './simulated.ts';
 import { useKitchen } from '../store/index.ts';
 
 type Props = {
-  readonly worth: Worth;
+  readonly worth: InformationValue;
   readonly iron: Iron;
   readonly setting_C: number;
   readonly unit: Kit['temperatureUnit'];
@@ -72,7 +72,7 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
       </dl>
       {trouble !== null && (
         <p role="alert" className="mt-1 border-l-3 border-ink bg-white px-2 py-1">
-          {sayAloud(trouble)}.
+          {describeSentence(trouble)}.
         </p>
       )}
     </section>

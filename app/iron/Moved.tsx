@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
-import type { Move, MovedFigure, Mover } from '../../core/advise/index.ts';
+import type { AnswerChange, ChangedFigure, ChangedInput } from '../../core/advise/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import { say } from '../../words/index.ts';
+import { describeStored } from '../../words/index.ts';
 import { clock, dialMarkText, grams } from '../look/index.ts';
 import type { AdviceJob, MovesJob } from '../workers/index.ts';
 import { useMoves } from '../workers/index.ts';
@@ -28,7 +28,7 @@ const useRested = (job: AdviceJob): MovesJob | null => {
   return rested.before === null ? null : { before: rested.before, after: rested.after };
 };
 
-const MOVERS: Readonly<Record<Mover, (move: Move) => string>> = {
+const MOVERS: Readonly<Record<ChangedInput, (move: AnswerChange) => string>> = {
   tawny: (m) => `Step ${at(m.from)} → ${at(m.to)}`,
   crisp: (m) => `Crisp ${at(m.from)} → ${at(m.to)}`,
   lightness: (m) => (m.to === null ? 'Lightness as it comes' : 'Lightness'),
@@ -49,7 +49,7 @@ const MOVERS: Readonly<Record<Mover, (move: Move) => string>> = {
 
 const at = (value: number | null): string => (value === null ? '' : value.toFixed(1));
 
-const figureWords = ({ quantity, from, to, dial }: MovedFigure): string => {
+const figureWords = ({ quantity, from, to, dial }: ChangedFigure): string => {
   if (quantity === 'time') return `open after ${clock(from)} → ${clock(to)}`;
   if (quantity === 'portion') return `pour ${grams(from)} → ${grams(to)} g a load`;
   return dial === null
@@ -75,7 +75,7 @@ export const Moved = ({ job }: { readonly job: AdviceJob }) => {
             : move.figures.map((figure, i) => (
                 <span key={figure.quantity} data-moved={figure.quantity} data-because={figure.because}>
                   {i > 0 && '; '}
-                  {figureWords(figure)}, {say({ code: figure.because, fields: {} })}
+                  {figureWords(figure)}, {describeStored(figure.because)}
                 </span>
               ))}
           .

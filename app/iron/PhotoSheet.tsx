@@ -5,11 +5,11 @@ import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Corners, Point, ReadFace } from '../../core/photo/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { lightnessAt, patternAdvice, taughtPattern } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { nearestWord, percent, PlateFace, Sheet, tawnyCss } from '../look/index.ts';
 import { useKitchen } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
-import { loadWeigher, usePattern } from '../workers/index.ts';
+import { calibrationWorker, usePattern } from '../workers/index.ts';
 import type { Photo } from './photoFile.ts';
 import { openPhoto, samplePicture } from './photoFile.ts';
 import { PhotoMarks } from './PhotoMarks.tsx';
@@ -54,7 +54,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
   const show = (opened: Result<Photo>): void => {
     setFace(null);
     if (!opened.ok) {
-      setTrouble(sayAloud(opened.failure));
+      setTrouble(describeSentence(opened.failure));
       return;
     }
     setTrouble(null);
@@ -67,7 +67,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
     setBusy(true);
     const bitmap = await createImageBitmap(photo.canvas);
     const { rows, columns, outline } = lattice;
-    setFace(await loadWeigher.readPhoto({ bitmap, corners, white, rows, columns, outline }));
+    setFace(await calibrationWorker.readPhoto({ bitmap, corners, white, rows, columns, outline }));
     setBusy(false);
   };
   return (
@@ -145,10 +145,10 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
                 on paper.
               </p>
             ) : face.ok ? (
-              <Found face={face.value} side={side} iron={iron} job={job} second={second} lastLoadId={lastLoadId} onTeach={onTeach} />
+              <PhotoResult face={face.value} side={side} iron={iron} job={job} second={second} lastLoadId={lastLoadId} onTeach={onTeach} />
             ) : (
               <p role="alert" className="border-l-3 border-ink bg-white p-3 text-[17px]">
-                {sayAloud(face.failure)}.
+                {describeSentence(face.failure)}.
               </p>
             )}
           </div>
@@ -158,7 +158,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
   );
 };
 
-const Found = ({
+const PhotoResult = ({
   face,
   side,
   iron,
@@ -221,7 +221,7 @@ const Found = ({
       {offsets !== null &&
         patternAdvice(offsets, rows, columns).map((finding, i) => (
           <p key={i} data-code={finding.code} className="border-l-3 border-act bg-white px-3 py-1 text-[17px]">
-            {sayAloud(finding).replace(/^./, (c) => c.toUpperCase())}.
+            {describeSentence(finding).replace(/^./, (c) => c.toUpperCase())}.
           </p>
         ))}
       <div className="flex flex-wrap gap-3">

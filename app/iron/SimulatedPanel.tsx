@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Action, DialIn } from '../../core/dialin/index.ts';
-import { settingsOf } from '../../core/dialin/index.ts';
+import type { Action } from '../../core/fit/index.ts';
+import type { IronHistory } from '../../core/book/index.ts';
+import { settingsOf } from '../../core/fit/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
@@ -19,7 +20,7 @@ type Props = {
   readonly formula: Formula;
   readonly iron: Iron;
   readonly reply: AdviceReply;
-  readonly suggestion: DialIn['suggestion'];
+  readonly suggestion: IronHistory['suggestion'];
 };
 
 const STAGES: Readonly<Record<TrialStage, string>> = {
@@ -59,7 +60,7 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
       name: formula.name,
       madeAt: closedAt,
       mass_g: Math.max(1, reply.answer.totalMass_g),
-      temperature_C: session.bench.batter_C,
+      temperature_C: session.workspace.batter_C,
       weighed: [],
       events: [],
     });

@@ -1,14 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import { advise, answerOf, DEFAULT_CONDITIONS, pictureOf } from '../../core/advise/index.ts';
 import { presetIron, readBatter } from '../../core/testing/batters.ts';
-import { say } from '../../words/index.ts';
+import { describeCode } from '../../words/index.ts';
 import { curveOptions, curvesOf, labelPlaces, tickStep } from './curveOptions.ts';
 import { watchList } from './watch.ts';
 
 const ask = (ironId: string, batter: 'quick' | 'wafer') => {
   const result = advise({ ...DEFAULT_CONDITIONS, reading: readBatter(batter), iron: presetIron(ironId) });
   if (!result.ok) throw new Error(result.failure.code);
-  return { answer: answerOf(result.value, say), picture: pictureOf(result.value) };
+  return { answer: answerOf(result.value, describeCode), picture: pictureOf(result.value) };
 };
 const deep = ask('deep-round', 'quick');
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { Observation } from '../../core/line/index.ts';
+import { Observation } from '../../core/log/index.ts';
 import { presetIron } from '../../core/testing/batters.ts';
 import type { IronOutcome, IronReading } from '../devices/index.ts';
 import { measuresFor, runTrial, touchedAfter } from './trial.ts';

@@ -1,5 +1,5 @@
-import type { Observation } from '../../core/line/index.ts';
-import { fillWord, missingWord } from '../../core/dialin/index.ts';
+import type { Observation } from '../../core/log/index.ts';
+import { fillWord, missingWord } from '../../core/fit/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { IronLink, IronOutcome, IronReading } from '../devices/index.ts';

@@ -1,14 +1,14 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { Lot } from '../../core/book/index.ts';
-import { isOpenLot } from '../../core/book/index.ts';
+import type { Lot } from '../../core/log/index.ts';
+import { isOpenLot } from '../../core/log/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
-import { say } from '../../words/index.ts';
-import { dayAndTime, Listing } from '../look/index.ts';
+import { describeStored } from '../../words/index.ts';
+import { dayAndTime, InlineSelect } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useSession } from '../session/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
@@ -179,7 +179,7 @@ const Kept = ({
         <ul className="mt-1 text-[15px] text-quiet">
           {limits.map((limit) => (
             <li key={limit.code}>
-              {say({ code: limit.code, fields: {} })}: until {dayAndTime(limit.until, kit.zone)} ({limit.source})
+              {describeStored(limit.code)}: until {dayAndTime(limit.until, kit.zone)} ({limit.source})
             </li>
           ))}
         </ul>
@@ -234,15 +234,25 @@ const PutAway = ({ session }: { readonly session: Session }) => {
     <section aria-label="Put away" className="border-t-2 border-ink pt-3">
       <h2 className="text-xl">Put away</h2>
       <div className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-3 text-xl">
-        <Listing
+        <InlineSelect
           label="What"
           value={formulaId}
           choices={formulas.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={setFormulaId}
         />
         <span className="text-quiet">as</span>
-        <Listing label="As" value={form} choices={KEEP_FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))} onChange={setForm} />
-        <Listing label="Where" value={where} choices={places.map((value) => ({ value, label: PLACE_WORDS[value] }))} onChange={setPlace} />
+        <InlineSelect
+          label="As"
+          value={form}
+          choices={KEEP_FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))}
+          onChange={setForm}
+        />
+        <InlineSelect
+          label="Where"
+          value={where}
+          choices={places.map((value) => ({ value, label: PLACE_WORDS[value] }))}
+          onChange={setPlace}
+        />
         <input
           aria-label="How much"
           placeholder="how much, such as 6 pieces"

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { MATERIALS } from '../../core/kit/index.ts';
 import type { Choice } from '../look/index.ts';
-import { Listing, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../look/index.ts';
 
 type Props = { readonly kit: Kit; readonly onSave: (next: Kit) => void };
 type Material = (typeof MATERIALS)[number];
@@ -62,7 +62,7 @@ const Bowls = ({ kit, onSave }: Props) => {
         </label>
         <NumberEntry label="to the rim, mL" value={volume} min={50} max={60_000} mayBeEmpty onChange={setVolume} />
         <span className="pb-2">
-          <Listing label="Made of" value={material} choices={MATERIAL_CHOICES} onChange={setMaterial} />
+          <InlineSelect label="Made of" value={material} choices={MATERIAL_CHOICES} onChange={setMaterial} />
         </span>
         <button
           type="button"

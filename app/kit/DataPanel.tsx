@@ -1,9 +1,9 @@
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
-import type { KitchenFile } from '../../core/book/index.ts';
-import { MOST_FILE_BYTES } from '../../core/book/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import type { KitchenFile } from '../../core/kitchen/index.ts';
+import { MOST_FILE_BYTES } from '../../core/kitchen/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { exportKitchen, importKitchen, replaceKitchen } from '../store/exchange.ts';
 import { useKitchen, useKitchenChoice } from '../store/index.ts';
 import { useExport } from '../shell/useExport.ts';
@@ -69,7 +69,7 @@ export const DataPanel = () => {
       )}
       {failure !== null && (
         <p role="alert" className="mt-2 border-l-3 border-ink bg-sheet p-2">
-          {sayAloud(failure)}.
+          {describeSentence(failure)}.
         </p>
       )}
       {before !== null && (

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine, PRESET_IRONS, preheatTime_s, settingRange } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, Fact, NumberEntry, Sheet } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, Metric, NumberEntry, Sheet } from '../look/index.ts';
 import type { Described } from './described.ts';
 import { describedFrom, ironFrom } from './described.ts';
 import { IronPlan } from './IronPlan.tsx';
@@ -229,32 +229,37 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
           <IronSection ruler={ruler} onChange={measure} />
           {iron === null || machine === null ? (
             <p role="alert" className="border-l-3 border-ink bg-white p-3 text-[17px]">
-              {made.ok ? '' : `${sayAloud(made.failure)}.`}
+              {made.ok ? '' : `${describeSentence(made.failure)}.`}
             </p>
           ) : (
             <div className="flex items-start gap-4">
               <IronPlan iron={iron} />
               <dl className="grid grid-cols-2 gap-x-6 gap-y-2" aria-label="Reckoned">
-                <Fact name="holds" figure="cavity_mL" value={`${Math.round(iron.geometry.cavity_mL)} mL`} exact={iron.geometry.cavity_mL} />
-                <Fact
+                <Metric
+                  name="holds"
+                  figure="cavity_mL"
+                  value={`${Math.round(iron.geometry.cavity_mL)} mL`}
+                  exact={iron.geometry.cavity_mL}
+                />
+                <Metric
                   name="thick"
                   figure="thickness_mm"
                   value={`${(1000 * meanThickness_m(machine)).toFixed(1)} mm`}
                   exact={1000 * meanThickness_m(machine)}
                 />
-                <Fact
+                <Metric
                   name="heated"
                   figure="heated_cm2"
                   value={`${Math.round(machine.heatedArea_m2 * 1e4)} cm²`}
                   exact={machine.heatedArea_m2 * 1e4}
                 />
-                <Fact
+                <Metric
                   name="stores"
                   figure="stores_kJPerK"
                   value={`${((2 * machine.capacity_JPerK) / 1000).toFixed(2)} kJ/K`}
                   exact={(2 * machine.capacity_JPerK) / 1000}
                 />
-                <Fact name="really hot after" figure="preheat_s" value={clock(hotAfter_s)} exact={hotAfter_s} />
+                <Metric name="really hot after" figure="preheat_s" value={clock(hotAfter_s)} exact={hotAfter_s} />
               </dl>
             </div>
           )}

@@ -9,7 +9,7 @@ type Props = InputHTMLAttributes<HTMLInputElement> & {
 };
 
 /** A labelled entry of a form; what is wrong stands under it, and what was typed stays. */
-export const Entry = ({ label, hint, error, ...input }: Props) => {
+export const TextField = ({ label, hint, error, ...input }: Props) => {
   const id = useId();
   return (
     <div className="flex flex-col gap-1 text-[15px]">

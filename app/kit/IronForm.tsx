@@ -4,7 +4,7 @@ import * as z from 'zod';
 import type { Kit } from '../../core/kit/index.ts';
 import { controlRange, Iron, withRange } from '../../core/plate/index.ts';
 import { Sheet } from '../look/index.ts';
-import { Entry } from './Entry.tsx';
+import { TextField } from './Entry.tsx';
 
 const number = z.coerce.number({ error: 'a number' });
 /** What a ruler, a jug and the rating plate tell; the rest of an iron stays as it was. */
@@ -77,26 +77,26 @@ export const IronForm = ({
           void handleSubmit((values) => onSave(measured(iron, values)))(event);
         }}
       >
-        <Entry label="Name" error={errors.name} {...register('name')} />
-        <Entry label="Plate, cm² (one face)" error={errors.footprint_cm2} inputMode="decimal" {...register('footprint_cm2')} />
-        <Entry label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
-        <Entry
+        <TextField label="Name" error={errors.name} {...register('name')} />
+        <TextField label="Plate, cm² (one face)" error={errors.footprint_cm2} inputMode="decimal" {...register('footprint_cm2')} />
+        <TextField label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
+        <TextField
           label="Room between plates, mL"
           hint="fill it with water or rice"
           error={errors.cavity_mL}
           inputMode="decimal"
           {...register('cavity_mL')}
         />
-        <Entry label="Thickness in a pocket, mm" error={errors.web_mm} inputMode="decimal" {...register('web_mm')} />
-        <Entry label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
-        <Entry label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
-        <Entry
+        <TextField label="Thickness in a pocket, mm" error={errors.web_mm} inputMode="decimal" {...register('web_mm')} />
+        <TextField label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
+        <TextField label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
+        <TextField
           label={fixed ? 'Its light goes out at, °C' : 'Lowest setting, °C'}
           error={errors.low_C}
           inputMode="decimal"
           {...register('low_C')}
         />
-        {!fixed && <Entry label="Highest setting, °C" error={errors.high_C} inputMode="decimal" {...register('high_C')} />}
+        {!fixed && <TextField label="Highest setting, °C" error={errors.high_C} inputMode="decimal" {...register('high_C')} />}
         <label className="flex flex-col gap-1 text-[15px]">
           Circuit
           <select className="entry" {...register('circuitId')}>

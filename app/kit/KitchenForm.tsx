@@ -2,8 +2,8 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
-import { say } from '../../words/index.ts';
-import { Entry } from './Entry.tsx';
+import { describeCode } from '../../words/index.ts';
+import { TextField } from './Entry.tsx';
 
 const number = z.coerce.number({ error: 'a number' });
 const isZone = (zone: string): boolean => {
@@ -50,19 +50,19 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         void save(event);
       }}
     >
-      <Entry label="Kitchen" error={errors.name} {...register('name')} />
-      <Entry label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
-      <Entry label="Room, °C" error={errors.room_C} inputMode="decimal" {...register('room_C')} />
-      <Entry label="Refrigerator, °C" error={errors.refrigerator_C} inputMode="decimal" {...register('refrigerator_C')} />
-      <Entry
+      <TextField label="Kitchen" error={errors.name} {...register('name')} />
+      <TextField label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
+      <TextField label="Room, °C" error={errors.room_C} inputMode="decimal" {...register('room_C')} />
+      <TextField label="Refrigerator, °C" error={errors.refrigerator_C} inputMode="decimal" {...register('refrigerator_C')} />
+      <TextField
         label="A US cup of your flour, g"
         hint="115 sifted, 125 spooned, 137 dipped (USDA)"
         error={errors.flourPerUsCup_g}
         inputMode="decimal"
         {...register('flourPerUsCup_g')}
       />
-      <Entry label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...register('cueBefore_s')} />
-      <Entry label="Time zone" error={errors.zone} {...register('zone')} />
+      <TextField label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...register('cueBefore_s')} />
+      <TextField label="Time zone" error={errors.zone} {...register('zone')} />
       <label className="flex flex-col gap-1 text-[15px]">
         Temperatures
         <select className="entry" {...register('temperatureUnit')}>
@@ -75,7 +75,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         <select className="entry" {...register('codeOfPractice')}>
           {CODE_IDS.map((id) => (
             <option key={id} value={id}>
-              {say({ code: id, fields: {} })}
+              {describeCode({ code: id, fields: {} })}
             </option>
           ))}
         </select>
@@ -103,7 +103,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
           <option value="miss">rather misses a corner than leaks</option>
         </select>
       </label>
-      <Entry label="Money" error={errors.currency} {...register('currency')} />
+      <TextField label="Money" error={errors.currency} {...register('currency')} />
       <div className="sm:col-span-3">
         <button type="submit" className="button-act" disabled={!isDirty}>
           Keep

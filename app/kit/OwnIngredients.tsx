@@ -5,10 +5,10 @@ import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import type { Failure, Finding } from '../../core/basis/index.ts';
 import { ALLERGENS, ingredientFromLabel, OwnIngredient, ROLES } from '../../core/matter/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { Findings, Sheet } from '../look/index.ts';
 import { useKitchen, useRows } from '../store/index.ts';
-import { Entry } from './Entry.tsx';
+import { TextField } from './Entry.tsx';
 
 const number = z.coerce.number({ error: 'a number' });
 const maybe = z.preprocess((value) => (value === '' || value === null ? null : value), z.union([z.null(), number.min(0).max(2000)]));
@@ -122,7 +122,7 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
           void save(event);
         }}
       >
-        <Entry label="Name" error={errors.name} {...register('name')} />
+        <TextField label="Name" error={errors.name} {...register('name')} />
         <label className="flex flex-col gap-1 text-[15px]">
           What it is
           <select className="entry" {...register('role')}>
@@ -140,15 +140,15 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
             <option value="us">US: carbohydrate with fibre</option>
           </select>
         </label>
-        <Entry label="Figures are for, g" hint="100, or the serving" error={errors.per_g} inputMode="decimal" {...register('per_g')} />
-        <Entry label="Energy, kcal" error={errors.energy_kcal} inputMode="decimal" {...register('energy_kcal')} />
-        <Entry label="Fat, g" error={errors.fat_g} inputMode="decimal" {...register('fat_g')} />
-        <Entry label="Carbohydrate, g" error={errors.carbohydrate_g} inputMode="decimal" {...register('carbohydrate_g')} />
-        <Entry label="of which sugars, g" error={errors.sugars_g} inputMode="decimal" {...register('sugars_g')} />
-        <Entry label="Fibre, g" hint="empty: not printed" error={errors.fibre_g} inputMode="decimal" {...register('fibre_g')} />
-        <Entry label="Protein, g" error={errors.protein_g} inputMode="decimal" {...register('protein_g')} />
-        <Entry label="Salt, g" hint="sodium × 2.5" error={errors.salt_g} inputMode="decimal" {...register('salt_g')} />
-        <Entry
+        <TextField label="Figures are for, g" hint="100, or the serving" error={errors.per_g} inputMode="decimal" {...register('per_g')} />
+        <TextField label="Energy, kcal" error={errors.energy_kcal} inputMode="decimal" {...register('energy_kcal')} />
+        <TextField label="Fat, g" error={errors.fat_g} inputMode="decimal" {...register('fat_g')} />
+        <TextField label="Carbohydrate, g" error={errors.carbohydrate_g} inputMode="decimal" {...register('carbohydrate_g')} />
+        <TextField label="of which sugars, g" error={errors.sugars_g} inputMode="decimal" {...register('sugars_g')} />
+        <TextField label="Fibre, g" hint="empty: not printed" error={errors.fibre_g} inputMode="decimal" {...register('fibre_g')} />
+        <TextField label="Protein, g" error={errors.protein_g} inputMode="decimal" {...register('protein_g')} />
+        <TextField label="Salt, g" hint="sodium × 2.5" error={errors.salt_g} inputMode="decimal" {...register('salt_g')} />
+        <TextField
           label="A US cup weighs, g"
           hint="empty: by weight only"
           error={errors.gramsPerUsCup}
@@ -168,7 +168,7 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
         </fieldset>
         {trouble !== null && (
           <p role="alert" className="col-span-3 border-l-3 border-ink bg-white p-2 max-sm:col-span-1">
-            {sayAloud(trouble)}.
+            {describeSentence(trouble)}.
           </p>
         )}
         {doubt.length > 0 && (

@@ -1,16 +1,16 @@
 import { CalendarPlus, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { movedStep, preparation, stepStanding } from '../../core/lift/index.ts';
-import { say } from '../../words/index.ts';
+import { describeStored } from '../../words/index.ts';
 import { dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRunPlan } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { calendarOf } from './calendar.ts';
 
-type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const MINUTE_MS = 60_000;
 const STANDING = { good: '', worse: 'works, but not as well', impossible: 'doesn’t work there' } as const;
@@ -75,7 +75,7 @@ export const Before = ({ session, formula, reading }: Props) => {
               data-prep={step.code}
               className="grid grid-cols-[210px_minmax(0,1fr)_170px] items-center gap-4 max-lg:grid-cols-1"
             >
-              <span className="text-[17px] font-semibold">{say({ code: step.code, fields: {} })}</span>
+              <span className="text-[17px] font-semibold">{describeStored(step.code)}</span>
               <span className="relative block h-11">
                 <span aria-hidden className="absolute inset-x-0 top-4 h-3 rounded bg-[#dde2df]" />
                 <span
@@ -91,7 +91,7 @@ export const Before = ({ session, formula, reading }: Props) => {
                 />
                 <input
                   type="range"
-                  aria-label={`${say({ code: step.code, fields: {} })} at`}
+                  aria-label={`${describeStored(step.code)} at`}
                   aria-valuetext={dayAndTime(step.at, zone)}
                   className="scrub absolute inset-x-0 top-2"
                   min={0}

@@ -1,5 +1,6 @@
+import type { Failure } from '../../core/basis/index.ts';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ingredientOf } from '../../core/formula/index.ts';
 import type { Ferment as Bowl, Reading, Stay, Vessel, YeastForm } from '../../core/lift/index.ts';
 import {
@@ -20,10 +21,10 @@ import {
   yeastForClock,
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa, ingredientById, thermalProperties } from '../../core/matter/index.ts';
-import { batterOf } from '../../core/advise/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, Fact, Findings, grams, Listing, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
+import { clock, dayAndTime, Metric, Findings, grams, InlineSelect, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { curveOptions, withLegend } from './curves.ts';
@@ -40,7 +41,7 @@ const FORM_WORDS: Readonly<Record<YeastForm, string>> = {
   'fresh-yeast': 'fresh yeast',
 };
 
-type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 export const Ferment = ({ session, formula, reading }: Props) => {
   const bowl = yeastedBowl(reading);
@@ -51,7 +52,7 @@ export const Ferment = ({ session, formula, reading }: Props) => {
         as much and two hours in the warm.
       </p>
     );
-  return <Path session={session} formula={formula} reading={reading} yeast={bowl} />;
+  return <FermentPath session={session} formula={formula} reading={reading} yeast={bowl} />;
 };
 
 /** When it is to be cooked: the next full morning, or as the run has it. */
@@ -70,7 +71,7 @@ const answered = ({ base, readings, duration_s }: Question) => {
 
 type PathProps = Props & { readonly yeast: NonNullable<ReturnType<typeof yeastedBowl>> };
 
-const Path = ({ session, formula, reading, yeast }: PathProps) => {
+const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
   const { kit } = session;
   const kitchen = useKitchen();
   const { lot, note } = useLot(session, formula, reading);
@@ -168,10 +169,10 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
         </figure>
         <div className="flex flex-col gap-3">
           <dl className="grid grid-cols-2 gap-x-4 gap-y-2">
-            <Fact name="ready from" value={at(ripe.from_min)} />
-            <Fact name="until" value={ripe.until_min === null ? 'beyond' : at(ripe.until_min)} />
-            <Fact name="when cooked" value={`×${(path.rise[atCook] ?? 1).toFixed(2)}`} />
-            <Fact name="bowl" value={fits === null ? `${Math.ceil(bowlNeed_mL / 100) * 100} mL` : fits.name} />
+            <Metric name="ready from" value={at(ripe.from_min)} />
+            <Metric name="until" value={ripe.until_min === null ? 'beyond' : at(ripe.until_min)} />
+            <Metric name="when cooked" value={`×${(path.rise[atCook] ?? 1).toFixed(2)}`} />
+            <Metric name="bowl" value={fits === null ? `${Math.ceil(bowlNeed_mL / 100) * 100} mL` : fits.name} />
           </dl>
           <p className="text-[15px]">
             {grams(yeast.formYeast_g)} g {FORM_WORDS[yeast.form]} in the formula.{' '}
@@ -182,7 +183,7 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
                   {grams(yeastAs(wanted.value, 'dry-yeast', form))}
                 </b>{' '}
                 g{' '}
-                <Listing
+                <InlineSelect
                   label="Yeast as"
                   value={form}
                   choices={FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))}
@@ -198,14 +199,7 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
               </>
             ) : (
               <>
-                {sayAloud(wanted.failure)}.{' '}
-                <button
-                  type="button"
-                  className="min-h-9 font-semibold text-act underline underline-offset-2"
-                  onClick={() => setElapsed(Number(wanted.failure.fields['nearest_h']))}
-                >
-                  take {String(wanted.failure.fields['nearest_h'])} h
-                </button>
+                {describeSentence(wanted.failure)}. <TakeNearest failure={wanted.failure} onTake={setElapsed} />
               </>
             )}
           </p>
@@ -278,7 +272,7 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
         <NumberEntry narrow label="refrigerator, °C" value={fridge_C} min={-1} max={15} onChange={(v) => v !== null && setFridge(v)} />
         <span className="pb-2.5">
           in{' '}
-          <Listing
+          <InlineSelect
             label="Vessel"
             value={vessel}
             choices={VESSELS.map((value) => ({ value, label: VESSEL_WORDS[value] }))}
@@ -305,7 +299,7 @@ const Path = ({ session, formula, reading, yeast }: PathProps) => {
   );
 };
 
-const hasEggOrDairy = (reading: FormulaReading): boolean =>
+const hasEggOrDairy = (reading: ParsedFormula): boolean =>
   reading.lines.some((line) => ingredientOf(line)?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
 
 const rows = (row: Float64Array): (readonly [number, number])[] =>
@@ -322,6 +316,17 @@ const heatOf = (id: string): number => {
   return composition == null ? 3000 : thermalProperties(composition, 20).heatCapacity_JPerKgK;
 };
 
+/** The nearest clock that can be met, to be taken by a touch. */
+const TakeNearest = ({ failure, onTake }: { readonly failure: Failure; readonly onTake: (hours: number) => void }) => {
+  if (failure.code !== 'ferment-too-short' && failure.code !== 'ferment-too-long') return null;
+  const { nearest_h } = failure.fields;
+  return (
+    <button type="button" className="min-h-9 font-semibold text-act underline underline-offset-2" onClick={() => onTake(nearest_h)}>
+      take {nearest_h} h
+    </button>
+  );
+};
+
 /** How warm the milk must be for the wanted batter, and how long until it is. */
 const Liquid = ({
   reading,
@@ -329,7 +334,7 @@ const Liquid = ({
   room_C,
   session,
 }: {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly start_C: number;
   readonly room_C: number;
   readonly session: Session;

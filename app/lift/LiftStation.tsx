@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Formula, Lift } from '../../core/formula/index.ts';
 import { LIFTS } from '../../core/formula/index.ts';
-import { Listing } from '../look/index.ts';
+import { InlineSelect } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useSession } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
@@ -11,7 +11,7 @@ import { Before } from './Before.tsx';
 import { Ferment } from './Ferment.tsx';
 import { Mix } from './Mix.tsx';
 import { Rest } from './Rest.tsx';
-import { Schools } from './Schools.tsx';
+import { Schools } from './Methods.tsx';
 import { WhipAndFold } from './WhipAndFold.tsx';
 import { LIFT_WORDS } from './words.ts';
 
@@ -49,13 +49,13 @@ const OfFormula = ({ session, formula }: { readonly session: Session; readonly f
     <div className="flex h-full flex-col px-5 py-3">
       <h1 className="flex flex-wrap items-baseline gap-x-3 text-2xl">
         <span className="sr-only">Lift</span>
-        <Listing
+        <InlineSelect
           label="Formula"
           value={formula.id}
           choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-          onChange={(formulaId) => session.setBench({ formulaId })}
+          onChange={(formulaId) => session.setWorkspace({ formulaId })}
         />
-        <Listing
+        <InlineSelect
           label="Lift"
           value={formula.lift}
           choices={[

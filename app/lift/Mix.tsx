@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
-import { batterOf } from '../../core/advise/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { MixTool } from '../../core/lift/index.ts';
 import {
   lumpsAfterRest,
@@ -13,8 +13,8 @@ import {
   toughness,
   toughnessAfterRest,
 } from '../../core/lift/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { Listing, percent } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { InlineSelect, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
@@ -22,15 +22,15 @@ import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
 const Chart = lazy(() => import('../look/Chart.tsx'));
 const TOOLS = Object.keys(MIX_TOOLS) as MixTool[];
 
-type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 /** How far to mix: lumps that are left against toughness that is gained, with the places where people stop. */
 export const Mix = ({ session, reading }: Props) => {
   const [tool, setTool] = useState<MixTool>('whisk');
   const [seconds, setSeconds] = useState(30);
   const [rest_min, setRest] = useState(0);
-  const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: session.kit.altitude_m });
-  if (!batter.ok) return <p className="text-lg">{sayAloud(batter.failure)}.</p>;
+  const batter = batterOf(reading, { batter_C: session.workspace.batter_C, altitude_m: session.kit.altitude_m });
+  if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
   const mixing = mixingOf(reading, batter.value.looseness);
   const strokes = strokesOf(tool, seconds);
   const lumps = lumpsAfterRest(lumpsLeft(mixing, strokes), 60 * rest_min);
@@ -62,7 +62,12 @@ export const Mix = ({ session, reading }: Props) => {
       <div className="flex flex-col gap-5">
         <p className="text-lg">
           with{' '}
-          <Listing label="Tool" value={tool} choices={TOOLS.map((value) => ({ value, label: MIX_TOOL_WORDS[value] }))} onChange={setTool} />
+          <InlineSelect
+            label="Tool"
+            value={tool}
+            choices={TOOLS.map((value) => ({ value, label: MIX_TOOL_WORDS[value] }))}
+            onChange={setTool}
+          />
         </p>
         <label className="text-[15px]">
           for {seconds} s, {Math.round(strokes)} strokes’ worth

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
-import { batterOf } from '../../core/advise/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord } from '../../core/formula/index.ts';
 import {
   EGG_BATTER_REST_H,
@@ -14,8 +14,8 @@ import {
   powderToAdd_g,
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { Fact, Findings, grams, Listing, percent } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { Metric, Findings, grams, InlineSelect, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
@@ -23,18 +23,18 @@ import { hours, POWDER_WORDS } from './words.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 
-type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
 const LONGEST_H = 24;
 
 /** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */
 export const Rest = ({ session, reading }: Props) => {
-  const { kit, iron, bench } = session;
+  const { kit, iron, workspace } = session;
   const [place, setPlace] = useState<'refrigerator' | 'kitchen'>('refrigerator');
   const [rest_h, setRest] = useState(reading.lift === 'rested' ? 12 : 1);
-  const batter = batterOf(reading, { batter_C: bench.batter_C, altitude_m: kit.altitude_m });
-  if (!batter.ok) return <p className="text-lg">{sayAloud(batter.failure)}.</p>;
+  const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m });
+  if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
   const t_C = place === 'refrigerator' ? kit.refrigerator_C : kit.room_C;
   const ids = reading.lines.flatMap((line) => line.ingredient?.id ?? []);
   const kind = powderKindOf(reading.leavening, ids);
@@ -50,7 +50,7 @@ export const Rest = ({ session, reading }: Props) => {
     food_g: 1,
     sugarPerWater: 0,
     saltPerWater: 0,
-    start_C: bench.batter_C,
+    start_C: workspace.batter_C,
     vessel: 'bowl',
     stays: [
       {
@@ -112,7 +112,7 @@ export const Rest = ({ session, reading }: Props) => {
         </figure>
         <label className="mt-2 block text-lg">
           It stands {hours(rest_h)} in{' '}
-          <Listing
+          <InlineSelect
             label="Where it stands"
             value={place}
             choices={[
@@ -133,18 +133,18 @@ export const Rest = ({ session, reading }: Props) => {
           onChange={(event) => setRest(Number(event.target.value))}
         />
         <dl className="mt-3 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-          <Fact name="gas left" value={kind === null ? 'no powder' : percent(net.gas)} />
-          <Fact
+          <Metric name="gas left" value={kind === null ? 'no powder' : percent(net.gas)} />
+          <Metric
             name="thickness then"
             value={thicknessWord(after)}
             note={`spreads ${spread_cm(after).toFixed(0)} cm, from ${spread_cm(looseness).toFixed(0)}`}
           />
-          <Fact
+          <Metric
             name="against at once"
             value={`${net.net >= 1 ? '+' : '−'}${Math.abs(Math.round(100 * (net.net - 1)))} %`}
             note={net.net > 1.02 ? 'better' : net.net < 0.98 ? 'worse' : 'as good'}
           />
-          <Fact name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
+          <Metric name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
         </dl>
         <p className="mt-3 text-[15px] text-quiet">
           {isEggBatter
@@ -157,7 +157,7 @@ export const Rest = ({ session, reading }: Props) => {
       <SafetyClock
         T_C={path.T_C}
         mass_kg={reading.totalMass_g / 1000}
-        start_C={bench.batter_C}
+        start_C={workspace.batter_C}
         vessel="bowl"
         refrigerator_C={kit.refrigerator_C}
         chosen={kit.codeOfPractice}

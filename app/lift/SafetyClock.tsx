@@ -1,9 +1,8 @@
 import { Check, TriangleAlert } from 'lucide-react';
-import type { CodeId } from '../../core/kit/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
+import type { CodeId, Kit } from '../../core/kit/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { codeLimits, nearestWays } from '../../core/lift/index.ts';
-import { say, sayAloud } from '../../words/index.ts';
+import { describeCode, describeSentence } from '../../words/index.ts';
 import { temperature } from '../look/index.ts';
 import { hours } from './words.ts';
 
@@ -50,8 +49,8 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, cho
                 <Check aria-label="passes" className="size-4 shrink-0 text-act" />
               )}
               <span className="flex-1">
-                {say({ code: limit.code, fields: {} })}: over {temperature(limit.cold_C, temperatureUnit)} for {hours(limit.has_h)}, allowed{' '}
-                {hours(limit.limit_h)}
+                {describeCode({ code: limit.code, fields: {} })}: over {temperature(limit.cold_C, temperatureUnit)} for {hours(limit.has_h)}
+                , allowed {hours(limit.limit_h)}
               </span>
               {limit.over_h > 0 && <b>+{hours(limit.over_h)}</b>}
             </span>
@@ -68,11 +67,11 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, cho
       </ul>
       {ways.length > 0 && (
         <>
-          <h3 className="mt-3">Ways that pass, for {say({ code: chosen, fields: {} })}</h3>
+          <h3 className="mt-3">Ways that pass, for {describeCode({ code: chosen, fields: {} })}</h3>
           <ul className="text-[15px]">
             {ways.map((way) => (
               <li key={way.code} data-passes={way.passes} className={way.passes ? '' : 'text-quiet'}>
-                {way.passes ? '✓' : '·'} {sayAloud({ code: way.code, fields: {} })}
+                {way.passes ? '✓' : '·'} {describeSentence({ code: way.code, fields: {} })}
                 {way.code === 'eggs-in-the-morning'
                   ? ''
                   : way.cold_after_h === null

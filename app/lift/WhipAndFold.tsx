@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { batterOf } from '../../core/advise/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ingredientOf, LIFT_FACTS } from '../../core/formula/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Stage, SugarTime, WhipTool } from '../../core/lift/index.ts';
@@ -25,8 +25,8 @@ import {
   whipFindings,
   WHIP_TOOLS,
 } from '../../core/lift/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, Findings, grams, Listing, NumberEntry, percent } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, airIn } from '../session/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -37,12 +37,12 @@ import { hours, STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 
-type Props = { readonly session: Session; readonly formula: Formula; readonly reading: FormulaReading };
+type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 /** Whites of a large egg: 33 of 50 g (USDA). */
 const WHITE_SHARE = 33 / 50;
 
-const eggsIn = (reading: FormulaReading): { whites_g: number; eggs_g: number; sugar_g: number } => {
+const eggsIn = (reading: ParsedFormula): { whites_g: number; eggs_g: number; sugar_g: number } => {
   const of = (test: (id: string, role: string) => boolean): number =>
     reading.lines.reduce((sum, line) => {
       const i = ingredientOf(line);
@@ -53,7 +53,7 @@ const eggsIn = (reading: FormulaReading): { whites_g: number; eggs_g: number; su
 };
 
 export const WhipAndFold = ({ session, formula, reading }: Props) => {
-  const { kit, bench } = session;
+  const { kit, workspace } = session;
   const { lot, note } = useLot(session, formula, reading);
   const inBowl = eggsIn(reading);
   const [kind, setKind] = useState<'whites' | 'whole-egg'>(
@@ -90,8 +90,8 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const isHere = running || elapsed > 0;
   const shown_s = isHere ? elapsed : plan.reached_s.firm;
   const overrun = overrunAt(plan, shown_s);
-  const batter = batterOf(reading, { batter_C: bench.batter_C, altitude_m: kit.altitude_m, airFraction: 0 });
-  if (!batter.ok) return <p className="text-lg">{sayAloud(batter.failure)}.</p>;
+  const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m, airFraction: 0 });
+  if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
   if (whip.egg_g <= 0) return <Findings findings={findings} />;
   const fold = {
     batter_g: Math.max(1, reading.totalMass_g - plan.mass_g),
@@ -121,7 +121,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
         <div className="flex flex-col gap-1 text-lg">
           <p>
             <b className="figure text-3xl">{grams(whip.egg_g)}</b> g{' '}
-            <Listing
+            <InlineSelect
               label="What is whipped"
               value={kind}
               choices={[
@@ -133,7 +133,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
           </p>
           <p>
             {sugarTime !== 'never' && <>{grams(whip.sugar_g)} g, </>}
-            <Listing
+            <InlineSelect
               label="Sugar"
               value={sugarTime}
               choices={SUGAR_TIMES.map((value) => ({ value, label: SUGAR_WORDS[value] }))}
@@ -141,7 +141,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             />
           </p>
           <p>
-            <Listing
+            <InlineSelect
               label="Tool"
               value={tool}
               choices={WHIP_TOOLS.map((value) => ({ value, label: WHIP_TOOL_WORDS[value] }))}
@@ -149,7 +149,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             />
           </p>
           <p>
-            <Listing
+            <InlineSelect
               label="Bowl"
               value={bowlId}
               choices={kit.bowls.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}` }))}
@@ -220,7 +220,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
         <figure>
           <figcaption className="flex flex-wrap items-baseline gap-x-4">
             <h2 className="text-lg">Fold</h2>
-            <Listing
+            <InlineSelect
               label="Foam goes in"
               value={additions}
               choices={[
@@ -316,7 +316,9 @@ const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: CupProps)
   const irons = session.irons.filter((iron) => session.run?.ironIds.includes(iron.id) ?? true);
   const answers = useAdvices(
     irons.map((iron) =>
-      air === null ? null : adviceJob(session, formula, iron, { ...session.bench, setting_C: null, airFraction: Number(air.toFixed(3)) }),
+      air === null
+        ? null
+        : adviceJob(session, formula, iron, { ...session.workspace, setting_C: null, airFraction: Number(air.toFixed(3)) }),
     ),
   );
   const lastLoad = session.run?.serveAt ?? null;

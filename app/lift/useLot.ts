@@ -1,6 +1,6 @@
-import type { Lot } from '../../core/book/index.ts';
-import { isOpenLot } from '../../core/book/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Lot } from '../../core/log/index.ts';
+import { isOpenLot } from '../../core/log/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { Session } from '../session/index.ts';
 import { openLot } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
@@ -10,7 +10,7 @@ type NewLotEvent = Lot['events'][number] extends infer E ? (E extends { seq: num
 const TODAY_MS = 12 * 3_600_000;
 
 /** The bowl that stands mixed from this formula, and what happens to it; one is begun where none is. */
-export const useLot = (session: Session, formula: Formula, reading: FormulaReading) => {
+export const useLot = (session: Session, formula: Formula, reading: ParsedFormula) => {
   const kitchen = useKitchen();
   const now = Date.now();
   const lot =
@@ -30,7 +30,7 @@ export const useLot = (session: Session, formula: Formula, reading: FormulaReadi
       name: formula.name,
       madeAt: at,
       mass_g: Math.max(0.1, reading.totalMass_g),
-      temperature_C: session.bench.batter_C,
+      temperature_C: session.workspace.batter_C,
       weighed: [],
       events: [],
     };

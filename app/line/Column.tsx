@@ -4,7 +4,7 @@ import type { CSSProperties } from 'react';
 import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import type { Load, NewLoadEvent } from '../../core/line/index.ts';
+import type { Load, NewLoadEvent } from '../../core/log/index.ts';
 import { countdown } from '../../core/line/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
 import { clock, dialMarkText, grams, inkOn, tawnyCss, temperature, timeWithSeconds } from '../look/index.ts';

@@ -63,7 +63,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const nowOf = useCallback(() => clock.now(), [clock]);
   const [jumps, setJumps] = useState<ReadonlyMap<string, readonly Jump[]>>(new Map());
   const line = useLine(session, search.get('iron'), nowOf, jumps);
-  const { say, pour } = line;
+  const { append, pour } = line;
   const places = useRescues(session, line.places);
   const [jumped, setJumped] = useState<number | null>(null);
   const { held, takeOver } = useHeldLine(kitchen.name);
@@ -76,7 +76,7 @@ const Line = ({ session }: { readonly session: Session }) => {
     setJumps(
       (before) => new Map([...before, ...running.map((load) => [load.id, [...(before.get(load.id) ?? []), { at, jump_ms }]] as const)]),
     );
-    for (const load of running) void say(load, { kind: 'corrected', data: { jump_ms } }, at);
+    for (const load of running) void append(load, { kind: 'corrected', data: { jump_ms } }, at);
   });
   useCues(places, kit.cueBefore_s, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
@@ -91,8 +91,8 @@ const Line = ({ session }: { readonly session: Session }) => {
     (place, kind) => {
       wakeSound();
       if (place.load === null) return;
-      if (kind !== 'undone') void say(place.load, { kind, data: {} });
-      else if (place.progress?.lastUndoable != null) void say(place.load, { kind, data: { seq: place.progress.lastUndoable.seq } });
+      if (kind !== 'undone') void append(place.load, { kind, data: {} });
+      else if (place.progress?.lastUndoable != null) void append(place.load, { kind, data: { seq: place.progress.lastUndoable.seq } });
     },
   );
   if (!line.ready) return null;
@@ -129,7 +129,7 @@ const Line = ({ session }: { readonly session: Session }) => {
             now={now}
             disabled={!held}
             onPour={touch(() => void pour(place))}
-            onSay={(load, event) => touch(() => void say(load, event))()}
+            onSay={(load, event) => touch(() => void append(load, event))()}
           />
         ))}
         <Side session={session} places={places} />

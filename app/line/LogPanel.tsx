@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useState } from 'react';
-import type { Observation } from '../../core/line/index.ts';
+import type { Observation } from '../../core/log/index.ts';
 import { inkOn, tawnyCss } from '../look/index.ts';
 import type { Question } from './questions.ts';
 import { answered, questionsFor } from './questions.ts';
@@ -20,7 +20,7 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
   const mine = observations.filter((o) => o.mould === first);
   const questions = questionsFor(mine);
   const open = questions.find((q) => q.id === chosen) ?? questions.find((q) => answered(q, observations, first) === null);
-  const say = (question: Question, index: number): void => {
+  const log = (question: Question, index: number): void => {
     const answer = question.answers[index];
     if (answer === undefined) return;
     onSay((mould === null ? Array.from({ length: moulds }, (_, i) => i) : [mould]).map(answer.say));
@@ -81,7 +81,7 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
                 aria-label={answer.swatch === undefined ? answer.label : `step ${answer.label}`}
                 className="min-h-16 rounded-md bg-white px-2 font-display text-xl font-bold text-ink active:scale-[0.98]"
                 style={answer.swatch === undefined ? undefined : { background: tawnyCss(answer.swatch), color: inkOn(answer.swatch) }}
-                onClick={() => say(open, i)}
+                onClick={() => log(open, i)}
               >
                 {answer.label}
               </button>

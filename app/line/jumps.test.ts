@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { LoadEvent } from '../../core/line/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
+import type { LoadEvent } from '../../core/log/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import { withJumps } from './jumps.ts';
 
 const closed: LoadEvent = { seq: 0, at: 1000, kind: 'closed', data: {} };

@@ -1,4 +1,4 @@
-import type { LoadEvent } from '../../core/line/index.ts';
+import type { LoadEvent } from '../../core/log/index.ts';
 
 /** A jump of the wall clock that this page has noticed; `at` is on the new clock. */
 export type Jump = { readonly at: number; readonly jump_ms: number };

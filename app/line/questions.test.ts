@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { Observation } from '../../core/line/index.ts';
+import { Observation } from '../../core/log/index.ts';
 import { answered, keyOfObservation, questionsFor } from './questions.ts';
 
 describe('questions after a load', () => {

@@ -1,4 +1,4 @@
-import type { Observation } from '../../core/line/index.ts';
+import type { Observation } from '../../core/log/index.ts';
 
 export type Answer = { readonly label: string; readonly swatch?: number; readonly say: (mould: number) => Observation };
 export type Question = { readonly id: string; readonly ask: string; readonly answers: readonly Answer[] };

@@ -1,10 +1,8 @@
 import { useCallback, useMemo } from 'react';
-import type { Lot, Prediction } from '../../core/book/index.ts';
-import { isOpenLot } from '../../core/book/index.ts';
-import type { Rescue } from '../../core/dialin/index.ts';
+import type { Lot, Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
+import { isOpenLot, loadProgress } from '../../core/log/index.ts';
+import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import type { Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/line/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Jump } from './jumps.ts';
 import { withJumps } from './jumps.ts';
@@ -23,7 +21,7 @@ export type LinePlace = {
   readonly progress: LoadProgress | null;
   readonly prediction: Prediction | null;
   /** Its time set anew by what was noticed, and what it was before. */
-  readonly rescue: Rescue | null;
+  readonly rescue: RevisedOpenTime | null;
   readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
@@ -47,13 +45,13 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
 
 export const useLine = (session: Session, askedIronId: string | null, now: () => number, jumps: ReadonlyMap<string, readonly Jump[]>) => {
   const kitchen = useKitchen();
-  const { run, bench } = session;
+  const { run, workspace } = session;
   const irons = ironsAtLine(session, askedIronId);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
   const lots = useRows('lots');
   // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
   const formulaFor = (iron: Iron): Formula | null => {
-    const id = iron.id === askedIronId || run === null ? bench.formulaId : run.formulaId;
+    const id = iron.id === askedIronId || run === null ? workspace.formulaId : run.formulaId;
     return session.formulas.find((formula) => formula.id === id) ?? session.formula;
   };
   const at = now();
@@ -73,7 +71,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
     upcoming.map(({ iron, formula, n }) => {
       if (formula === null) return null;
       const isBench = iron.id === askedIronId || run === null;
-      const wish = isBench ? bench : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
+      const wish = isBench ? workspace : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
       const bowl = inBowl(session, formula, at);
       return adviceJob(session, bowl.formula, iron, { ...wish, load: n, airFraction: bowl.airFraction });
     }),
@@ -128,13 +126,13 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
   );
 
   return useMemo(() => {
-    const say = (load: Load, event: NewLoadEvent, at = Math.round(now())): Promise<LoadEvent> => kitchen.append(load.id, event, at);
+    const append = (load: Load, event: NewLoadEvent, at = Math.round(now())): Promise<LoadEvent> => kitchen.append(load.id, event, at);
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace): Promise<void> => {
       const { iron, formula, advice, n } = place;
       if (advice === null) return;
       const startedAt = Math.round(now());
-      const lot = await lotFor(formula, Math.max(0.1, advice.answer.totalMass_g), bench.batter_C, startedAt);
+      const lot = await lotFor(formula, Math.max(0.1, advice.answer.totalMass_g), workspace.batter_C, startedAt);
       const id = crypto.randomUUID();
       const prediction = { ...advice.prediction, id: `for-${id}` };
       await kitchen.put('predictions', prediction);
@@ -152,6 +150,6 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
       await kitchen.put('loads', load);
       await kitchen.append(id, { kind: 'poured', data: {} }, startedAt);
     };
-    return { places, ready: newest !== undefined, say, pour };
-  }, [kitchen, now, lotFor, bench.batter_C, run, places, newest]);
+    return { places, ready: newest !== undefined, append, pour };
+  }, [kitchen, now, lotFor, workspace.batter_C, run, places, newest]);
 };

@@ -1,13 +1,13 @@
 import { useQueries } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { Cue, Rescue } from '../../core/dialin/index.ts';
+import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { batterKey, historyJob, keepRescued, recentLoads } from '../session/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 import type { RescueJob } from '../workers/index.ts';
-import { burstOver, loadWeigher } from '../workers/index.ts';
+import { burstOver, calibrationWorker } from '../workers/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 /** What was noticed of a load that cooks, by its own clock. */
@@ -64,7 +64,7 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       queryFn: async ({ signal }: { signal: AbortSignal }) => {
         if (job === null) throw new Error('nothing to ask');
         await burstOver(signal);
-        return loadWeigher.rescue(job);
+        return calibrationWorker.rescue(job);
       },
       enabled: job !== null,
       staleTime: Infinity,
@@ -85,7 +85,7 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
 };
 
 /** The promise with its times moved; what was promised at the pour stays in the book. */
-const rescued = (place: LinePlace, rescue: Rescue): LinePlace => {
+const rescued = (place: LinePlace, rescue: RevisedOpenTime): LinePlace => {
   const { prediction } = place;
   if (prediction === null) return place;
   const { from, best, to } = prediction.cookTime_s;

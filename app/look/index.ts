@@ -1,5 +1,5 @@
 export { AddEntry } from './AddEntry.tsx';
-export { Fact } from './Fact.tsx';
+export { Metric } from './Metric.tsx';
 export { download, fileName } from './download.ts';
 export { Findings } from './Findings.tsx';
 export {
@@ -15,8 +15,8 @@ export {
   timeOfDay,
   timeWithSeconds,
 } from './format.ts';
-export type { Choice } from './Listing.tsx';
-export { Listing } from './Listing.tsx';
+export type { Choice } from './InlineSelect.tsx';
+export { InlineSelect } from './InlineSelect.tsx';
 export { NumberEntry } from './NumberEntry.tsx';
 export { PlateFace } from './PlateFace.tsx';
 export { Sheet } from './Sheet.tsx';

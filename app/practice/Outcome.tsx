@@ -1,5 +1,5 @@
 import type { PracticeResult } from '../../core/practice/index.ts';
-import { FILL_LIMITS, lands } from '../../core/dialin/index.ts';
+import { FILL_LIMITS, lands } from '../../core/fit/index.ts';
 import { nearestStep } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { clock, grams, PlateFace, tawnyCss } from '../look/index.ts';

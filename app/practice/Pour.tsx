@@ -1,5 +1,5 @@
-import type { Pairing } from '../../core/dialin/index.ts';
-import { settingsOf } from '../../core/dialin/index.ts';
+import type { IronWithBatter } from '../../core/fit/index.ts';
+import { settingsOf } from '../../core/fit/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { dialMarkText, grams, temperature } from '../look/index.ts';
 
@@ -14,7 +14,7 @@ export const Pour = ({
   onChange,
   onPour,
 }: {
-  readonly pairing: Pairing;
+  readonly pairing: IronWithBatter;
   readonly full_g: number;
   readonly choice: PourChoice;
   readonly disabled: boolean;

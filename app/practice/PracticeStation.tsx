@@ -1,16 +1,16 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Pairing } from '../../core/dialin/index.ts';
-import { lands, settingsOf } from '../../core/dialin/index.ts';
+import type { IronWithBatter } from '../../core/fit/index.ts';
+import { lands, settingsOf } from '../../core/fit/index.ts';
 import { dialMark, portion } from '../../core/plate/index.ts';
 import type { PracticeLoad, PracticeRecord, PracticeResult } from '../../core/practice/index.ts';
-import { levelProgress, LEVELS, openedAt, practicePairing } from '../../core/practice/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { dialMarkText, grams, Listing, nearestWord, temperature } from '../look/index.ts';
+import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../core/practice/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen, useRows } from '../store/index.ts';
-import { loadWeigher } from '../workers/index.ts';
+import { calibrationWorker } from '../workers/index.ts';
 import { AtTheIron } from './AtTheIron.tsx';
 import type { Exercise } from './exercise.ts';
 import { hiddenOf, keepExercise, keptExercise, levelOf, newExercise } from './exercise.ts';
@@ -32,12 +32,12 @@ export const PracticeStation = () => {
     keepExercise(next);
   };
   const level = levelOf(exercise.levelId);
-  const pairing = useMemo(() => practicePairing(level), [level]);
-  if (!pairing.ok) return <p className="p-8 text-xl">{sayAloud(pairing.failure)}.</p>;
+  const pairing = useMemo(() => practiceIronWithBatter(level), [level]);
+  if (!pairing.ok) return <p className="p-8 text-xl">{describeSentence(pairing.failure)}.</p>;
   return <Exercising key={`${exercise.levelId}/${exercise.seed}`} exercise={exercise} pairing={pairing.value} onChange={change} />;
 };
 
-type Props = { readonly exercise: Exercise; readonly pairing: Pairing; readonly onChange: (exercise: Exercise) => void };
+type Props = { readonly exercise: Exercise; readonly pairing: IronWithBatter; readonly onChange: (exercise: Exercise) => void };
 
 /** Loads that are over, cooked again from the seed: the same each time. */
 const useResults = (exercise: Exercise): readonly PracticeResult[] | undefined =>
@@ -47,7 +47,7 @@ const useResults = (exercise: Exercise): readonly PracticeResult[] | undefined =
       const results: PracticeResult[] = [];
       for (const [i, { open_s, ...pour }] of exercise.done.entries()) {
         const { levelId, seed } = exercise;
-        const load = await loadWeigher.practise({ levelId, seed, hidden: hiddenOf(exercise), pour, n: i + 1 });
+        const load = await calibrationWorker.practise({ levelId, seed, hidden: hiddenOf(exercise), pour, n: i + 1 });
         if (load.ok) results.push(openedAt(load.value, open_s));
       }
       return results;
@@ -77,7 +77,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   const hidden = hiddenOf(exercise);
   const { data: replayed } = useQuery({
     queryKey: ['replayed', exercise.levelId, exercise.seed],
-    queryFn: () => loadWeigher.replay({ levelId: exercise.levelId, seed: exercise.seed, hidden, tawny: TAWNY }),
+    queryFn: () => calibrationWorker.replay({ levelId: exercise.levelId, seed: exercise.seed, hidden, tawny: TAWNY }),
     enabled: exercise.isOver,
     staleTime: Infinity,
   });
@@ -87,15 +87,15 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   const pour = async (): Promise<void> => {
     if (hasSound) sound.start();
     const { levelId, seed, done } = exercise;
-    const cooked = await loadWeigher.practise({ levelId, seed, hidden, pour: choice, n: done.length + 1 });
+    const cooked = await calibrationWorker.practise({ levelId, seed, hidden, pour: choice, n: done.length + 1 });
     if (cooked.ok) setLoad(cooked.value);
-    else setTrouble(sayAloud(cooked.failure));
+    else setTrouble(describeSentence(cooked.failure));
   };
   const over = async (next: Exercise, hasLanded: boolean): Promise<void> => {
     const { levelId, seed } = next;
     const record = { id: `${levelId}-${seed}`, levelId, seed, at: Date.now(), loads: next.done.length, isLanded: hasLanded };
     await kitchen.put('practices', { ...record, estimatorLoads: null });
-    const its = await loadWeigher.replay({ levelId, seed, hidden, tawny: TAWNY });
+    const its = await calibrationWorker.replay({ levelId, seed, hidden, tawny: TAWNY });
     if (its.ok && its.value.at(-1)?.lands === true) await kitchen.put('practices', { ...record, estimatorLoads: its.value.length });
   };
   const open = (open_s: number): void => {
@@ -126,7 +126,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="flex flex-wrap items-baseline gap-x-2 text-2xl">
           <span className="font-normal text-quiet">Practice:</span>
-          <Listing
+          <InlineSelect
             label="Level"
             value={level.id}
             choices={LEVELS.map(({ id, name, faults, par }) => ({
@@ -210,13 +210,13 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
           ))}
         </ol>
       </div>
-      <Path records={records} chosen={level.id} onChoose={(levelId) => onChange(newExercise(levelId, Math.random()))} />
+      <ExerciseProgress records={records} chosen={level.id} onChoose={(levelId) => onChange(newExercise(levelId, Math.random()))} />
     </div>
   );
 };
 
 /** All levels as a row of pockets: filled once landed, with the fewest loads it took. */
-const Path = ({
+const ExerciseProgress = ({
   records,
   chosen,
   onChoose,

@@ -2,7 +2,7 @@ import type { Result } from '../../core/basis/index.ts';
 import type { Hidden, ReplayedLoad } from '../../core/practice/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { clock, dialMarkText, grams, nearestWord, temperature } from '../look/index.ts';
 
 const kelvin = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(0)} K`;
@@ -43,7 +43,7 @@ export const Revealed = ({
       </dl>
       <h2 className="mt-1 text-xl">What the estimator would have done</h2>
       {replayed === undefined && <p className="text-quiet">Playing it over …</p>}
-      {replayed?.ok === false && <p>{sayAloud(replayed.failure)}.</p>}
+      {replayed?.ok === false && <p>{describeSentence(replayed.failure)}.</p>}
       {replayed?.ok === true && (
         <>
           <ol className="flex flex-col" aria-label="The estimator’s loads">

@@ -3,8 +3,8 @@ import { circuitFindings } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { instantOf, wallTime } from '../../core/run/index.ts';
-import { sayAloud } from '../../words/index.ts';
-import { clock, day, dialMarkText, Findings, grams, Listing, NumberEntry, timeOfDay } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
+import { clock, day, dialMarkText, Findings, grams, InlineSelect, NumberEntry, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
@@ -12,7 +12,7 @@ import { PlanPicture } from './PlanPicture.tsx';
 
 /** A run nobody has planned yet: tomorrow at 07:15. */
 const freshRun = (session: Session, now: number): Run => {
-  const { kit, formula, irons, bench } = session;
+  const { kit, formula, irons, workspace } = session;
   const tomorrow = wallTime(now + 86_400_000, kit.zone).slice(0, 10);
   return {
     id: crypto.randomUUID(),
@@ -24,8 +24,8 @@ const freshRun = (session: Session, now: number): Run => {
     piecesPerPerson: 1,
     ironIds: irons.slice(0, 1).map((iron) => iron.id),
     formulaId: formula?.id ?? '',
-    target: bench.target,
-    batter_C: bench.batter_C,
+    target: workspace.target,
+    batter_C: workspace.batter_C,
     prep: [],
     batter_g: null,
   };
@@ -82,7 +82,7 @@ const Morning = ({ session, run, planned, onChange }: MorningProps) => {
       <Questions session={session} run={run} onChange={onChange} />
       {planned?.failures.map(({ ironId, failure }) => (
         <p key={ironId} role="alert" className="border-l-3 border-ink bg-sheet p-2">
-          {session.irons.find((iron) => iron.id === ironId)?.name}: {sayAloud(failure)}.
+          {session.irons.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
         </p>
       ))}
       {plan === null || planned === null ? (
@@ -172,7 +172,7 @@ const Questions = ({ session, run, onChange }: Omit<MorningProps, 'planned'>) =>
       </fieldset>
       <div className="col-span-full flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <span className="text-xl">
-          <Listing
+          <InlineSelect
             label="Formula"
             value={run.formulaId}
             choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import { readSettingsOf } from '../../core/book/index.ts';
-import type { LoadEvent } from '../../core/line/index.ts';
+import { readSettingsOf } from '../../core/kitchen/index.ts';
+import type { LoadEvent } from '../../core/log/index.ts';
 import type { Session } from './index.ts';
 import { batterKey, historyJob, recentLoads } from './index.ts';
 
@@ -16,7 +16,7 @@ const session: Session = {
   run: null,
   formula: null,
   iron: null,
-  bench: {
+  workspace: {
     id: 'bench',
     formulaId: '',
     ironId: '',
@@ -27,7 +27,7 @@ const session: Session = {
     setting_C: null,
     runId: null,
   },
-  setBench: () => undefined,
+  setWorkspace: () => undefined,
 };
 const logOf = (loadId: string): LoadEvent[] => file.loadEvents.filter((row) => row.loadId === loadId).map((row) => row.event);
 const iron = irons.find(({ id }) => id === 'deep-a')!;

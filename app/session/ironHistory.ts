@@ -1,9 +1,9 @@
-import type { Prediction } from '../../core/book/index.ts';
-import type { History, PastCue } from '../../core/dialin/index.ts';
-import { pastLoad } from '../../core/dialin/index.ts';
+import type { Prediction, Load, LoadEvent } from '../../core/log/index.ts';
+import type { PastLoad } from '../../core/fit/index.ts';
+import type { PastCue } from '../../core/line/index.ts';
+import { pastLoad } from '../../core/fit/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import type { Load, LoadEvent } from '../../core/line/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { DialInJob } from '../workers/index.ts';
@@ -62,8 +62,8 @@ export const historyJob = (
   const keys = new Set([batterKey(formula), ...newest.map(({ history }) => history.batterKey).reverse()]);
   const kept = [...keys].slice(0, MOST_BATTERS);
   const wish = {
-    target: { tawny, crisp: session.bench.target.crisp },
-    batter_C: session.bench.batter_C,
+    target: { tawny, crisp: session.workspace.target.crisp },
+    batter_C: session.workspace.batter_C,
     load: 1,
     preheat_s: null,
     setting_C: null,
@@ -72,7 +72,7 @@ export const historyJob = (
     const f = key === batterKey(formula) ? formula : formulas.find((other) => batterKey(other) === key);
     return f === undefined ? [] : [{ key, job: adviceJob(session, f, iron, wish) }];
   });
-  const history: History[] = newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey));
+  const history: PastLoad[] = newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey));
   return {
     batters,
     history,

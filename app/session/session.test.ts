@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { Lot } from '../../core/book/index.ts';
-import { readSettingsOf } from '../../core/book/index.ts';
+import type { Lot } from '../../core/log/index.ts';
+import { readSettingsOf } from '../../core/kitchen/index.ts';
 import { adviceJob, airIn, inBowl, openLot } from './index.ts';
 
 const file = demoFile();

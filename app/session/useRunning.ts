@@ -1,6 +1,5 @@
-import type { Prediction } from '../../core/book/index.ts';
-import type { Load, LoadEvent, LoadProgress } from '../../core/line/index.ts';
-import { loadProgress } from '../../core/line/index.ts';
+import type { Prediction, Load, LoadEvent, LoadProgress } from '../../core/log/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import { logOf, useLogs, useRows } from '../store/index.ts';
 
 export type RunningLoad = {

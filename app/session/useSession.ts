@@ -1,13 +1,13 @@
 import { useCallback, useMemo } from 'react';
-import type { Formula } from '../../core/formula/index.ts';
-import type { ReadSettings } from '../../core/formula/index.ts';
+import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import type { Lot } from '../../core/book/index.ts';
-import { isOpenLot, readSettingsOf } from '../../core/book/index.ts';
+import type { Lot } from '../../core/log/index.ts';
+import { isOpenLot } from '../../core/log/index.ts';
+import { readSettingsOf } from '../../core/kitchen/index.ts';
 import { airAfter } from '../../core/lift/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import type { Bench } from '../store/index.ts';
+import type { Workspace } from '../store/index.ts';
 import { newestByName, useKitchen, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 
@@ -18,15 +18,15 @@ export type Session = {
   readonly lots: readonly Lot[];
   readonly formulas: readonly Formula[];
   readonly irons: readonly Iron[];
-  readonly bench: Bench;
+  readonly workspace: Workspace;
   /** The run that is on: the newest by serving time. */
   readonly run: Run | null;
   readonly formula: Formula | null;
   readonly iron: Iron | null;
-  readonly setBench: (changes: Partial<Bench>) => void;
+  readonly setWorkspace: (changes: Partial<Workspace>) => void;
 };
 
-const EMPTY_BENCH: Bench = {
+const EMPTY_WORKSPACE: Workspace = {
   id: 'bench',
   formulaId: '',
   ironId: '',
@@ -39,12 +39,12 @@ const EMPTY_BENCH: Bench = {
 };
 
 /** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
-const firstBench = (run: Run | null, formulas: readonly Formula[], irons: readonly Iron[]): Bench => ({
-  ...EMPTY_BENCH,
+const firstWorkspace = (run: Run | null, formulas: readonly Formula[], irons: readonly Iron[]): Workspace => ({
+  ...EMPTY_WORKSPACE,
   formulaId: run?.formulaId ?? formulas[0]?.id ?? '',
   ironId: run?.ironIds[0] ?? irons[0]?.id ?? '',
-  target: run?.target ?? EMPTY_BENCH.target,
-  batter_C: run?.batter_C ?? EMPTY_BENCH.batter_C,
+  target: run?.target ?? EMPTY_WORKSPACE.target,
+  batter_C: run?.batter_C ?? EMPTY_WORKSPACE.batter_C,
 });
 
 /** What every station works on; undefined until the store has answered. */
@@ -68,10 +68,10 @@ export const useSession = (): Session | undefined => {
   const formulas = newestByName(formulaRows ?? []);
   const irons = newestByName(ironRows ?? []);
   const run = (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null);
-  const bench = benches?.[0] ?? firstBench(run, formulas, irons);
-  const setBench = useCallback(
-    (changes: Partial<Bench>) => void kitchen.put('benches', { ...bench, ...changes, id: 'bench' }),
-    [kitchen, bench],
+  const workspace = benches?.[0] ?? firstWorkspace(run, formulas, irons);
+  const setWorkspace = useCallback(
+    (changes: Partial<Workspace>) => void kitchen.put('benches', { ...workspace, ...changes, id: 'bench' }),
+    [kitchen, workspace],
   );
   const kit = kits?.[0];
   const readSettings = useMemo(() => (kit === undefined ? null : readSettingsOf(kit, ownRows ?? [])), [kit, ownRows]);
@@ -82,11 +82,11 @@ export const useSession = (): Session | undefined => {
     lots: lotRows,
     formulas,
     irons,
-    bench,
+    workspace,
     run,
-    formula: formulas.find((formula) => formula.id === bench.formulaId) ?? formulas[0] ?? null,
-    iron: irons.find((iron) => iron.id === bench.ironId) ?? irons[0] ?? null,
-    setBench,
+    formula: formulas.find((formula) => formula.id === workspace.formulaId) ?? formulas[0] ?? null,
+    iron: irons.find((iron) => iron.id === workspace.ironId) ?? irons[0] ?? null,
+    setWorkspace,
   };
 };
 
@@ -153,7 +153,7 @@ export const adviceJob = (
   { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
   formula: Formula,
   iron: Iron,
-  wish: Pick<Bench, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C' | 'delay_s' | 'onPlate' | 'lightness' | 'turn_s'> & {
+  wish: Pick<Workspace, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C' | 'delay_s' | 'onPlate' | 'lightness' | 'turn_s'> & {
     readonly airFraction?: number | null;
   },
 ): AdviceJob => ({

@@ -1,5 +1,5 @@
 import { HardDrive } from 'lucide-react';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { useStorageTrouble } from '../store/index.ts';
 import { useExport } from './useExport.ts';
 
@@ -12,7 +12,7 @@ export const Banners = () => {
       {trouble !== null && (
         <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-white">
           <HardDrive aria-hidden className="size-5" />
-          <span>{sayAloud({ code: trouble, fields: {} })}.</span>
+          <span>{describeSentence({ code: trouble, fields: {} })}.</span>
           <button type="button" className="min-h-11 rounded bg-white px-3 font-semibold text-ink" onClick={() => void exportNow()}>
             Export now
           </button>

@@ -4,7 +4,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useState, u
 import { newestRevisions } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { LoadEvent } from '../../core/line/index.ts';
+import type { LoadEvent } from '../../core/log/index.ts';
 import type { WeighEvent } from '../../core/weigh/index.ts';
 import type { LoadEventRow, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
@@ -63,20 +63,20 @@ export const useKitchenChoice = (): KitchenChoice => {
 export const useKitchen = (): Kitchen => useKitchenChoice().kitchen;
 
 const useWaiting = () => {
-  const { waitingRoom } = useKitchen();
+  const { pendingWrites } = useKitchen();
   useSyncExternalStore(
-    waitingRoom.subscribe,
-    () => waitingRoom.waiting,
-    () => waitingRoom.waiting,
+    pendingWrites.subscribe,
+    () => pendingWrites.waiting,
+    () => pendingWrites.waiting,
   );
-  return waitingRoom;
+  return pendingWrites;
 };
 
 export const useStorageTrouble = () => {
-  const { waitingRoom } = useKitchen();
+  const { pendingWrites } = useKitchen();
   return useSyncExternalStore(
-    waitingRoom.subscribe,
-    () => waitingRoom.trouble,
+    pendingWrites.subscribe,
+    () => pendingWrites.trouble,
     () => null,
   );
 };
@@ -86,7 +86,7 @@ export const useRows = <N extends TableName>(name: N): Rows[N][] | undefined => 
   const kitchen = useKitchen();
   const stored = useLiveQuery(() => kitchen.database.rows(name).toArray(), [kitchen, name]);
   const waiting = useWaiting();
-  return stored === undefined ? undefined : waiting.over(name, stored);
+  return stored === undefined ? undefined : waiting.overlay(name, stored);
 };
 
 const NO_EVENTS: readonly LoadEvent[] = [];
@@ -102,7 +102,7 @@ export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonl
   const waiting = useWaiting();
   if (stored === undefined) return undefined;
   const logs = new Map<string, LoadEvent[]>(loadIds.map((id) => [id, []]));
-  const rows: LoadEventRow[] = waiting.over('loadEvents', stored);
+  const rows: LoadEventRow[] = waiting.overlay('loadEvents', stored);
   rows.sort((a, b) => a.seq - b.seq);
   for (const { loadId, event } of rows) logs.get(loadId)?.push(event);
   return logs;
@@ -122,7 +122,7 @@ export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | 
   );
   const waiting = useWaiting();
   if (stored === undefined) return undefined;
-  const rows = waiting.over('weighEvents', stored).filter((row) => row.weighingId === weighingId);
+  const rows = waiting.overlay('weighEvents', stored).filter((row) => row.weighingId === weighingId);
   return rows.sort((a, b) => a.seq - b.seq).map(({ event }) => event);
 };
 

@@ -1,11 +1,10 @@
 import type { Table } from 'dexie';
 import { Dexie } from 'dexie';
-import type { Lot, Prediction } from '../../core/book/index.ts';
-import { KIT_ADDED_IN_2 } from '../../core/book/index.ts';
+import type { Lot, Prediction, Load, LoadEvent } from '../../core/log/index.ts';
+import { KIT_ADDED_IN_2 } from '../../core/kitchen/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import type { Load, LoadEvent } from '../../core/line/index.ts';
 import type { OwnIngredient } from '../../core/matter/index.ts';
 import type { Iron, OnPlate } from '../../core/plate/index.ts';
 import type { PracticeRecord } from '../../core/practice/index.ts';
@@ -19,7 +18,7 @@ export type LoadEventRow = { readonly loadId: string; readonly seq: number; read
 export type WeighEventRow = { readonly weighingId: string; readonly seq: number; readonly event: WeighEvent };
 
 /** What lies on the bench: the choices a reload must bring back. Not part of the book. */
-export type Bench = {
+export type Workspace = {
   readonly id: 'bench';
   readonly formulaId: string;
   readonly ironId: string;
@@ -41,7 +40,7 @@ export type Bench = {
 /** Every table by name, with what its rows are. Irons and formulas hold all revisions. */
 export type Rows = {
   kits: Kit;
-  benches: Bench;
+  benches: Workspace;
   irons: Iron;
   ingredients: OwnIngredient;
   formulas: Formula;

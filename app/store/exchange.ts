@@ -1,6 +1,6 @@
 import type { Result } from '../../core/basis/index.ts';
-import type { KitchenFile } from '../../core/book/index.ts';
-import { FILE_SCHEMA, FILE_VERSION, readKitchenFile } from '../../core/book/index.ts';
+import type { KitchenFile } from '../../core/kitchen/index.ts';
+import { FILE_SCHEMA, FILE_VERSION, readKitchenFile } from '../../core/kitchen/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
@@ -31,8 +31,8 @@ const byRevision = <T extends { id: string; rev: number }>(rows: T[]): T[] =>
 
 /** Everything in the kitchen, what still waits in memory included, in a settled order. */
 export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promise<KitchenFile> => {
-  const { database, waitingRoom } = kitchen;
-  const all = async <N extends TableName>(name: N): Promise<Rows[N][]> => waitingRoom.over(name, await database.rows(name).toArray());
+  const { database, pendingWrites } = kitchen;
+  const all = async <N extends TableName>(name: N): Promise<Rows[N][]> => pendingWrites.overlay(name, await database.rows(name).toArray());
   const events = await all('loadEvents');
   const weighEvents = await all('weighEvents');
   const sequence = (id: string, seq: number): string => `${id}/${String(seq).padStart(9, '0')}`;

@@ -1,4 +1,4 @@
-export type { Bench } from './database.ts';
+export type { Workspace } from './database.ts';
 export {
   KitchenProvider,
   logOf,

@@ -1,9 +1,9 @@
 import { Dexie } from 'dexie';
-import type { LoadEvent, NewLoadEvent } from '../../core/line/index.ts';
+import type { LoadEvent, NewLoadEvent } from '../../core/log/index.ts';
 import type { NewWeighEvent, WeighEvent } from '../../core/weigh/index.ts';
 import type { Rows, TableName } from './database.ts';
 import { KitchenDatabase } from './database.ts';
-import { WaitingRoom } from './waiting.ts';
+import { PendingWrites } from './pendingWrites.ts';
 
 const RETRY_MS = 5000;
 
@@ -12,7 +12,7 @@ const LOGS = { loadEvents: 'loadId', weighEvents: 'weighingId' } as const satisf
 
 /** A kitchen's storage: every write goes through here, so that a full device never loses one. */
 export class Kitchen {
-  readonly waitingRoom = new WaitingRoom();
+  readonly pendingWrites = new PendingWrites();
   private retry: ReturnType<typeof setTimeout> | null = null;
   /** Appends to one kitchen go one after the other, so that sequence numbers have no gaps. */
   private tail: Promise<unknown> = Promise.resolve();
@@ -53,7 +53,7 @@ export class Kitchen {
   private async appendNow<E>(table: keyof typeof LOGS, id: string, make: (seq: number) => E): Promise<E> {
     const key = LOGS[table];
     const idOf = (row: object): unknown => (row as Record<string, unknown>)[key];
-    const waiting = this.waitingRoom.waiting.flatMap((entry) =>
+    const waiting = this.pendingWrites.waiting.flatMap((entry) =>
       entry.table === table && idOf(entry.row) === id ? [(entry.row as { seq: number }).seq] : [],
     );
     const log = this.database.table<{ seq: number }>(table);
@@ -75,8 +75,8 @@ export class Kitchen {
 
   private keepWaiting<N extends TableName>(error: unknown, entry: { table: N; row: Rows[N] }): void {
     if (!isStorageTrouble(error)) throw error;
-    this.waitingRoom.add(entry);
-    this.waitingRoom.setTrouble('storage-full');
+    this.pendingWrites.add(entry);
+    this.pendingWrites.setTrouble('storage-full');
     this.retry ??= setTimeout(() => void this.writeWaiting(), RETRY_MS);
   }
 
@@ -84,13 +84,13 @@ export class Kitchen {
   async writeWaiting(): Promise<void> {
     if (this.retry !== null) clearTimeout(this.retry);
     this.retry = null;
-    const entries = [...this.waitingRoom.waiting];
+    const entries = [...this.pendingWrites.waiting];
     try {
       for (const entry of entries) {
         await this.database.table(entry.table).put(entry.row);
-        this.waitingRoom.remove([entry]);
+        this.pendingWrites.remove([entry]);
       }
-      this.waitingRoom.setTrouble(null);
+      this.pendingWrites.setTrouble(null);
     } catch {
       this.retry ??= setTimeout(() => void this.writeWaiting(), RETRY_MS);
     }
@@ -116,7 +116,7 @@ export const openKitchen = async (name: string): Promise<Kitchen> => {
     Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange });
     const inMemory = new Kitchen(name, new KitchenDatabase(name, { indexedDB, IDBKeyRange }));
     await inMemory.database.open();
-    inMemory.waitingRoom.setTrouble('storage-forbidden');
+    inMemory.pendingWrites.setTrouble('storage-forbidden');
     return inMemory;
   }
 };

@@ -1,12 +1,12 @@
-import type { KitchenFile } from '../../core/book/index.ts';
-import { checkKitchenFile, FILE_SCHEMA, FILE_VERSION } from '../../core/book/index.ts';
+import type { KitchenFile } from '../../core/kitchen/index.ts';
+import { checkKitchenFile, FILE_SCHEMA, FILE_VERSION } from '../../core/kitchen/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
 import demoUrl from '../../demo/kitchen.json?url';
 import { APP_VERSION, replaceKitchen } from './exchange.ts';
 import type { Kitchen } from './kitchen.ts';
 import { DEMO } from './names.ts';
-import { movedToYesterday } from './rebase.ts';
+import { shiftDemoDates } from './shiftDemoDates.ts';
 
 /** Fills a kitchen that was never opened: the demo with its history, the cook's own with six irons to start from. */
 export const seed = async (kitchen: Kitchen, now: number): Promise<void> => {
@@ -18,7 +18,7 @@ const demoFile = async (now: number): Promise<KitchenFile> => {
   const file = checkKitchenFile(await response.json());
   if (!file.ok) throw new Error(file.failure.code);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  return movedToYesterday(file.value, now, zone);
+  return shiftDemoDates(file.value, now, zone);
 };
 
 const emptyFile = (now: number): KitchenFile => ({

@@ -1,11 +1,11 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { NewLoadEvent } from '../../core/line/index.ts';
+import type { NewLoadEvent } from '../../core/log/index.ts';
 import { seededRandom } from '../../core/basis/index.ts';
 import { KitchenDatabase } from './database.ts';
 import { exportKitchen, importKitchen, replaceKitchen } from './exchange.ts';
 import { Kitchen, openKitchen } from './kitchen.ts';
-import { movedToYesterday } from './rebase.ts';
+import { shiftDemoDates } from './shiftDemoDates.ts';
 
 const file = demoFile();
 const NOW = file.exportedAt;
@@ -114,10 +114,10 @@ describe('a full device', () => {
     add.mockRestore();
     rows.mockRestore();
     expect([closed.seq, opened.seq]).toEqual([1, 2]);
-    expect(kitchen.waitingRoom.trouble).toBe('storage-full');
+    expect(kitchen.pendingWrites.trouble).toBe('storage-full');
     expect((await exportKitchen(kitchen, NOW)).loadEvents.map(({ event }) => event.kind)).toEqual(['poured', 'closed', 'opened']);
     await kitchen.writeWaiting();
-    expect(kitchen.waitingRoom.trouble).toBeNull();
+    expect(kitchen.pendingWrites.trouble).toBeNull();
     expect((await kitchen.database.rows('loadEvents').toArray()).map((row) => row.event.kind)).toEqual(['poured', 'closed', 'opened']);
   });
 
@@ -128,7 +128,7 @@ describe('a full device', () => {
     await kitchen.put('kits', { ...file.kit, altitude_m: 1 });
     await kitchen.put('kits', { ...file.kit, altitude_m: 2 });
     jest.restoreAllMocks();
-    expect(kitchen.waitingRoom.over('kits', [file.kit])).toEqual([{ ...file.kit, altitude_m: 2 }]);
+    expect(kitchen.pendingWrites.overlay('kits', [file.kit])).toEqual([{ ...file.kit, altitude_m: 2 }]);
     await kitchen.writeWaiting();
     expect((await kitchen.database.rows('kits').toArray())[0]?.altitude_m).toBe(2);
   });
@@ -139,7 +139,7 @@ describe('a full device', () => {
     });
     const memory = await openKitchen('forbidden');
     open.mockRestore();
-    expect(memory.waitingRoom.trouble).toBe('storage-forbidden');
+    expect(memory.pendingWrites.trouble).toBe('storage-forbidden');
     await memory.append('l', poured, NOW);
     expect(await memory.database.rows('loadEvents').count()).toBe(1);
   });
@@ -151,7 +151,7 @@ describe('the demo’s days', () => {
     ['America/New_York', Date.UTC(2026, 10, 25, 3)],
     ['Australia/Sydney', Date.UTC(2027, 0, 1, 22)],
   ])('%s: the last morning is yesterday by its clock, breakfast is still to come at 07:15', (zone, now) => {
-    const moved = movedToYesterday(file, now, zone);
+    const moved = shiftDemoDates(file, now, zone);
     const clock = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
     const date = new Intl.DateTimeFormat('en-CA', { timeZone: zone });
     const newest = Math.max(...moved.loads.map((load) => load.startedAt));

@@ -1,11 +1,11 @@
 import { Play } from 'lucide-react';
 import { useState } from 'react';
-import { batterOf } from '../../core/advise/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { thicknessWord } from '../../core/formula/index.ts';
 import type { Weighing } from '../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
-import { Findings, grams, Listing, NumberEntry, percent } from '../look/index.ts';
+import { Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';
@@ -19,15 +19,15 @@ type Props = {
 };
 
 /** Before the first gram: how much, with what, and whether the bowl holds it. */
-export const Setup = ({ session, formula, onStart }: Props) => {
-  const { kit, formulas, setBench } = session;
+export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
+  const { kit, formulas, setWorkspace } = session;
   const [factor, setFactor] = useState(1);
   const [by, setBy] = useState<Weighing['by']>(kit.scales.length === 0 ? 'spoons' : 'scale');
   const [display, setDisplay] = useState<Weighing['display']>('tare');
   const [who, setWho] = useState('');
   const reading = readingOf(session, formula);
   const plan = weighPlan(reading, { scales: kit.scales, factor, lineIds: formula.lines.map((line) => line.id) });
-  const batter = batterOf(reading, { batter_C: session.bench.batter_C, altitude_m: kit.altitude_m });
+  const batter = batterOf(reading, { batter_C: session.workspace.batter_C, altitude_m: kit.altitude_m });
   const mass_g = factor * reading.totalMass_g;
   const need = batter.ok ? mixingBowl(mass_g, batter.value.density_gPerML, reading.lift, kit.bowls) : null;
   const weighs = plan.steps.filter((step) => step.kind === 'weigh');
@@ -38,11 +38,11 @@ export const Setup = ({ session, formula, onStart }: Props) => {
       <section>
         <h1 className="flex flex-wrap items-baseline gap-3 text-2xl">
           Weigh{' '}
-          <Listing
+          <InlineSelect
             label="Formula"
             value={formula.id}
             choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-            onChange={(formulaId) => setBench({ formulaId })}
+            onChange={(formulaId) => setWorkspace({ formulaId })}
           />
         </h1>
         <div className="mt-4 flex flex-wrap items-end gap-5">

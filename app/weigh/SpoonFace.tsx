@@ -1,9 +1,8 @@
-import type { Fill } from '../../core/weigh/index.ts';
+import type { Fill, WeighStep } from '../../core/weigh/index.ts';
 import { fillsFor } from '../../core/weigh/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import type { WeighStep } from '../../core/weigh/index.ts';
-import { sayAloud } from '../../words/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { grams } from '../look/index.ts';
 
 const MANNERS = { level: 'level with a knife', spooned: 'spooned in and levelled, not dipped', packed: 'packed' } as const;
@@ -27,7 +26,7 @@ export const SpoonFace = ({ step, ingredient, kit, filled, onFill }: Props) => {
     return (
       <p className="text-xl">
         <span className="figure text-6xl">{grams(step.grams)} g</span>
-        <span className="mt-2 block text-base">{result === null ? 'By weight.' : `${sayAloud(result.failure)}.`}</span>
+        <span className="mt-2 block text-base">{result === null ? 'By weight.' : `${describeSentence(result.failure)}.`}</span>
       </p>
     );
   const { fills, band_g, manner, off } = result.value;

@@ -3,7 +3,7 @@ import { Check, Hand } from 'lucide-react';
 import type { Ingredient } from '../../core/matter/index.ts';
 import type { Step } from '../../core/weigh/index.ts';
 import { isDone } from '../../core/weigh/index.ts';
-import { say } from '../../words/index.ts';
+import { describeCode } from '../../words/index.ts';
 import type { Bowl } from './useWeighing.ts';
 import { missing_g } from './useWeighing.ts';
 import { BOWL_WORDS, onScale, stepName } from './words.ts';
@@ -43,7 +43,7 @@ const PathStep = ({ bowl, step, own }: { readonly bowl: Bowl; readonly step: Ste
         {step.kind === 'work' && !done && <Hand aria-hidden className="size-4 text-quiet" />}
       </span>
       {step.kind === 'work' ? (
-        <span className={done ? 'text-quiet' : ''}>{say(step).split(/[:;.,]/)[0]}</span>
+        <span className={done ? 'text-quiet' : ''}>{describeCode(step).split(/[:;.,]/)[0]}</span>
       ) : (
         <>
           <span className={clsx('min-w-0 flex-1 truncate', done && lacks === 0 && 'text-quiet')}>{stepName(step, own)}</span>

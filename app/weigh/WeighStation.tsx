@@ -2,11 +2,11 @@ import { ArrowRight, Undo2, X } from 'lucide-react';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
-import type { Lot } from '../../core/book/index.ts';
+import type { Lot } from '../../core/log/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import type { WeighStep, WorkStep } from '../../core/weigh/index.ts';
 import { lookAlikeOf, overshootChoices } from '../../core/weigh/index.ts';
-import { say, sayAloud } from '../../words/index.ts';
+import { describeCode, describeSentence, describeStored } from '../../words/index.ts';
 import { useScale } from '../devices/index.ts';
 import { clock, grams, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -14,7 +14,7 @@ import { useSession } from '../session/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';
 import { Overshoot } from './Overshoot.tsx';
 import { ScaleFace } from './ScaleFace.tsx';
-import { Setup } from './Setup.tsx';
+import { BeforeWeighing } from './Setup.tsx';
 import { SpoonFace } from './SpoonFace.tsx';
 import { StandIn } from './StandIn.tsx';
 import { StepPath } from './StepPath.tsx';
@@ -29,10 +29,10 @@ export const WeighStation = () => {
 };
 
 const AtTheBench = ({ session }: { readonly session: Session }) => {
-  const { bowl, say: tell, start, finish } = useWeighing(session);
+  const { bowl, append: tell, start, finish } = useWeighing(session);
   const [made, setMade] = useState<Lot | null>(null);
   if (bowl === undefined) return null;
-  if (bowl === null && made !== null) return <Made lot={made} onAgain={() => setMade(null)} />;
+  if (bowl === null && made !== null) return <MixedLot lot={made} onAgain={() => setMade(null)} />;
   if (bowl === null)
     return session.formula === null ? (
       <section className="max-w-xl p-8">
@@ -45,12 +45,12 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
         </Link>
       </section>
     ) : (
-      <Setup key={session.formula.id} session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
+      <BeforeWeighing key={session.formula.id} session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
     );
   return <Weigh session={session} bowl={bowl} tell={tell} onFinish={async () => setMade(await finish(bowl))} />;
 };
 
-const Made = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain: () => void }) => (
+const MixedLot = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain: () => void }) => (
   <section className="max-w-2xl p-8">
     <h1 className="text-3xl">{lot.name}: everything is in</h1>
     <p className="mt-3 text-lg">
@@ -70,7 +70,7 @@ const Made = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain: () => voi
 type WeighProps = {
   readonly session: Session;
   readonly bowl: Bowl;
-  readonly tell: ReturnType<typeof useWeighing>['say'];
+  readonly tell: ReturnType<typeof useWeighing>['append'];
   readonly onFinish: () => Promise<void>;
 };
 
@@ -183,7 +183,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
             )}
             {step.cautions.map((code) => (
               <p key={code} className="mt-1 text-[15px] text-quiet">
-                {say({ code, fields: {} })}
+                {describeStored(code)}
               </p>
             ))}
           </>
@@ -273,7 +273,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
 const Work = ({ step }: { readonly step: WorkStep }) => (
   <>
     <p className="text-lg text-quiet">between weighings</p>
-    <h2 className="max-w-2xl text-4xl leading-tight">{sayAloud(step)}.</h2>
+    <h2 className="max-w-2xl text-4xl leading-tight">{describeSentence(step)}.</h2>
     {step.seconds !== null && (
       <p className="mt-4 text-xl">
         about <b className="figure text-5xl">{clock(step.seconds)}</b>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import type { Lot } from '../../core/book/index.ts';
-import type { Formula, FormulaReading } from '../../core/formula/index.ts';
+import type { Lot } from '../../core/log/index.ts';
+import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { readFormula } from '../../core/formula/index.ts';
 import type { NewWeighEvent, Step, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
 import { isDone, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
@@ -10,7 +10,7 @@ import { useKitchen, useRows, useWeighLog } from '../store/index.ts';
 export type Bowl = {
   readonly weighing: Weighing;
   readonly formula: Formula;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly plan: WeighPlan;
   readonly lineIds: readonly string[];
   readonly state: WeighState;
@@ -50,7 +50,7 @@ export const useWeighing = (session: Session) => {
     return { weighing: newest, formula, reading, plan, lineIds, state, step, topUp_g };
   }, [newest, log, formulas, session.readSettings, session.kit.scales]);
 
-  const say = (event: NewWeighEvent): void => {
+  const append = (event: NewWeighEvent): void => {
     if (newest !== null) void kitchen.appendWeigh(newest.id, event, Date.now());
   };
   const start = async (weighing: Omit<Weighing, 'id' | 'startedAt'>): Promise<void> => {
@@ -69,7 +69,7 @@ export const useWeighing = (session: Session) => {
         0.1,
         weighed.reduce((total, line) => total + line.grams, 0),
       ),
-      temperature_C: session.bench.batter_C,
+      temperature_C: session.workspace.batter_C,
       weighed,
       events: [],
     };
@@ -78,5 +78,5 @@ export const useWeighing = (session: Session) => {
     return lot;
   };
   const ready = weighings !== undefined && formulas !== undefined && (newest === null || log !== undefined);
-  return { bowl: ready ? bowl : undefined, say, start, finish };
+  return { bowl: ready ? bowl : undefined, append, start, finish };
 };

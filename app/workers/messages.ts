@@ -1,18 +1,22 @@
-import type { Result } from '../../core/basis/index.ts';
+import type { Finding, Result } from '../../core/basis/index.ts';
 import type {
   AdviceAnswer,
   AdviceRequest,
   Course,
   CourseRequest,
-  Move,
+  AnswerChange,
   Picture,
   Why,
-  Within,
-  whereItGoes,
+  Feasibility,
+  destinations,
+  predictionOf,
+  Wanted,
+  InformationValue,
 } from '../../core/advise/index.ts';
-import type { predictionOf } from '../../core/advise/index.ts';
-import type { Formula, FormulaLine, FormulaReading, Lift, ReadSettings } from '../../core/formula/index.ts';
-import type { DialIn, History, LoadInIron, Rescue, Wanted, Worth } from '../../core/dialin/index.ts';
+import type { Formula, FormulaLine, ParsedFormula, Lift, ReadSettings } from '../../core/formula/index.ts';
+import type { IronHistory } from '../../core/book/index.ts';
+import type { PastLoad } from '../../core/fit/index.ts';
+import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
@@ -34,6 +38,7 @@ export type AdviceReply = {
   readonly planned: PlannedIron;
   readonly lift: Lift;
   readonly grease: Grease;
+  readonly findings: readonly Finding[];
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
@@ -44,7 +49,7 @@ export type MovesJob = { readonly before: AdviceJob; readonly after: AdviceJob }
 /** What is asked of this iron's loads: the batters that were in them by key, the loads in their order, and the wish. */
 export type DialInJob = {
   readonly batters: readonly { readonly key: string; readonly job: AdviceJob }[];
-  readonly history: readonly History[];
+  readonly history: readonly PastLoad[];
   readonly wanted: Wanted;
 };
 
@@ -54,7 +59,7 @@ export type PhotoJob = Omit<FaceRequest, 'pixels'> & { readonly bitmap: ImageBit
 export type PatternJob = { readonly job: AdviceJob; readonly second: number };
 
 export type HeatJob = { readonly job: AdviceJob; readonly course: CourseRequest; readonly within_s: number };
-export type HeatReply = { readonly course: Course; readonly within: Within };
+export type HeatReply = { readonly course: Course; readonly within: Feasibility };
 
 /** A pour on a hidden iron, and what the estimator would have done there. */
 export type PracticeJob = {
@@ -73,7 +78,7 @@ export type RescueJob = DialInJob & { readonly load: LoadInIron };
 export type Paste = {
   readonly lines: FormulaLine[];
   readonly cut: number;
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly name: string | null;
   readonly steps: readonly string[];
   readonly yieldHint: string | null;
@@ -81,15 +86,15 @@ export type Paste = {
 };
 
 /** The worker's side of the conversation. `null`: no longer wanted. */
-export type Reckoner = {
+export type ComputeWorker = {
   advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
   cancel(message: { job: number }): void;
-  dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<DialIn>>;
-  moves(message: { protocol: number; request: MovesJob }): Promise<Result<readonly Move[]>>;
-  worth(message: { protocol: number; request: DialInJob }): Promise<Result<Worth>>;
-  rescue(message: { protocol: number; request: RescueJob }): Promise<Result<Rescue>>;
+  dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<IronHistory>>;
+  moves(message: { protocol: number; request: MovesJob }): Promise<Result<readonly AnswerChange[]>>;
+  worth(message: { protocol: number; request: DialInJob }): Promise<Result<InformationValue>>;
+  rescue(message: { protocol: number; request: RescueJob }): Promise<Result<RevisedOpenTime>>;
   heat(message: { protocol: number; request: HeatJob }): Promise<Result<HeatReply>>;
-  after(message: { protocol: number; request: AdviceJob }): Promise<Result<ReturnType<typeof whereItGoes>>>;
+  after(message: { protocol: number; request: AdviceJob }): Promise<Result<ReturnType<typeof destinations>>>;
   readPhoto(message: { protocol: number; request: PhotoJob }): Promise<Result<ReadFace>>;
   pattern(message: { protocol: number; request: PatternJob }): Promise<Result<PatternCurve>>;
   practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;

@@ -2,10 +2,10 @@ import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
 import type { AdviceJob, AdviceReply, DialInJob, HeatJob, MovesJob, PatternJob } from './messages.ts';
-import type { ReckonerClient } from './reckoner.ts';
-import { adviser, loadWeigher, planner } from './reckoner.ts';
+import type { ComputeClient } from './computeClient.ts';
+import { adviser, calibrationWorker, planner } from './computeClient.ts';
 
-const query = (job: AdviceJob | null, reckoner: ReckonerClient) => ({
+const query = (job: AdviceJob | null, reckoner: ComputeClient) => ({
   queryKey: ['advice', job === null ? null : canonicalJson(job)],
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Result<AdviceReply>> => {
     if (job === null) throw new Error('nothing to ask');
@@ -43,13 +43,13 @@ const asked = <Q, A>(name: string, question: Q | null, ask: (question: Q, signal
 const STAYS = { placeholderData: keepPreviousData };
 
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
-export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job, (j) => loadWeigher.pattern(j)), ...STAYS });
+export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job, (j) => calibrationWorker.pattern(j)), ...STAYS });
 
 /** The heat of a morning on this iron. */
-export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job, (j) => loadWeigher.heat(j)), ...STAYS });
+export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job, (j) => calibrationWorker.heat(j)), ...STAYS });
 
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
-export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job, (j) => loadWeigher.after(j)), ...STAYS });
+export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job, (j) => calibrationWorker.after(j)), ...STAYS });
 
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;
@@ -64,13 +64,13 @@ export const useDialIn = (job: DialInJob | null) =>
   useQuery({
     ...asked('dial-in', job, async (j, signal) => {
       await burstOver(signal);
-      return loadWeigher.dialIn(j);
+      return calibrationWorker.dialIn(j);
     }),
     ...STAYS,
   });
 
 /** Which of setting, portion and time moved between two questions, and why; null: nothing to compare. */
-export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job, (j) => loadWeigher.moves(j)));
+export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job, (j) => calibrationWorker.moves(j)));
 
 /** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
-export const useWorth = (job: DialInJob | null) => useQuery(asked('worth', job, (j) => loadWeigher.worth(j)));
+export const useWorth = (job: DialInJob | null) => useQuery(asked('worth', job, (j) => calibrationWorker.worth(j)));

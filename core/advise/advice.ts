@@ -1,8 +1,8 @@
 import type { Finding } from '../basis/index.ts';
 import type { BatterProperties, PlateMachine, PlatesState, Portion } from '../plate/index.ts';
-import type { Cooked } from './cook.ts';
+import type { Cooked } from '../cook/index.ts';
 import type { AdviceRequest } from './request.ts';
-import type { Spot } from './spot.ts';
+import type { ToppingSpot } from './toppingSpot.ts';
 
 /** Bumped whenever a prediction may differ: stored predictions say which model made them. */
 export const MODEL_VERSION = 'plate-2';
@@ -24,7 +24,7 @@ export type Advice = {
   readonly band_C: { readonly p10: number; readonly p90: number } | null;
   readonly band_g: { readonly p10: number; readonly p90: number };
   /** Around a piece of what lies on the plate; null: plain. */
-  readonly spot: Spot | null;
+  readonly spot: ToppingSpot | null;
   /** A pan that is turned: its latest turn (null: any), the share of batter on the first side, and of room that stays hollow. */
   readonly turned: { readonly latest_s: number | null; readonly stays: number; readonly hollow: number } | null;
   readonly pieceMass_g: number;

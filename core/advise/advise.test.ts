@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { say } from '../../words/index.ts';
+import { describeCode } from '../../words/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { dialMark } from '../plate/index.ts';
 import { BATTERS, presetIron, readBatter, readText } from '../testing/batters.ts';
-import type { Advice, AdviceRequest, CookMemory } from './index.ts';
+import type { Advice, AdviceRequest } from './index.ts';
+import type { CookMemory } from '../cook/index.ts';
 import {
   advise,
   AdviceAnswer,
@@ -35,7 +36,7 @@ const best = (changes: Partial<AdviceRequest> = {}): number => ask({ setting_C: 
 describe('the answer', () => {
   test.each(['wafer', 'ball-pan', 'thin-round', 'thin-square-4', 'deep-round', 'mini'])('%s: keeps its published shape', (id) => {
     const a = ask({ iron: presetIron(id), reading: readBatter(id === 'wafer' ? 'wafer' : 'quick') });
-    const answer = AdviceAnswer.parse(answerOf(a, say));
+    const answer = AdviceAnswer.parse(answerOf(a, describeCode));
     expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
     expect(PARTS.reduce((sum, part) => sum + answer.composition[part], 0)).toBeCloseTo(1, 3);
     expect(answer.loads).toBe(Math.floor((0.98 * answer.totalMass_g) / a.portion.portion_g));
@@ -47,21 +48,21 @@ describe('the answer', () => {
   });
 
   test('an unresolved line leaves the rest standing', () => {
-    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nflour`) }), say);
+    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nflour`) }), describeCode);
     expect(answer.unresolved).toEqual(['a pinch', 'flour']);
     expect(answer.lines).toHaveLength(9);
     expect(answer.warnings.map((w) => w.code)).toContain('lines-unresolved');
   });
 
   test('the same question gives the same answer, bit by bit, in one go or in steps', () => {
-    const direct = answerOf(ask(), say);
-    expect(answerOf(ask(), say)).toEqual(direct);
+    const direct = answerOf(ask(), describeCode);
+    expect(answerOf(ask(), describeCode)).toEqual(direct);
     const steps = adviseInSteps(request());
     let yields = 0;
     for (;;) {
       const next = steps.next();
       if (next.done === true) {
-        expect(next.value.ok && answerOf(next.value.value, say)).toEqual(direct);
+        expect(next.value.ok && answerOf(next.value.value, describeCode)).toEqual(direct);
         break;
       }
       yields++;
@@ -76,10 +77,10 @@ describe('the answer', () => {
       let next = steps.next();
       while (next.done !== true) next = steps.next();
       if (!next.value.ok) throw new Error(next.value.failure.code);
-      return answerOf(next.value.value, say);
+      return answerOf(next.value.value, describeCode);
     };
     for (const tawny of [3, 4.4, 3.7, 5, 2.1, 6.5, 4.4])
-      for (const crisp of [2, 3.3]) expect(withMemory({ tawny, crisp })).toEqual(answerOf(ask({ target: { tawny, crisp } }), say));
+      for (const crisp of [2, 3.3]) expect(withMemory({ tawny, crisp })).toEqual(answerOf(ask({ target: { tawny, crisp } }), describeCode));
     expect(memory.size).toBeGreaterThan(5);
   });
 
@@ -117,8 +118,8 @@ describe('presets are data: no constant is keyed by a name', () => {
   test.each(['wafer', 'ball-pan', 'deep-round'])('%s under another id and kind gives the same', (id) => {
     const iron = presetIron(id);
     const reading = readBatter(id === 'wafer' ? 'wafer' : 'quick');
-    const { ironId: _, ...a } = answerOf(ask({ iron, reading }), say);
-    const { ironId: __, ...b } = answerOf(ask({ iron: { ...iron, id: 'another', name: 'Another', kind: 'thing' }, reading }), say);
+    const { ironId: _, ...a } = answerOf(ask({ iron, reading }), describeCode);
+    const { ironId: __, ...b } = answerOf(ask({ iron: { ...iron, id: 'another', name: 'Another', kind: 'thing' }, reading }), describeCode);
     expect(b).toEqual(a);
   });
 });
@@ -223,7 +224,7 @@ describe('wishes that can’t be met are said', () => {
         fc.integer({ min: 1, max: 6 }),
         (id, altitude_m, batter_C, tawny, crisp, load) => {
           const result = advise(request({ iron: presetIron(id), altitude_m, batter_C, target: { tawny, crisp }, load }));
-          if (result.ok) AdviceAnswer.parse(answerOf(result.value, say));
+          if (result.ok) AdviceAnswer.parse(answerOf(result.value, describeCode));
           else expect(['never-sets', 'never-dries']).toContain(result.failure.code);
         },
       ),

@@ -10,21 +10,20 @@ import {
   latestTurn_s,
   plateMachine,
   portion,
+  priorOf,
   recoveredPlates,
   settingRange,
 } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
-import { priorOf, timeBand } from './band.ts';
-import { batterOf } from './bowl.ts';
-import type { Cooked, CookMemory, Setup } from './cook.ts';
-import { cook } from './cook.ts';
+import { timeBand } from './band.ts';
+import { batterOf, cook, platesAtPour } from '../cook/index.ts';
+import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
 import { airForDensity, densityOfLightness } from './lightness.ts';
-import { platesAtPour } from './pour.ts';
 import type { AdviceRequest } from './request.ts';
 import { LIMITS } from './request.ts';
 import { findSetting } from './setting.ts';
-import { spotOf } from './spot.ts';
+import { toppingSpotOf } from './toppingSpot.ts';
 
 /**
  * Portion, setting and time for one load. The only entry for worker, command line and tests.
@@ -48,8 +47,8 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const batter = bowl.value;
   const { iron } = request;
   const machine = plateMachine(iron);
-  const usual = besides(portion(iron, batter), iron, request);
-  const setupFor = (plates: PlatesState, setting_C: number): Setup => ({
+  const usual = portionBesideToppings(portion(iron, batter), iron, request);
+  const setupFor = (plates: PlatesState, setting_C: number): CookInput => ({
     iron,
     machine,
     batter,
@@ -60,7 +59,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     delay_s: request.delay_s,
     turn_s: request.turn_s,
   });
-  const recovered = (setting_C: number): Setup => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
+  const recovered = (setting_C: number): CookInput => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
   const choice = yield* chooseSetting(request, (setting_C) => cook(recovered(setting_C), request.target, false, memory));
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
@@ -89,7 +88,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const spot =
     onPlate === null
       ? null
-      : spotOf(setup, cooked, onPlate, (composition) => {
+      : toppingSpotOf(setup, cooked, onPlate, (composition) => {
           const mixed = batterOf({ ...request.reading, composition }, request);
           return mixed.ok ? mixed.value : null;
         });
@@ -122,15 +121,15 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
 }
 
 /** The portion that fills what room is left beside what lies on the plate (at least half of it, whatever is piled in), a little over or under by taste. */
-const besides = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRequest, 'onPlate' | 'overfill'>): Portion => {
+const portionBesideToppings = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRequest, 'onPlate' | 'overfill'>): Portion => {
   const room = onPlate === null ? 1 : Math.max(0.5, 1 - displaced_mL(onPlate) / iron.geometry.cavity_mL);
   const share = room * (1 + overfill);
   if (share === 1) return full;
-  return { ...poured(full, share), fills_g: [full.fills_g[0] * room, full.fills_g[1] * room] };
+  return { ...shareOfPortion(full, share), fills_g: [full.fills_g[0] * room, full.fills_g[1] * room] };
 };
 
 /** So much of a portion, into the same room. */
-const poured = (full: Portion, share: number): Portion => ({
+const shareOfPortion = (full: Portion, share: number): Portion => ({
   ...full,
   portion_g: full.portion_g * share,
   portion_mL: full.portion_mL * share,
@@ -138,7 +137,7 @@ const poured = (full: Portion, share: number): Portion => ({
 });
 
 /** How a pan that is turned divides its batter; null: nothing is turned. */
-const turnedOf = (setup: Setup, { trace }: Cooked, full: Portion): Advice['turned'] => {
+const turnedOf = (setup: CookInput, { trace }: Cooked, full: Portion): Advice['turned'] => {
   const { iron, machine, batter } = setup;
   const column = trace.columns.at(-1);
   if (!machine.turns || column === undefined) return null;
@@ -163,7 +162,7 @@ const pieceOf = (iron: Iron, batter: BatterProperties, full: Portion, cooked: Co
 /** The portion nearest to a wished density of which no corner stays empty and nothing leaks. */
 const filledFor = (wished_gPerML: number, usual_gPerML: number, usual: Portion): Portion => {
   const [low, high] = usual.fills_g.map((grams) => grams / usual.portion_g) as [number, number];
-  return poured(usual, clamp(wished_gPerML / usual_gPerML, Math.min(1, low), Math.max(1, high)));
+  return shareOfPortion(usual, clamp(wished_gPerML / usual_gPerML, Math.min(1, low), Math.max(1, high)));
 };
 
 /** Off by no more than this the wish is met, g/mL. */

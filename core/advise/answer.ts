@@ -69,7 +69,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
       ingredientId: line.ingredientId,
       grams: line.grams === null ? null : roundedTo(line.grams, 3),
       gramsRange: line.gramsRange === null ? null : line.gramsRange.map((grams) => roundedTo(grams, 3)),
-      how: line.how.map(({ code, fields }) => ({ code, fields: { ...fields } })),
+      how: line.how.map(({ code, fields }) => ({ code, fields: plainFields(fields) })),
     })),
     unresolved: reading.lines.filter((line) => line.grams === null).map((line) => line.text),
     totalMass_g: roundedTo(reading.totalMass_g, 3),
@@ -98,9 +98,17 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     pieceMass_g: roundedTo(a.pieceMass_g, 2),
     pieceDensity_gPerMl: roundedTo(a.pieceDensity_gPerML, 3),
     boiling_C: roundedTo(a.batter.boiling_C, 1),
-    warnings: a.findings.map((finding) => ({ ...finding, fields: { ...finding.fields }, text: say(finding) })),
+    warnings: a.findings.map((finding) => ({ ...finding, fields: plainFields(finding.fields), text: say(finding) })),
   };
 };
+
+/** Fields as they are printed: those that are there. */
+const plainFields = (fields: object): Record<string, number | string> =>
+  Object.fromEntries(
+    Object.entries(fields).filter(
+      (entry): entry is [string, number | string] => typeof entry[1] === 'number' || typeof entry[1] === 'string',
+    ),
+  );
 
 const roundedValues = (values: Readonly<Record<string, number>>, digits: number): Record<string, number> =>
   Object.fromEntries(Object.entries(values).map(([key, value]) => [key, roundedTo(value, digits)]));

@@ -2,7 +2,7 @@ import { tawnyStepOf } from '../matter/index.ts';
 import type { PlateMachine } from '../plate/index.ts';
 import { coldPlates, preheatTime_s, recoveredPlates, restPlates, simulate } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
-import { TURNAROUND } from './pour.ts';
+import { TURNAROUND } from '../cook/index.ts';
 
 export type CourseRequest = {
   /** On before the first pour, s. */

@@ -1,9 +1,9 @@
-import type { Finding } from '../basis/index.ts';
+import type { Code, CodeFields, Finding } from '../basis/index.ts';
 import { ML_PER_US_CUP, roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS, tawnyStepOf } from '../matter/index.ts';
 import { settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
-import { HALF_STEP } from './cook.ts';
+import { HALF_STEP } from '../cook/index.ts';
 
 /** The lower face is seen to be ahead after so long. */
 const SLOW_TO_CLOSE_S = 8;
@@ -18,8 +18,8 @@ const BROWN_STEP = 5.5;
 /** What the cook should know about this batter on this iron. */
 export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   const found: Finding[] = [];
-  const add = (code: string, fields: Finding['fields'] = {}, level: Finding['level'] = 'warning'): void =>
-    void found.push({ code, level, fields });
+  const add = <C extends Code>(code: C, fields: CodeFields[C], level: Finding['level'] = 'warning'): void =>
+    void found.push({ code, level, fields } as Finding);
   const { iron, target, setting_C, reading } = a.request;
   const { looseness } = a.batter;
   if (looseness < iron.looseness.min) add('batter-too-thick', { looseness: roundedTo(looseness), least: iron.looseness.min });

@@ -1,11 +1,9 @@
-import type { FormulaReading } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import type { Iron, OnPlate } from '../plate/index.ts';
-
-/** What is wanted of a load: a tawny step (1–8) and a crispness (1–5). */
-export type Target = { readonly tawny: number; readonly crisp: number };
+import type { Target } from '../cook/index.ts';
 
 export type AdviceRequest = {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly iron: Iron;
   readonly altitude_m: number;
   readonly batter_C: number;

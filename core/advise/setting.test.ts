@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Cooked } from './cook.ts';
+import type { Cooked } from '../cook/cook.ts';
 import { findSetting } from './setting.ts';
 
 /** A pretend iron: cooler is crisper and, beyond a point, dry before it is brown. */

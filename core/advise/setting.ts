@@ -1,7 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import type { SettingRange } from '../plate/index.ts';
-import type { Cooked } from './cook.ts';
-import type { Target } from './request.ts';
+import type { Cooked, Target } from '../cook/index.ts';
 
 /** Settings tried across the range before the answer is narrowed down, and how finely, K. */
 const FIRST_LOOK = 5;

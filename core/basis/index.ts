@@ -1,18 +1,20 @@
-export type { Failure, Finding, Result } from './result.ts';
-export { failure, success } from './result.ts';
-export { clamp, findRoot, lerp, NORMAL_P90, roundedTo, roundTo, smoothStep, sum } from './numbers.ts';
+export { canonicalJson, inputsHash } from './hash.ts';
+export { NORMAL_P90, clamp, findRoot, roundTo, roundedTo, smoothStep, sum } from './numbers.ts';
 export type { Random } from './random.ts';
 export { seededRandom } from './random.ts';
-export { canonicalJson, inputsHash } from './hash.ts';
+export type { Failure, Finding, Result } from './result.ts';
+export { coded, failure, finding, success } from './result.ts';
+export type { FieldsOf } from './result.ts';
+export { newestRevisions } from './revisions.ts';
 export type { CupStandard, CupStandardId } from './units.ts';
 export {
-  celsiusToFahrenheit,
-  CUP_STANDARD_IDS,
   CUP_STANDARDS,
-  fahrenheitToCelsius,
+  CUP_STANDARD_IDS,
   GRAMS_PER_OUNCE,
   GRAMS_PER_POUND,
   KELVIN_OFFSET,
   ML_PER_US_CUP,
+  celsiusToFahrenheit,
+  fahrenheitToCelsius,
 } from './units.ts';
-export { newestRevisions } from './revisions.ts';
+export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';

@@ -1,5 +1,5 @@
-import type { ReadLine } from './line.ts';
-import { ingredientOf } from './line.ts';
+import type { ReadLine } from './read/line.ts';
+import { ingredientOf } from './read/line.ts';
 
 /** How the batter gets its air before the plate. */
 export const LIFTS = ['quick', 'folded', 'whole-egg', 'ribbon', 'frothed', 'rested', 'yeasted'] as const;

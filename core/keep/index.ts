@@ -1,2 +1,2 @@
-export type { KeepForm, KeepPlace, KeepQuestion } from './limits.ts';
-export { KEEP_FORMS, KEEP_PLACES, KeepItem, keepLimits, KeepLimit, placesFor } from './limits.ts';
+export type { KeepForm, KeepPlace } from './limits.ts';
+export { KEEP_FORMS, KeepItem, KeepLimit, keepLimits, placesFor } from './limits.ts';

@@ -1,6 +1,6 @@
 export { circuitFindings } from './circuits.ts';
-export type { CodeId, CodeOfPractice } from './codes.ts';
-export { CODE_IDS, CODES } from './codes.ts';
+export type { CodeId } from './codes.ts';
+export { CODES, CODE_IDS } from './codes.ts';
 export { DEFAULT_KIT } from './defaultKit.ts';
 export { Kit, MATERIALS } from './kit.ts';
 export type { ScoopAdvice } from './scoop.ts';

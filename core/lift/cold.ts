@@ -1,7 +1,7 @@
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { exp, log, max, sin, sqrt } = Math;
 /** Where a bowl stands, and how heat goes in and out of it. */
-export type Place =
+export type StandingPlace =
   | { readonly kind: 'kitchen'; readonly air_C: number }
   /** The compressor lets the air swing around its mean, `swing_K` to either side, once in `period_s`. */
   | { readonly kind: 'refrigerator'; readonly air_C: number; readonly swing_K: number; readonly period_s: number }
@@ -11,7 +11,7 @@ export const VESSELS = ['bowl', 'jug', 'shallow-pan'] as const;
 export type Vessel = (typeof VESSELS)[number];
 
 /** From `at_s` on it stands there. */
-export type Stay = { readonly at_s: number; readonly place: Place };
+export type Stay = { readonly at_s: number; readonly place: StandingPlace };
 
 /** Heat through the wall of a covered vessel into still air, cold moving air, or ice water, W/(m²K): fitted to one bowl (2.5 kg, 28 °C, six hours to 5 °C at 4 °C; *common practice*). */
 const U_KITCHEN = 9;
@@ -31,20 +31,20 @@ export const surface_m2 = (litres: number, vessel: Vessel): number => {
 };
 
 /** Time constant of a vessel in a place, s: m·c over U·A (Newton's law of cooling; the batter is taken as one temperature). */
-export const timeConstant_s = (mass_kg: number, vessel: Vessel, place: Place['kind']): number => {
+export const timeConstant_s = (mass_kg: number, vessel: Vessel, place: StandingPlace['kind']): number => {
   const area = surface_m2(mass_kg / BATTER_KG_PER_L, vessel);
   const u = place === 'kitchen' ? U_KITCHEN : place === 'refrigerator' ? U_REFRIGERATOR : U_ICE;
   return (mass_kg * BATTER_J_PER_KG_K) / (u * area);
 };
 
-export const airAt = (place: Place, t_s: number): number => {
+export const airAt = (place: StandingPlace, t_s: number): number => {
   if (place.kind === 'ice-bath') return 0.5;
   if (place.kind === 'kitchen') return place.air_C;
   return place.air_C + place.swing_K * sin((2 * Math.PI * t_s) / place.period_s);
 };
 
 /** Where the bowl stands at a time; before the first stay it is there already. */
-export const placeAt = (stays: readonly Stay[], t_s: number): Place => {
+export const placeAt = (stays: readonly Stay[], t_s: number): StandingPlace => {
   let found = stays[0]?.place ?? { kind: 'kitchen' as const, air_C: 20 };
   for (const stay of stays) if (stay.at_s <= t_s) found = stay.place;
   return found;

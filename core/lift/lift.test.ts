@@ -27,7 +27,7 @@ import {
   powderKindOf,
   powderToAdd_g,
   preparation,
-  schools,
+  liftMethods,
   secondHalfAdvised,
   stageAt,
   STAGES,
@@ -260,17 +260,17 @@ describe('rest', () => {
 
 describe('the schools, and the way back from the pour', () => {
   test('each school says what it costs, and what it needs that isn’t there', () => {
-    const all = schools(readBatter('quick'));
+    const all = liftMethods(readBatter('quick'));
     expect(all.map((school) => school.lift)).toEqual([...LIFTS]);
     const of = (lift: string) => all.find((school) => school.lift === lift);
     expect(of('folded')?.work_min).toBeGreaterThan(of('quick')?.work_min ?? 0);
     expect(of('folded')?.wash).toBeGreaterThan(of('quick')?.wash ?? 0);
     expect(of('yeasted')).toMatchObject({ possible: false, needs: 'yeast' });
-    expect(schools(readText('250 g flour\n400 g milk')).find((s) => s.lift === 'folded')).toMatchObject({
+    expect(liftMethods(readText('250 g flour\n400 g milk')).find((s) => s.lift === 'folded')).toMatchObject({
       possible: false,
       needs: 'whites',
     });
-    expect(schools(readBatter('yeasted')).find((s) => s.lift === 'yeasted')?.possible).toBe(true);
+    expect(liftMethods(readBatter('yeasted')).find((s) => s.lift === 'yeasted')?.possible).toBe(true);
   });
 
   const POUR = Date.UTC(2026, 10, 25, 6, 45);

@@ -1,4 +1,4 @@
-import type { FormulaReading } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
 
 /** What a batter is stirred with, and how many strokes of a spoon a minute of it is worth (*calibrated to common practice*). */
@@ -16,7 +16,7 @@ export type Mixing = {
 };
 
 /** Protein of flours that make gluten, share of the flour, and whether it is wheat's. */
-const glutenProtein = (reading: FormulaReading): number => {
+const glutenProtein = (reading: ParsedFormula): number => {
   if (reading.flour_g <= 0) return 0;
   let protein = 0;
   for (const line of reading.lines) {
@@ -32,7 +32,7 @@ const glutenProtein = (reading: FormulaReading): number => {
  * Constants of the curve for a bowl (looseness: liquid over starch, protein and fibre). *Calibrated to common practice*: a pourable batter of
  * plain flour shows no dry flour after some twenty strokes, is smooth after some ninety, and is called tough by then.
  */
-export const mixingOf = (reading: FormulaReading, looseness: number): Mixing => {
+export const mixingOf = (reading: ParsedFormula, looseness: number): Mixing => {
   const protein = glutenProtein(reading);
   const c = reading.composition;
   const sweetAndFat = c === null ? 0 : c.sucrose + c.reducing + c.fat;

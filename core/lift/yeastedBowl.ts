@@ -1,5 +1,5 @@
 import { sum } from '../basis/index.ts';
-import type { FormulaReading } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
 import type { Ferment } from './ferment.ts';
 import type { YeastForm } from './yeast.ts';
@@ -9,7 +9,7 @@ const isForm = (id: string | undefined): id is YeastForm => id !== undefined && 
 
 /** What of a formula matters to the yeast: itself as dry yeast, its food, what draws its water. Null without yeast or water. */
 export const yeastedBowl = (
-  reading: FormulaReading,
+  reading: ParsedFormula,
 ):
   | (Pick<Ferment, 'yeast_g' | 'batter_g' | 'food_g' | 'sugarPerWater' | 'saltPerWater'> & {
       readonly form: YeastForm;

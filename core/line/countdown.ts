@@ -1,4 +1,4 @@
-import type { LoadProgress } from './state.ts';
+import type { LoadProgress } from '../log/index.ts';
 
 export type Countdown = {
   /** Whole load, s from the closed lid. */

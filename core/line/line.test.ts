@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { LoadEvent, NewLoadEvent } from './index.ts';
-import { countdown, loadProgress, LoadEvent as LoadEventSchema } from './index.ts';
+import type { LoadEvent, NewLoadEvent } from '../log/index.ts';
+import { countdown } from './index.ts';
+import { loadProgress, LoadEvent as LoadEventSchema } from '../log/index.ts';
 
 const T0 = 1_780_000_000_000;
 const log = (...events: (NewLoadEvent & { at?: number })[]): LoadEvent[] =>

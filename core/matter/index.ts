@@ -1,21 +1,23 @@
-export type { Component, Composition, Part } from './composition.ts';
-export { mix, PARTS, per100g, sugars } from './composition.ts';
+export { ALTITUDE_RANGE_M, SEA_LEVEL_PRESSURE_PA, atmosphericPressure_Pa } from './atmosphere.ts';
+export { batterBrowningFactor, browningRate_perMinute, surfaceBrowningRate_perSecond } from './browning.ts';
+export type { Climate } from './climate.ts';
+export { CLIMATES, inClimate, moistureShift_percent } from './climate.ts';
+export type { Composition } from './composition.ts';
+export { PARTS, mix, per100g, sugars } from './composition.ts';
+export { INGREDIENTS, ingredientById } from './ingredients/index.ts';
+export { ingredientFromLabel } from './ingredients/label.ts';
+export { OwnIngredient } from './ingredients/ownIngredient.ts';
+export type { Allergen, Ingredient } from './ingredients/row.ts';
+export { ALLERGENS, ROLES } from './ingredients/row.ts';
+export type { Isotherm, SorptionMatter, WaterActivitySlopes } from './sorption.ts';
+export { isotherm, readIsotherm, sorptionMatter, starchMoisture_percent, starchWaterActivity, waterActivity } from './sorption.ts';
+export { GUIDING_RAW_LIGHTNESS, PALE_RAW_LIGHTNESS, TAWNY_STEPS, labOfStep, lightnessOfStep, nearestStep, tawnyStepOf } from './tawny.ts';
+export { partProperties, thermalProperties } from './thermal.ts';
 export {
-  boilingPoint_C,
   GAS_CONSTANT,
+  WATER_KG_PER_MOL,
+  boilingPoint_C,
   latentHeat_JPerKg,
   quickSaturationPressure_Pa,
   saturationPressure_Pa,
-  WATER_KG_PER_MOL,
 } from './water.ts';
-export { ALTITUDE_RANGE_M, atmosphericPressure_Pa, SEA_LEVEL_PRESSURE_PA } from './atmosphere.ts';
-export { partProperties, thermalProperties } from './thermal.ts';
-export type { Isotherm, SorptionMatter, WaterActivitySlopes } from './sorption.ts';
-export { isotherm, readIsotherm, sorptionMatter, starchMoisture_percent, starchWaterActivity, waterActivity } from './sorption.ts';
-export { batterBrowningFactor, browningRate_perMinute, surfaceBrowningRate_perSecond } from './browning.ts';
-export type { TawnyStep } from './tawny.ts';
-export { GUIDING_RAW_LIGHTNESS, labOfStep, lightnessOfStep, nearestStep, PALE_RAW_LIGHTNESS, TAWNY_STEPS, tawnyStepOf } from './tawny.ts';
-export type { Climate } from './climate.ts';
-export { CLIMATES, inClimate, moistureShift_percent } from './climate.ts';
-export type { Allergen, Ingredient, ReadLabel, Role } from './ingredients/index.ts';
-export { ALLERGENS, ingredientById, ingredientFromLabel, INGREDIENTS, OwnIngredient, ROLES } from './ingredients/index.ts';

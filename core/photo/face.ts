@@ -55,7 +55,7 @@ export const readFace = (request: FaceRequest): Result<ReadFace> => {
   if (!view.ok) return view;
   const middle = view.value(0.5, 0.5);
   if (middle.x < 0 || middle.y < 0 || middle.x >= pixels.width || middle.y >= pixels.height) return failure('corners-outside');
-  const light = lightFrom(pixels, request.white, within(request.corners));
+  const light = lightFrom(pixels, request.white, isInsideQuad(request.corners));
   if (!light.ok) return light;
   const { gain, shade } = light.value;
   const lightness = (p: Point): number => {
@@ -97,7 +97,7 @@ const densestHalf = (sorted: readonly number[]): readonly number[] => {
 };
 
 /** Inside the four corners, with a margin so that the piece's own shadow isn't taken for paper. */
-const within =
+const isInsideQuad =
   (corners: Corners) =>
   (x: number, y: number): boolean => {
     const centre = { x: corners.reduce((sum, p) => sum + p.x, 0) / 4, y: corners.reduce((sum, p) => sum + p.y, 0) / 4 };

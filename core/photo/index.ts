@@ -1,5 +1,4 @@
 export type { FaceRequest, ReadFace } from './face.ts';
 export { readFace } from './face.ts';
-export type { Pixels } from './light.ts';
 export type { Corners, Point } from './perspective.ts';
 export { perspective } from './perspective.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleScene, samplePhoto, sampleTruth } from '../../demo/samplePhoto.ts';
-import { wilson } from '../dialin/testing/arena.ts';
+import { wilson } from '../testing/arena.ts';
 import { lightnessOf } from './light.ts';
 import type { Corners } from './index.ts';
 import { perspective, readFace } from './index.ts';

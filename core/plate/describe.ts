@@ -46,7 +46,8 @@ export const geometryOf = (ruler: Ruler, moulds: number): Result<Measured> => {
   const { outline, outer_mm, rows, columns, wall_mm, floor_mm, depth_mm } = ruler;
   const bad = positive({ outer_mm, rows, columns, wall_mm, floor_mm, moulds });
   if (bad !== null) return bad;
-  if (!(Number.isFinite(depth_mm) && depth_mm >= 0)) return failure('iron-measure', { what: 'depth_mm', value: String(depth_mm) });
+  if (!(Number.isFinite(depth_mm) && depth_mm >= 0))
+    return failure('iron-measure', { what: 'depth_mm', value: Number.isFinite(depth_mm) ? depth_mm : 'not a number' });
   const { across, down } = pitches(ruler);
   const narrow = Math.min(across, down);
   if (wall_mm >= narrow) return failure('iron-wall-too-wide', { wall_mm, pitch_mm: Math.round(narrow * 10) / 10 });

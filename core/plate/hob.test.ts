@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { advise, batterOf, DEFAULT_CONDITIONS } from '../advise/index.ts';
-import { emulated, placeOf, settingsOf, stepAt } from '../dialin/index.ts';
+import { advise, DEFAULT_CONDITIONS } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
+import { emulated, gridPositionOf, settingsOf, stepAt } from '../fit/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import { dialMark, Iron, plateMachine, portion, probedAt, recoveredPlates, settingNow_C, settingRange, simulate } from './index.ts';
 import { advancePlates, coldPlates, flameAt } from './plates.ts';
@@ -75,7 +76,7 @@ describe('an iron over a hob, turned by hand', () => {
 
   test('the estimator knows that one side is ahead', () => {
     const e = emulated({ iron: hob(60), batter, room_C: 22 });
-    const place = placeOf(e, 180, 0, 1, 1);
+    const place = gridPositionOf(e, 180, 0, 1, 1);
     expect(stepAt(e, place, 'lower', 1, 100)).toBeGreaterThan(stepAt(e, place, 'upper', 1, 100) + 0.3);
   });
 });

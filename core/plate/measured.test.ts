@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { priorOf } from '../advise/index.ts';
+import { priorOf, dialMark, filledWith, Iron, probedAt, settingNow_C, settingRange } from './index.ts';
 import { presetIron } from '../testing/batters.ts';
-import { dialMark, filledWith, Iron, probedAt, settingNow_C, settingRange } from './index.ts';
 
 const deep = presetIron('deep-round');
 const taken = (result: ReturnType<typeof filledWith> | ReturnType<typeof probedAt>): Iron => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { batterOf } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { SimulationInput } from './index.ts';

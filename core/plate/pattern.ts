@@ -1,5 +1,5 @@
-import type { Finding } from '../basis/index.ts';
-import { clamp } from '../basis/index.ts';
+import type { Code, FieldsOf, Finding } from '../basis/index.ts';
+import { clamp, finding } from '../basis/index.ts';
 import type { SimulationInput } from './simulate.ts';
 import { simulate } from './simulate.ts';
 import type { Iron } from './iron.ts';
@@ -110,7 +110,7 @@ const SEEN_K = 4;
 export const patternAdvice = (offsets: readonly number[], rows: number, columns: number): Finding[] => {
   const { rightOverLeft, frontOverHinge, rimOverMiddle } = leansOf(offsets, rows, columns);
   const found: Finding[] = [];
-  const note = (code: string, fields: Finding['fields']): void => void found.push({ code, level: 'note', fields });
+  const note = <C extends Code>(code: C, ...fields: FieldsOf<C>): void => void found.push(finding('note', code, ...fields) as Finding);
   if (Math.abs(rightOverLeft) > SEEN_K)
     note('pattern-lean', { hotter: rightOverLeft > 0 ? 'right' : 'left', kelvin: Math.round(Math.abs(rightOverLeft)) });
   if (Math.abs(frontOverHinge) > SEEN_K)
@@ -119,6 +119,6 @@ export const patternAdvice = (offsets: readonly number[], rows: number, columns:
   if (found.length > 0) return found;
   const spread = offsets.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
   if (spread > 2 * SEEN_K) note('pattern-spots', { kelvin: Math.round(spread) });
-  else note('pattern-even', {});
+  else note('pattern-even');
   return found;
 };

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { batterOf, DEFAULT_CONDITIONS } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
+import { DEFAULT_CONDITIONS } from '../advise/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import { columnAt, crispLayer_m, crispness, KITCHEN, plateMachine, portion, recoveredPlates, simulate, standOnRack } from './index.ts';
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { batterOf, DEFAULT_CONDITIONS } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
+import { DEFAULT_CONDITIONS } from '../advise/index.ts';
 import type { BATTERS } from '../testing/batters.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { SimulationInput, Trace } from './index.ts';

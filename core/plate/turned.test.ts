@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { advise, batterOf, DEFAULT_CONDITIONS, pictureOf } from '../advise/index.ts';
+import { advise, DEFAULT_CONDITIONS, pictureOf } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
 import type { AdviceRequest } from '../advise/index.ts';
-import { emulated, placeOf, stepAt } from '../dialin/index.ts';
+import { emulated, gridPositionOf, stepAt } from '../fit/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { SimulationInput } from './index.ts';
@@ -159,7 +160,7 @@ describe('dense side and hollow side', () => {
   test('the estimator knows both sides: its emulator against the model, half a step', () => {
     const e = emulated({ iron, batter, room_C: 22 });
     const { trace } = simulate(input({ plates: shiftedPlates(recoveredPlates(machine, 200, 22), 0) }));
-    const place = placeOf(e, 200, 0, 1, 1);
+    const place = gridPositionOf(e, 200, 0, 1, 1);
     for (const second of [90, 120, 150]) {
       const direct = (L: number): number => tawnyStepOf(L, batter.rawLightness);
       expect(Math.abs(stepAt(e, place, 'lower', 1, second) - direct(trace.lowerLightness[second]!))).toBeLessThan(0.5);

@@ -1,7 +1,7 @@
-import { batterOf } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
 import type { Result } from '../basis/index.ts';
 import { success } from '../basis/index.ts';
-import type { Pairing } from '../dialin/index.ts';
+import type { IronWithBatter } from '../fit/index.ts';
 import { DEFAULT_READ_SETTINGS, readFormula } from '../formula/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { PRESET_IRONS } from '../plate/index.ts';
@@ -26,7 +26,7 @@ const linesFor = (iron: Iron) =>
   (iron.dryThrough ? WAFERS : POURED).map((text, i) => ({ id: String(i), text, edited_g: null, chosenIngredientId: null }));
 
 /** The iron and batter of a level, as their measures say: what the learner is told. Errors: those of `batterOf`. */
-export const practicePairing = (level: Level): Result<Pairing> => {
+export const practiceIronWithBatter = (level: Level): Result<IronWithBatter> => {
   const iron = PRESET_IRONS.find(({ id }) => id === level.presetId) ?? PRESET_IRONS[0]!;
   const batter = batterOf(readFormula({ lines: linesFor(iron), lift: null }, DEFAULT_READ_SETTINGS), { batter_C: BATTER_C, altitude_m: 0 });
   return batter.ok ? success({ iron, batter: batter.value, room_C: ROOM_C }) : batter;

@@ -1,10 +1,10 @@
 import type { Random } from '../basis/index.ts';
-import type { Unknowns } from '../dialin/index.ts';
-import { drawUnknowns, NOMINAL } from '../dialin/index.ts';
+import type { IronParameters } from '../fit/index.ts';
+import { drawIronParameters, NOMINAL } from '../fit/index.ts';
 import type { Fault, Level } from './level.ts';
 
 /** The truth of a practice iron. Beyond `Unknowns`, things the estimator knows nothing of. */
-export type Hidden = Unknowns & {
+export type Hidden = IronParameters & {
   /** Hinge side over front, K. */
   readonly lean_K: number;
   /** Thickness of crust conductivity over the model's. */
@@ -25,7 +25,7 @@ const SWING_K = 4;
 
 /** Draws an iron for a level; a fault that is drawn is always large enough to be seen. */
 export const drawHidden = (level: Level, random: Random): Hidden => {
-  const drawn = drawUnknowns(random);
+  const drawn = drawIronParameters(random);
   const has = (fault: Fault): boolean => level.faults.includes(fault);
   const seen = (value: number, least: number): number => (Math.abs(value) >= least ? value : value < 0 ? value - least : value + least);
   const away = (factor: number, least: number): number => Math.exp(seen(Math.log(factor), least));

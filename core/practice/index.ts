@@ -1,11 +1,10 @@
-export { practicePairing } from './batter.ts';
+export { practiceIronWithBatter } from './batter.ts';
 export type { Hidden } from './hidden.ts';
 export { drawHidden } from './hidden.ts';
-export type { Fault, Level } from './level.ts';
+export type { Level } from './level.ts';
 export { LEVELS } from './level.ts';
 export type { PracticeLoad, PracticeResult } from './load.ts';
 export { inWords, openedAt, practiceLoad } from './load.ts';
-export type { LevelProgress } from './record.ts';
-export { levelProgress, PracticeRecord } from './record.ts';
+export { PracticeRecord, levelProgress } from './record.ts';
 export type { ReplayedLoad } from './replay.ts';
 export { replay } from './replay.ts';

@@ -1,7 +1,7 @@
 import { clamp } from '../basis/index.ts';
 import type { Random } from '../basis/index.ts';
-import type { Action, Landed, Outcome, Pairing } from '../dialin/index.ts';
-import { FILL_LIMITS, fillWord, missingWord, swelledTo } from '../dialin/index.ts';
+import type { Action, Landed, Outcome, IronWithBatter } from '../fit/index.ts';
+import { FILL_LIMITS, fillWord, missingWord, swelledTo } from '../fit/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { Trace } from '../plate/index.ts';
 import {
@@ -48,7 +48,13 @@ const RECOVER_S = 30;
 const TAKEN_K = 25;
 
 /** Pours and closes: cooks the whole load in advance, so that the learner can only choose when to open. */
-export const practiceLoad = (pairing: Pairing, hidden: Hidden, pour: Omit<Action, 'open_s'>, n: number, random: Random): PracticeLoad => {
+export const practiceLoad = (
+  pairing: IronWithBatter,
+  hidden: Hidden,
+  pour: Omit<Action, 'open_s'>,
+  n: number,
+  random: Random,
+): PracticeLoad => {
   const { iron, batter, room_C } = pairing;
   const full_g = portion(iron, batter).portion_g;
   const poured_g = pour.portion_g * (1 + hidden.pourScatter * random.normal());

@@ -1,14 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { batterOf } from '../advise/index.ts';
+import { batterOf } from '../cook/index.ts';
 import { seededRandom } from '../basis/index.ts';
-import type { Pairing } from '../dialin/index.ts';
-import { lands } from '../dialin/index.ts';
+import type { IronWithBatter } from '../fit/index.ts';
+import { lands } from '../fit/index.ts';
 import { PRESET_IRONS } from '../plate/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { PracticeRecord } from './index.ts';
 import { drawHidden, inWords, levelProgress, LEVELS, openedAt, practiceLoad, replay } from './index.ts';
 
-const pairingOf = (id: string): Pairing => {
+const pairingOf = (id: string): IronWithBatter => {
   const bowl = batterOf(readBatter('quick'), { batter_C: 18, altitude_m: 0 });
   if (!bowl.ok) throw new Error(bowl.failure.code);
   return { iron: presetIron(id), batter: bowl.value, room_C: 22 };

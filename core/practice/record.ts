@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Instant } from '../line/index.ts';
+import { Instant } from '../log/index.ts';
 
 /** One exercise that is over. */
 export const PracticeRecord = z.object({

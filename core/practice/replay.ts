@@ -1,6 +1,7 @@
 import { seededRandom } from '../basis/index.ts';
-import type { Action, Pairing } from '../dialin/index.ts';
-import { afterLoad, emulate, firstBelief, lands, suggest } from '../dialin/index.ts';
+import type { Action, IronWithBatter } from '../fit/index.ts';
+import { afterLoad, emulate, firstBelief, lands } from '../fit/index.ts';
+import { suggest } from '../advise/index.ts';
 import type { Hidden } from './hidden.ts';
 import type { PracticeResult } from './load.ts';
 import { inWords, openedAt, practiceLoad } from './load.ts';
@@ -10,7 +11,7 @@ export type ReplayedLoad = { readonly action: Action; readonly result: PracticeR
 const MOST_LOADS = 5;
 
 /** What the estimator would have done on this iron, told the same words. Gives way between runs. */
-export function* replay(pairing: Pairing, hidden: Hidden, tawny: number, seed: number): Generator<void, readonly ReplayedLoad[]> {
+export function* replay(pairing: IronWithBatter, hidden: Hidden, tawny: number, seed: number): Generator<void, readonly ReplayedLoad[]> {
   const e = yield* emulate(pairing);
   const chooser = seededRandom(seed);
   const scatter = seededRandom(seed + 1);

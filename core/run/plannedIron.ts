@@ -1,5 +1,5 @@
 import type { Advice } from '../advise/index.ts';
-import { platesAfterLoad, TURNAROUND } from '../advise/index.ts';
+import { platesAfterLoad, TURNAROUND } from '../cook/index.ts';
 import { preheatTime_s, recoveryTime_s } from '../plate/index.ts';
 import type { PlannedIron } from './plan.ts';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { PrepStep } from '../lift/index.ts';
-import { Instant } from '../line/index.ts';
+import { Instant } from '../log/index.ts';
 import { RUN_MODES } from './plan.ts';
 
 /** One cooking session as it was asked for; its plan is computed, never stored. */

@@ -1,4 +1,4 @@
-import type { FormulaReading } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import { readLine, summarise } from '../formula/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { PRESET_IRONS } from '../plate/index.ts';
@@ -12,12 +12,12 @@ export const BATTERS = {
   wafer: '250 g flour\n150 g sugar\n3 large eggs\n115 g butter\n5 g baking powder',
 } as const;
 
-export const readText = (text: string): FormulaReading =>
+export const readText = (text: string): ParsedFormula =>
   summarise(
     text.split('\n').map((line) => readLine(line)),
     null,
   );
-export const readBatter = (name: keyof typeof BATTERS): FormulaReading => readText(BATTERS[name]);
+export const readBatter = (name: keyof typeof BATTERS): ParsedFormula => readText(BATTERS[name]);
 
 export const presetIron = (id: string): Iron => {
   const found = PRESET_IRONS.find((iron) => iron.id === id);

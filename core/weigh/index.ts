@@ -1,12 +1,12 @@
-export type { BowlNeed, BowlRole } from './bowls.ts';
+export type { BowlRole } from './bowls.ts';
 export { bowlFindings, mixingBowl } from './bowls.ts';
-export type { Fill, Fills } from './fills.ts';
+export type { Fill } from './fills.ts';
 export { fillsFor, jugMarks } from './fills.ts';
 export type { Effect, OvershootChoice } from './overshoot.ts';
 export { effectOf, isOvershoot, linesAsWeighed, overshootChoices, weighedLines } from './overshoot.ts';
 export type { Step, WeighPlan, WeighStep, WorkStep } from './plan.ts';
 export { lookAlikeOf, weighPlan } from './plan.ts';
 export type { ScaleReading } from './scale.ts';
-export { readingError, rightWithin_g, scaleFor, SEEN_ERROR, settledAt, stockMix } from './scale.ts';
-export type { NewWeighEvent, WeighedStep, WeighState } from './session.ts';
-export { isDone, Weighing, WeighEvent, weighState } from './session.ts';
+export { SEEN_ERROR, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
+export type { NewWeighEvent, WeighState } from './session.ts';
+export { WeighEvent, Weighing, isDone, weighState } from './session.ts';

@@ -1,4 +1,4 @@
-import type { FormulaReading, ReadLine } from '../formula/index.ts';
+import type { ParsedFormula, ReadLine } from '../formula/index.ts';
 import { ingredientOf, summarise } from '../formula/index.ts';
 import type { Climate } from '../matter/index.ts';
 import type { WeighState } from './session.ts';
@@ -26,12 +26,7 @@ export type OvershootChoice =
     };
 
 /** Grams of a line, as the steps that make it up were weighed, else as they are wanted. */
-export const linesAsWeighed = (
-  reading: FormulaReading,
-  steps: readonly Step[],
-  lineIds: readonly string[],
-  state: WeighState,
-): ReadLine[] =>
+export const linesAsWeighed = (reading: ParsedFormula, steps: readonly Step[], lineIds: readonly string[], state: WeighState): ReadLine[] =>
   reading.lines.map((line, index) => {
     const own = steps.filter((step): step is WeighStep => step.kind === 'weigh' && step.lineId === lineIds[index]);
     if (own.length === 0) return line;
@@ -43,10 +38,10 @@ const ratio = (after: number | null | undefined, before: number | null | undefin
   before == null || after == null || before < 1e-9 ? null : after / before - 1;
 
 /** The two bowls compared by what a cook tastes and sees. */
-export const effectOf = (before: FormulaReading, after: FormulaReading): Effect => {
-  const perFlour = (reading: FormulaReading, part: 'salt' | 'fat'): number | null =>
+export const effectOf = (before: ParsedFormula, after: ParsedFormula): Effect => {
+  const perFlour = (reading: ParsedFormula, part: 'salt' | 'fat'): number | null =>
     reading.composition === null || reading.flour_g <= 0 ? null : (reading.composition[part] * reading.totalMass_g) / reading.flour_g;
-  const sugar = (r: FormulaReading): number | null =>
+  const sugar = (r: ParsedFormula): number | null =>
     r.composition === null ? null : r.composition.sucrose + r.composition.reducing + r.composition.lactose;
   return {
     hydration: ratio(after.hydration_percent?.usual, before.hydration_percent?.usual),
@@ -62,7 +57,7 @@ export const isOvershoot = (wanted_g: number, got_g: number, resolution_g: numbe
   got_g - wanted_g > rightWithin_g(wanted_g, resolution_g);
 
 type Question = {
-  readonly reading: FormulaReading;
+  readonly reading: ParsedFormula;
   readonly steps: readonly Step[];
   readonly lineIds: readonly string[];
   readonly state: WeighState;
@@ -96,7 +91,7 @@ export const overshootChoices = ({ reading, steps, lineIds, state, step, got_g, 
 };
 
 /** The lines of a lot as they were really weighed. */
-export const weighedLines = (reading: FormulaReading, steps: readonly Step[], lineIds: readonly string[], state: WeighState) =>
+export const weighedLines = (reading: ParsedFormula, steps: readonly Step[], lineIds: readonly string[], state: WeighState) =>
   linesAsWeighed(reading, steps, lineIds, state).flatMap((line, index) => {
     const lineId = lineIds[index];
     return line.grams === null || lineId === undefined ? [] : [{ lineId, ingredientId: ingredientOf(line)?.id ?? null, grams: line.grams }];

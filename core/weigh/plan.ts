@@ -1,6 +1,6 @@
-import type { Finding } from '../basis/index.ts';
-import { sum } from '../basis/index.ts';
-import type { FormulaReading, Lift } from '../formula/index.ts';
+import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
+import { coded, sum } from '../basis/index.ts';
+import type { ParsedFormula, Lift } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
@@ -29,15 +29,13 @@ export type WeighStep = {
   /** White or yolk of a whole egg's line. */
   readonly isSeparated: boolean;
   /** Codes of what to mind. */
-  readonly cautions: readonly string[];
+  readonly cautions: readonly PlainCode[];
 };
 
 /** Work that stands between weighings. */
-export type WorkStep = {
+export type WorkStep = Coded & {
   readonly kind: 'work';
   readonly id: string;
-  readonly code: string;
-  readonly fields: Finding['fields'];
   readonly bowl: BowlRole;
   /** How long it usually takes, s; null where it is done by eye. */
   readonly seconds: number | null;
@@ -108,7 +106,7 @@ type Item = {
 /** Yolks of separated eggs: a whole egg's mass parts into white and yolk (USDA: 33 and 17 g of 50). */
 const WHITE_SHARE = 33 / 50;
 
-const itemsOf = (reading: FormulaReading, lineIds: readonly string[], factor: number): Item[] =>
+const itemsOf = (reading: ParsedFormula, lineIds: readonly string[], factor: number): Item[] =>
   reading.lines.flatMap((line, index) => {
     if (line.grams === null || line.grams <= 0) return [];
     const ingredient = ingredientOf(line);
@@ -141,7 +139,7 @@ export type PlanOptions = { readonly scales: Kit['scales']; readonly factor: num
  * The formula as single instructions: every weighed line once (separated eggs twice), in the order of the work, with the fewest bowls
  * that this lift allows and a zero only where a bowl comes on or a finer scale is taken.
  */
-export const weighPlan = (reading: FormulaReading, { scales, factor, lineIds }: PlanOptions): WeighPlan => {
+export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: PlanOptions): WeighPlan => {
   const items = mergeYolks(itemsOf(reading, lineIds, factor));
   const steps: Step[] = [];
   const bowls: BowlRole[] = [];
@@ -152,7 +150,7 @@ export const weighPlan = (reading: FormulaReading, { scales, factor, lineIds }: 
     bowls.push(role);
     if (role === 'foam' && isSeparated(reading.lift)) {
       bowls.push('crack');
-      steps.push(work('separate-eggs', role, { eggs: eggsIn(inBowl) }));
+      steps.push(work('separate-eggs', role, null, { eggs: eggsIn(inBowl) }));
     }
     let running_g = 0;
     let scaleId: string | null = null;
@@ -196,46 +194,41 @@ export const weighPlan = (reading: FormulaReading, { scales, factor, lineIds }: 
   };
 };
 
-const work = (code: string, bowl: BowlRole, fields: Finding['fields'] = {}, seconds: number | null = null): WorkStep => ({
-  kind: 'work',
-  id: `work/${code}`,
-  code,
-  fields,
-  bowl,
-  seconds,
-});
+/** What is to be done in a bowl; `seconds`: how long it usually takes. */
+const work = <C extends Code>(code: C, bowl: BowlRole, seconds: number | null, ...fields: FieldsOf<C>): WorkStep =>
+  ({ ...coded(code, ...fields), kind: 'work', id: `work/${code}`, bowl, seconds }) as WorkStep;
 
 const eggsIn = (items: readonly Item[]): number =>
   Math.round(sum(items.filter((item) => item.ingredient?.id === 'egg').map((item) => item.grams)) / (50 * WHITE_SHARE));
 
 /** What is done in a bowl once everything is in (*common practice*). */
 const afterBowl = (role: BowlRole, lift: Lift, grams: number): WorkStep[] => {
-  if (role === 'melt') return [work('melt', 'melt', {}, 180)];
-  if (role === 'dry') return [work('whisk-dry', 'dry', {}, 30)];
-  if (role === 'wet') return lift === 'yeasted' ? [work('warm-wet', 'wet', {}, 300)] : [work('whisk-wet', 'wet', {}, 45)];
+  if (role === 'melt') return [work('melt', 'melt', 180)];
+  if (role === 'dry') return [work('whisk-dry', 'dry', 30)];
+  if (role === 'wet') return lift === 'yeasted' ? [work('warm-wet', 'wet', 300)] : [work('whisk-wet', 'wet', 45)];
   if (role === 'foam') {
-    if (lift === 'folded') return [work('whip-whites', 'foam', {}, 150)];
-    if (lift === 'ribbon') return [work('whip-warm', 'foam', {}, 300)];
-    if (lift === 'frothed') return [work('froth', 'foam', {}, 90)];
-    return [work('whip-whole', 'foam', {}, 180)];
+    if (lift === 'folded') return [work('whip-whites', 'foam', 150)];
+    if (lift === 'ribbon') return [work('whip-warm', 'foam', 300)];
+    if (lift === 'frothed') return [work('froth', 'foam', 90)];
+    return [work('whip-whole', 'foam', 180)];
   }
-  return role === 'top' ? [work('keep-for-plate', 'top', { grams: Math.round(grams) })] : [];
+  return role === 'top' ? [work('keep-for-plate', 'top', null, { grams: Math.round(grams) })] : [];
 };
 
 /** Share of an egg-rich batter that stays on sieve and whisk (*common practice*). */
 export const SIEVE_LOSS = 0.015;
 
 const together = (lift: Lift, bowls: readonly BowlRole[]): WorkStep[] => {
-  const melted = bowls.includes('melt') ? [work('fat-into-wet', 'wet')] : [];
+  const melted = bowls.includes('melt') ? [work('fat-into-wet', 'wet', null)] : [];
   if (lift === 'rested')
     return [
       ...melted,
-      work('mix-low', 'wet', {}, 150),
-      work('sieve', 'wet', { loss_percent: 100 * SIEVE_LOSS }),
-      work('chill', 'wet', {}, 3600),
+      work('mix-low', 'wet', 150),
+      work('sieve', 'wet', null, { loss_percent: 100 * SIEVE_LOSS }),
+      work('chill', 'wet', 3600),
     ];
   if (lift === 'yeasted')
-    return [...melted, work('cool-wet', 'wet', {}, 330), work('beat-smooth', 'wet', {}, 120), work('cover-rise', 'wet')];
-  const combined = [...melted, work('combine', 'wet', {}, 30)];
-  return bowls.includes('foam') ? [...combined, work('fold', 'foam', {}, 60)] : combined;
+    return [...melted, work('cool-wet', 'wet', 330), work('beat-smooth', 'wet', 120), work('cover-rise', 'wet', null)];
+  const combined = [...melted, work('combine', 'wet', 30)];
+  return bowls.includes('foam') ? [...combined, work('fold', 'foam', 60)] : combined;
 };

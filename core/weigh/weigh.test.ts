@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { FormulaReading } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import { readLine, summarise } from '../formula/index.ts';
 import { DEFAULT_KIT } from '../kit/index.ts';
 import { ingredientById } from '../matter/index.ts';
@@ -26,7 +26,7 @@ import {
   weighState,
 } from './index.ts';
 
-const read = (text: string, lift: FormulaReading['lift'] | null = null): FormulaReading =>
+const read = (text: string, lift: ParsedFormula['lift'] | null = null): ParsedFormula =>
   summarise(
     text.split('\n').map((line) => readLine(line)),
     lift,
@@ -34,12 +34,12 @@ const read = (text: string, lift: FormulaReading['lift'] | null = null): Formula
 const LINES = '250 g flour\n50 g corn starch\n30 g sugar\n10 g baking powder\n4 g salt\n150 g egg\n400 g milk\n100 g butter\n40 g walnuts';
 const QUICK = read(LINES);
 const FOLDED = read(LINES.replace('150 g egg', '3 eggs, separated'));
-const ids = (reading: FormulaReading): string[] => reading.lines.map((_, i) => `line-${i}`);
+const ids = (reading: ParsedFormula): string[] => reading.lines.map((_, i) => `line-${i}`);
 const TWO_SCALES = [
   { id: 'bench', name: 'Bench', resolution_g: 1, most_g: 5000 },
   { id: 'fine', name: 'Fine', resolution_g: 0.1, most_g: 500 },
 ];
-const plan = (reading: FormulaReading, factor = 1, scales = DEFAULT_KIT.scales) =>
+const plan = (reading: ParsedFormula, factor = 1, scales = DEFAULT_KIT.scales) =>
   weighPlan(reading, { scales, factor, lineIds: ids(reading) });
 const weighs = (steps: readonly Step[]): WeighStep[] => steps.filter((step): step is WeighStep => step.kind === 'weigh');
 
@@ -107,7 +107,7 @@ describe('the formula as single instructions', () => {
   });
 
   test('rested batters are sieved and chilled, yeasted ones cooled and covered', () => {
-    const work = (lift: FormulaReading['lift']): string[] =>
+    const work = (lift: ParsedFormula['lift']): string[] =>
       plan(read(LINES, lift)).steps.flatMap((s) => (s.kind === 'work' ? [s.code] : []));
     expect(work('rested')).toEqual(expect.arrayContaining(['mix-low', 'sieve', 'chill']));
     expect(work('yeasted')).toEqual(expect.arrayContaining(['warm-wet', 'cool-wet', 'beat-smooth', 'cover-rise']));

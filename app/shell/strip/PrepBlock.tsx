@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { PrepStep } from '../../../core/lift/index.ts';
 import { movedStep, stepStanding } from '../../../core/lift/index.ts';
 import type { Run } from '../../../core/run/index.ts';
-import { say } from '../../../words/index.ts';
+import { describeStored } from '../../../words/index.ts';
 import { timeOfDay } from '../../look/index.ts';
 import { useKitchen } from '../../store/index.ts';
 import type { Span } from './window.ts';
@@ -21,7 +21,7 @@ export const PrepBlock = ({ step, span, run, all }: Props) => {
   const standing = stepStanding(shown);
   const save = (next: PrepStep): void =>
     void kitchen.put('runs', { ...run, prep: all.map((other) => (other.id === step.id ? next : other)) });
-  const words = say({ code: step.code, fields: {} });
+  const words = describeStored(step.code);
   const percent = Math.max(0.6, place(span, shown.at + shown.duration_s * 1000) - place(span, shown.at));
   return (
     <>

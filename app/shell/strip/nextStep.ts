@@ -1,4 +1,4 @@
-import { say } from '../../../words/index.ts';
+import { describeStored } from '../../../words/index.ts';
 import { clock } from '../../look/index.ts';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 
@@ -9,7 +9,7 @@ export const stepsOf = ({ plan, irons, run, prep }: PlannedRun): NextStep[] => {
   if (plan === null) return [];
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
-    ...prep.map(({ code, at }) => ({ what: say({ code, fields: {} }), at })),
+    ...prep.map(({ code, at }) => ({ what: describeStored(code), at })),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
     ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),

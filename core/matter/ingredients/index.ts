@@ -3,12 +3,6 @@ import { FLAVOURS, MIX_INS } from './flavour.ts';
 import type { Ingredient } from './row.ts';
 import { DAIRY, EGGS, FATS, LIQUIDS } from './wet.ts';
 
-export type { ReadLabel } from './label.ts';
-export { ingredientFromLabel } from './label.ts';
-export { OwnIngredient } from './ownIngredient.ts';
-export type { Allergen, Ingredient, Role } from './row.ts';
-export { ALLERGENS, ROLES } from './row.ts';
-
 /** Everything the kitchen knows, in the order of the bowl. */
 export const INGREDIENTS: readonly Ingredient[] = [
   ...FLOURS,

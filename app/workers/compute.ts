@@ -1,0 +1,224 @@
+import type { Result } from '../../core/basis/index.ts';
+import { canonicalJson, failure, seededRandom, success } from '../../core/basis/index.ts';
+import {
+  adviseInSteps,
+  answerOf,
+  heatCourse,
+  answerChanges,
+  pictureOf,
+  predictionOf,
+  destinations,
+  whyChains,
+  feasibleBy,
+  informationValueNow,
+} from '../../core/advise/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import type { Advice, AdviceRequest, AnswerChange, InformationValue } from '../../core/advise/index.ts';
+import type { CookMemory } from '../../core/cook/index.ts';
+import type { IronHistory } from '../../core/book/index.ts';
+import type { EmulatorMemory, KnownIronWithBatter, IronWithBatter } from '../../core/fit/index.ts';
+import type { RevisedOpenTime } from '../../core/line/index.ts';
+import { ironHistory } from '../../core/book/index.ts';
+import { revisedOpenTimeNow } from '../../core/line/index.ts';
+import type { Formula, ReadSettings } from '../../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
+import type { PatternCurve } from '../../core/plate/index.ts';
+import { greaseFor, patternCurve } from '../../core/plate/index.ts';
+import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
+import { LEVELS, practiceLoad, practiceIronWithBatter, replay } from '../../core/practice/index.ts';
+import { plannedIron } from '../../core/run/index.ts';
+import { describeCode } from '../../words/index.ts';
+import type {
+  AdviceJob,
+  AdviceReply,
+  DialInJob,
+  HeatJob,
+  HeatReply,
+  MovesJob,
+  Paste,
+  PatternJob,
+  PracticeJob,
+  ReplayJob,
+  RescueJob,
+} from './messages.ts';
+
+/** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
+export function* computeAdvice({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
+  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
+  const advice = yield* adviseInSteps({ ...rest, reading }, memory);
+  if (!advice.ok) return advice;
+  const a = advice.value;
+  const { id: _, ...prediction } = predictionOf(a, { id: '', formulaId: formula.id, formulaRev: formula.rev });
+  return success({
+    answer: answerOf(a, describeCode),
+    picture: pictureOf(a),
+    why: whyChains(a),
+    planned: plannedIron(a),
+    lift: reading.lift,
+    findings: a.findings,
+    grease: greaseFor(a.request.iron, a.batter, a.request.load),
+    prediction,
+  });
+}
+
+/** All that an emulator depends on: not the wish, nor which load it is. */
+const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: AdviceJob): string =>
+  canonicalJson({ iron, lines: formula.lines, lift: formula.lift, readSettings, altitude_m, batter_C, room_C, airFraction });
+
+/** The batters that occur, on their iron. Errors: those of the batter that is wished for. */
+const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, KnownIronWithBatter>> => {
+  const pairings = new Map<string, KnownIronWithBatter>();
+  for (const { key, job } of batters) {
+    const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
+    const batter = batterOf(reading, job);
+    if (batter.ok)
+      pairings.set(key, {
+        memoryKey: memoryKeyOf(job),
+        iron: job.iron,
+        batter: batter.value,
+        room_C: job.room_C,
+        colder: (by_K, least_C) => {
+          const cold = batterOf(reading, { ...job, batter_C: Math.max(least_C, job.batter_C - by_K) });
+          return cold.ok && job.batter_C > least_C + 3 ? { iron: job.iron, batter: cold.value, room_C: job.room_C } : null;
+        },
+      });
+    else if (key === wanted.batterKey) return batter;
+  }
+  return success(pairings);
+};
+
+/** This iron's loads, weighed against what they were promised. Errors: those of `pairingsOf`. */
+export function* computeIronHistory(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<IronHistory>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* ironHistory(job.wanted, pairings.value, job.history, memory);
+  return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `pairingsOf`. */
+export function* computeInformationValue(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<InformationValue>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* informationValueNow(job.wanted, pairings.value, job.history, memory);
+  return found === null ? failure('bowl-empty') : success(found);
+}
+
+/** A load that is in the iron, after what was noticed of it. Errors: those of `pairingsOf`. */
+export function* computeOpenTime(job: RescueJob, memory?: EmulatorMemory): Generator<void, Result<RevisedOpenTime>> {
+  const pairings = pairingsOf(job);
+  if (!pairings.ok) return pairings;
+  const found = yield* revisedOpenTimeNow(job.load, pairings.value, job.history, memory);
+  return found === null ? failure('bowl-empty') : success(found);
+}
+
+const requestOf = ({ formula, readSettings, ...rest }: AdviceJob): AdviceRequest => ({
+  ...rest,
+  reading: readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings),
+});
+
+const adviceOf = (job: AdviceJob): Generator<void, Result<Advice>> => adviseInSteps(requestOf(job));
+
+/** Which of setting, portion and time a change moved, and why. Errors: those of `advise`. */
+export const movesOf = ({ before, after }: MovesJob): Generator<void, Result<readonly AnswerChange[]>> =>
+  answerChanges(requestOf(before), requestOf(after), new Map());
+
+/** The heat of a morning on this iron, and whether the wish can be had in time. Errors: those of `advise`. */
+export function* heatOf({ job, course, within_s }: HeatJob): Generator<void, Result<HeatReply>> {
+  const advice = yield* adviceOf(job);
+  if (!advice.ok) return advice;
+  const found = heatCourse(advice.value, course);
+  yield;
+  return success({ course: found, within: feasibleBy(advice.value, within_s) });
+}
+
+/** What becomes of the pieces. Errors: those of `advise`. */
+export function* afterOf(job: AdviceJob): Generator<void, Result<ReturnType<typeof destinations>>> {
+  const advice = yield* adviceOf(job);
+  return advice.ok ? success(destinations(advice.value)) : advice;
+}
+
+/** How the browning of a pocket depends on its own heat. Errors: those of `advise`. */
+export function* patternOf({ job, second }: PatternJob): Generator<void, Result<PatternCurve>> {
+  const advice = yield* adviceOf(job);
+  if (!advice.ok) return advice;
+  const { machine, batter, portion, plates, setting, request } = advice.value;
+  return success(
+    patternCurve(
+      {
+        machine,
+        batter,
+        portion_kg: portion.portion_g / 1000,
+        plates,
+        setting_C: setting.temperature_C,
+        room_C: request.room_C,
+        duration_s: second + 1,
+      },
+      second,
+    ),
+  );
+}
+
+/** Errors: `level-unknown` {levelId}. */
+const pairingOfLevel = (levelId: string): Result<IronWithBatter> => {
+  const level = LEVELS.find(({ id }) => id === levelId);
+  return level === undefined ? failure('level-unknown', { levelId }) : practiceIronWithBatter(level);
+};
+
+export const practise = ({ levelId, hidden, pour, n, seed }: PracticeJob): Result<PracticeLoad> => {
+  const pairing = pairingOfLevel(levelId);
+  return pairing.ok ? success(practiceLoad(pairing.value, hidden, pour, n, seededRandom(seed * 100 + n))) : pairing;
+};
+
+export function* replayed({ levelId, hidden, seed, tawny }: ReplayJob): Generator<void, Result<readonly ReplayedLoad[]>> {
+  const pairing = pairingOfLevel(levelId);
+  return pairing.ok ? success(yield* replay(pairing.value, hidden, tawny, seed)) : pairing;
+}
+
+/** Longer pastes are refused before anything looks at them. */
+const MOST_STEPS = 100;
+const MOST_SPLIT = 500;
+const MOST_PASTE_CHARACTERS = 4_000_000;
+
+/** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
+export const readPasted = (text: string, readSettings: ReadSettings, newId: () => string): Result<Paste> => {
+  if (text.length > MOST_PASTE_CHARACTERS) return failure('took-too-long');
+  const recipe = recipeIn(text, newId);
+  if (recipe !== null && !recipe.ok) return recipe;
+  if (recipe !== null) {
+    const { lines, name, steps, yieldHint } = recipe.value;
+    return success({
+      lines,
+      cut: 0,
+      reading: readFormula({ lines, lift: null }, readSettings),
+      name,
+      steps,
+      yieldHint,
+      recipe: recipe.value,
+    });
+  }
+  const written = writtenLines(text);
+  // No recipe is longer; what follows is only counted.
+  const parts = splitRecipe(written.slice(0, MOST_SPLIT));
+  const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
+  const reading = readFormula({ lines, lift: null }, readSettings);
+  const steps = parts.steps.slice(0, MOST_STEPS).map((step) => step.slice(0, 2000));
+  return success({
+    lines,
+    cut: cut + Math.max(0, written.length - MOST_SPLIT),
+    reading,
+    name: parts.name,
+    steps,
+    yieldHint: parts.yieldHint,
+    recipe: null,
+  });
+};
+
+const recipeIn = (text: string, newId: () => string): Result<Formula> | null => {
+  if (!/^\s*[[{]/.test(text)) return null;
+  try {
+    const json: unknown = JSON.parse(text);
+    return findRecipe(json) === undefined ? null : formulaFromRecipe(json, newId);
+  } catch {
+    return null;
+  }
+};

@@ -1,0 +1,75 @@
+import { clamp } from '../basis/index.ts';
+import type { AfterCourse, RestingPlace } from '../plate/index.ts';
+import { afterPlate, columnAt, crispLost_min, KITCHEN } from '../plate/index.ts';
+import type { Advice } from './advice.ts';
+import type { Target } from '../cook/index.ts';
+
+export const DESTINATIONS = ['now', 'hold', 'freeze', 'tin'] as const;
+export type Destination = (typeof DESTINATIONS)[number];
+
+/** How a piece is finished where it goes (*common practice*): held warm on a rack, re-crisped from the freezer, or cooled into a tin. */
+const FINISH: Readonly<Record<Destination, { readonly place: RestingPlace; readonly minutes: number } | null>> = {
+  now: null,
+  hold: { place: { kind: 'oven', temperature_C: 93 }, minutes: 20 },
+  freeze: { place: { kind: 'oven', temperature_C: 190 }, minutes: 6 },
+  tin: { place: { kind: 'rack' }, minutes: 20 },
+};
+
+const COURSE_MIN = 30;
+const COOLS_MIN = 15;
+
+export type PlaceCourse = { readonly place: RestingPlace['kind']; readonly course: AfterCourse; readonly lost_min: number | null };
+
+export type Aimed = {
+  readonly destination: Destination;
+  /** What to aim for on the iron, so that it ends as wished. */
+  readonly aim: Target;
+  /** What finishing adds: steps of colour, crispness at the end, share of mass lost. */
+  readonly adds: number;
+  readonly crispAtEnd: number;
+  readonly dries: number;
+  readonly minutes: number;
+};
+
+/** What becomes of the pieces on a rack, a dish, in a pile and in a holding oven; and what each way of serving asks of the iron. */
+export const destinations = (a: Advice): { readonly courses: readonly PlaceCourse[]; readonly aims: readonly Aimed[] } => {
+  const { trace, end, window } = a.cooked;
+  const { dryThrough } = a.request.iron;
+  const second = Math.min(trace.seconds, Math.round(window.best_s));
+  const columns = trace.columns.map((c) => columnAt(end.medium, c, second));
+  const lightness = trace.columns.map((_, i): [number, number] => [
+    trace.columnLightness[2 * i]?.[second] ?? a.batter.rawLightness,
+    trace.columnLightness[2 * i + 1]?.[second] ?? a.batter.rawLightness,
+  ]);
+  const room = { temperature_C: a.request.room_C, humidity: KITCHEN.humidity };
+  const follow = (from: typeof columns, place: RestingPlace, minutes: number) =>
+    afterPlate(end.medium, from, lightness, place, room, minutes, dryThrough);
+  const places: readonly RestingPlace[] = [{ kind: 'rack' }, { kind: 'dish' }, { kind: 'stack' }, { kind: 'oven', temperature_C: 93 }];
+  const courses = places.map((place): PlaceCourse => {
+    const { course } = follow(columns, place, COURSE_MIN);
+    return { place: place.kind, course, lost_min: crispLost_min(course) };
+  });
+  // What is finished later has cooled first.
+  const cooled = [...follow(columns, { kind: 'rack' }, COOLS_MIN).columns];
+  const { target } = a.request;
+  const aims = DESTINATIONS.map((destination): Aimed => {
+    const finish = FINISH[destination];
+    if (finish === null) return { destination, aim: target, adds: 0, crispAtEnd: a.cooked.crisp, dries: 0, minutes: 0 };
+    const { course } = follow(destination === 'hold' ? columns : cooled, finish.place, finish.minutes);
+    const adds = (course.tawny.at(-1) ?? 0) - (course.tawny[0] ?? 0);
+    const crispAtEnd = course.crisp.at(-1) ?? 1;
+    return {
+      destination,
+      aim: {
+        tawny: clamp(Math.round((target.tawny - adds) * 10) / 10, 1, 8),
+        // A tin keeps only what is crisp through; a toaster or an oven gives back what is asked of the iron less.
+        crisp: destination === 'tin' ? 5 : clamp(Math.round((target.crisp - Math.max(0, crispAtEnd - a.cooked.crisp)) * 10) / 10, 1, 5),
+      },
+      adds,
+      crispAtEnd,
+      dries: 1 - (course.mass.at(-1) ?? 1),
+      minutes: finish.minutes,
+    };
+  });
+  return { courses, aims };
+};

@@ -1,0 +1,5 @@
+export { batterOf } from './batterOf.ts';
+export type { CookMemory, Cooked, CookInput } from './cook.ts';
+export { HALF_STEP, cook } from './cook.ts';
+export { TURNAROUND, platesAfterLoad, platesAtPour } from './platesAtPour.ts';
+export type { Target } from './target.ts';

@@ -1,0 +1,256 @@
+import type { Finding, Random } from '../basis/index.ts';
+import type { PriorWidths } from '../plate/index.ts';
+import { PRIOR } from '../plate/index.ts';
+import { tawnyStepOf } from '../matter/index.ts';
+import type { IronParameters } from './ironParameters.ts';
+import { drawIronParameters, FILL_LIMITS } from './ironParameters.ts';
+import type { Emulator } from './emulator.ts';
+import { coreSetAt, crispAt, lossAt, gridPositionOf, stepAt } from './emulator.ts';
+
+// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
+const { abs, exp, hypot, log, max, min, sqrt } = Math;
+
+/** What was done: how much, at which control temperature, opened when. */
+export type Action = { readonly portion_g: number; readonly setting_C: number; readonly open_s: number };
+
+/** What a cook says of a load; nulls where nothing was said. */
+export type Outcome = {
+  readonly fill: 'missing' | 'full' | 'leaked' | null;
+  /** Roughly how much was missing, share of the cavity; or leaked, g. */
+  readonly missing_share: number | null;
+  readonly leaked_g: number | null;
+  readonly lower: number | null;
+  readonly upper: number | null;
+  readonly core: 'set' | 'wet' | null;
+  /** How crisp, 1–5, two minutes later; left out: nothing said. */
+  readonly crisp?: number | null;
+  /** What an instrument said; it counts instead of the word for the same thing. */
+  readonly measured?: Measured;
+};
+/** L* of the faces from a picture, the plate at the pour, and the pieces of the load on a scale. */
+export type Measured = {
+  readonly lowerLightness: number | null;
+  readonly upperLightness: number | null;
+  readonly plate_C: number | null;
+  readonly mass_g: number | null;
+};
+/** A look on the way: how brown the paler side is after so long. */
+export type Look = { readonly at_s: number; readonly seen: 'pale' | 'half' | 'nearly' | 'dark' };
+
+/** Weighted guesses at the iron. Plain data: it can be stored and handed to a worker. */
+export type Belief = { readonly particles: readonly IronParameters[]; readonly weights: readonly number[] };
+
+const PARTICLES = 2000;
+
+/** A step is read with this scatter, a fill by eye with this, the emulator itself is off by this. */
+const READ_SD = 0.4;
+const MODEL_SD = 0.3;
+const FILL_SD = 0.04;
+const MISSING_SD = 0.05;
+const LEAK_SD = 0.35;
+/** Instruments: a step from a picture, a plate under a probe (where it is put matters), pieces on a scale. */
+const PICTURE_SD = 0.15;
+const PROBE_SD_K = 4;
+const MASS_SD = 0.03;
+/** Widths over which a slip is spread. */
+const PROBE_RANGE_K = 120;
+/** Crispness is felt with this scatter, and reckoned with about as much; 1–5. */
+const CRISP_SD = 0.8;
+/** Somebody presses the wrong touch now and then: no single word may rule anything out. */
+const SLIP = 0.06;
+
+/** Before any load. `prior`: narrower where something of the iron was measured. */
+export const firstBelief = (random: Random, count = PARTICLES, prior: PriorWidths = PRIOR): Belief => ({
+  particles: Array.from({ length: count }, () => drawIronParameters(random, prior)),
+  weights: Array.from({ length: count }, () => 1 / count),
+});
+
+/** Standard normal distribution function (Zelen & Severo, Abramowitz & Stegun 26.2.17; within 7.5e−8). */
+const phi = (x: number): number => {
+  const t = 1 / (1 + 0.2316419 * abs(x));
+  const d = 0.3989422804014327 * exp((-x * x) / 2);
+  const p = d * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return x > 0 ? 1 - p : p;
+};
+
+const normalBetween = (from: number, to: number, mean: number, sd: number): number => phi((to - mean) / sd) - phi((from - mean) / sd);
+const density = (x: number, mean: number, sd: number): number => exp(-((x - mean) ** 2) / (2 * sd * sd)) / sd;
+
+/** Batter that stays in: what is over the lid's give runs out. */
+const staying = (e: Emulator, u: IronParameters, portion_g: number): { readonly share: number; readonly amount: number } => {
+  const share = portion_g / (e.full_g * u.cavity);
+  return { share, amount: (min(share, FILL_LIMITS.over) * u.cavity * e.full_g) / e.full_g };
+};
+
+const READ = hypot(READ_SD, MODEL_SD);
+const stepLikelihood = (read: number, step: number): number =>
+  (1 - SLIP) * normalBetween(read >= 8 ? 7.5 : read - 0.5, read >= 8 ? 99 : read <= 1 ? 1.5 : read + 0.5, step, READ) +
+  (read <= 1 ? (1 - SLIP) * phi((0.5 - step) / READ) : 0) +
+  SLIP / 8;
+
+const fillLikelihood = (o: Outcome, share: number, portion_g: number): number => {
+  if (o.fill === null) return 1;
+  const short = phi((FILL_LIMITS.short - share) / FILL_SD);
+  const over = phi((share - FILL_LIMITS.over) / FILL_SD);
+  const word = o.fill === 'missing' ? short : o.fill === 'leaked' ? over : max(0, 1 - short - over);
+  let said = (1 - SLIP) * word + SLIP / 3;
+  if (o.fill === 'missing' && o.missing_share !== null) said *= (1 - SLIP) * density(o.missing_share, 1 - share, MISSING_SD) + SLIP;
+  if (o.fill === 'leaked' && o.leaked_g !== null) {
+    const leaks = (1 - FILL_LIMITS.over / share) * portion_g;
+    said *= (1 - SLIP) * density(o.leaked_g, leaks, max(3, LEAK_SD * max(leaks, 5))) * 5 + SLIP;
+  }
+  return said;
+};
+
+const pictureLikelihood = (e: Emulator, lightness: number, step: number): number =>
+  (1 - SLIP) * density(tawnyStepOf(lightness, e.pairing.batter.rawLightness), step, hypot(PICTURE_SD, MODEL_SD)) + SLIP / 8;
+
+/** How likely what was said is, if the iron were so. */
+export const likelihood = (e: Emulator, u: IronParameters, action: Action, o: Outcome): number => {
+  const { share, amount } = staying(e, u, action.portion_g);
+  const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
+  let total = fillLikelihood(o, share, action.portion_g);
+  const m = o.measured;
+  for (const side of ['lower', 'upper'] as const) {
+    const read = o[side];
+    const lightness = m?.[`${side}Lightness`] ?? null;
+    if (read === null && lightness === null) continue;
+    const step = stepAt(e, place, side, u.browning, action.open_s);
+    total *= lightness === null ? stepLikelihood(read ?? step, step) : pictureLikelihood(e, lightness, step);
+  }
+  if (m !== undefined && m.plate_C !== null)
+    total *= (1 - SLIP) * density(m.plate_C, action.setting_C + u.offset_K, PROBE_SD_K) + SLIP / PROBE_RANGE_K;
+  if (m !== undefined && m.mass_g !== null) {
+    const out_g = amount * e.full_g * (1 - lossAt(e, place, action.open_s));
+    total *= (1 - SLIP) * density(log(m.mass_g), log(out_g), MASS_SD) + SLIP;
+  }
+  if (o.crisp != null) {
+    const crisp = crispAt(e, place, action.open_s);
+    total *= (1 - SLIP) * normalBetween(o.crisp <= 1 ? -9 : o.crisp - 0.5, o.crisp >= 5 ? 99 : o.crisp + 0.5, crisp, CRISP_SD) + SLIP / 5;
+  }
+  if (o.core !== null) {
+    const set = phi((action.open_s - coreSetAt(e, place)) / 12);
+    total *= (1 - SLIP) * (o.core === 'set' ? set : 1 - set) + SLIP / 2;
+  }
+  return total;
+};
+
+const LOOKS: Readonly<Record<Look['seen'], readonly [number, number]>> = {
+  pale: [-9, 2.2],
+  half: [2.2, 3.2],
+  nearly: [3.2, 4.2],
+  dark: [4.2, 99],
+};
+
+const lookLikelihood = (e: Emulator, u: IronParameters, action: Omit<Action, 'open_s'>, look: Look): number => {
+  const { amount } = staying(e, u, action.portion_g);
+  const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
+  const paler = min(stepAt(e, place, 'lower', u.browning, look.at_s), stepAt(e, place, 'upper', u.browning, look.at_s));
+  const [from, to] = LOOKS[look.seen];
+  return (1 - SLIP) * normalBetween(from, to, paler, 0.6) + SLIP / 4;
+};
+
+/** Guesses weighed anew by something noticed in one load; they are of that load alone. */
+export const reweighedBy = (e: Emulator, belief: Belief, of: (u: IronParameters) => number, random: Random): Belief =>
+  reweighed(e, belief, of, 1, random).belief;
+
+export type Updated = {
+  readonly belief: Belief;
+  /** `observation-conflict` {odds}: what was said hardly fits what was believed. */
+  readonly findings: readonly Finding[];
+};
+
+/** Evidence under this share of what an ordinary load gives is a contradiction, or a slip. */
+const CONFLICT = 0.02;
+
+const reweighed = (e: Emulator, belief: Belief, of: (u: IronParameters) => number, usual: number, random: Random): Updated => {
+  const weights = belief.particles.map((u, i) => (belief.weights[i] ?? 0) * of(u));
+  const evidence = weights.reduce((a, b) => a + b, 0);
+  if (!(evidence > 0)) return { belief, findings: [{ code: 'observation-conflict', level: 'warning', fields: { odds: 0 } }] };
+  const odds = evidence / usual;
+  const findings: Finding[] =
+    odds < CONFLICT ? [{ code: 'observation-conflict', level: 'warning', fields: { odds: Number(odds.toPrecision(2)) } }] : [];
+  return { belief: refreshed({ particles: belief.particles, weights: weights.map((w) => w / evidence) }, random), findings };
+};
+
+/** The guesses after a load. */
+export const afterLoad = (e: Emulator, belief: Belief, action: Action, outcome: Outcome, random: Random): Updated =>
+  reweighed(e, belief, (u) => likelihood(e, u, action, outcome), usualEvidence(outcome), random);
+
+/** What an ordinary load's words come to, to tell a contradiction from bad luck. */
+const usualEvidence = (o: Outcome): number =>
+  (o.fill === null ? 1 : 0.4) *
+  (o.lower === null ? 1 : 0.25) *
+  (o.upper === null ? 1 : 0.3) *
+  (o.core === null ? 1 : 0.7) *
+  (o.crisp == null ? 1 : 0.35) *
+  (o.missing_share !== null ? 4 : 1) *
+  (o.leaked_g !== null ? 0.2 : 1) *
+  (o.measured?.plate_C == null ? 1 : 0.04) *
+  (o.measured?.mass_g == null ? 1 : 4);
+
+/** The guesses after a look on the way, for this load alone. */
+export const afterLook = (e: Emulator, belief: Belief, action: Omit<Action, 'open_s'>, look: Look, random: Random): Belief =>
+  reweighed(e, belief, (u) => lookLikelihood(e, u, action, look), 1, random).belief;
+
+/** How many guesses still count. */
+export const effectiveCount = (belief: Belief): number => 1 / belief.weights.reduce((sum, w) => sum + w * w, 0);
+
+const KEYS = ['cavity', 'offset_K', 'contact', 'browning', 'side_K'] as const;
+const LOGS: ReadonlySet<string> = new Set(['cavity', 'contact', 'browning']);
+/** Liu & West (2001): shrink towards the mean, then jitter, so that spread is kept. */
+const SHRINK = 0.97;
+
+/** Draws the guesses anew once too few of them count. */
+const refreshed = (belief: Belief, random: Random): Belief => {
+  const { particles, weights } = belief;
+  if (effectiveCount(belief) > particles.length / 3) return belief;
+  const value = (u: IronParameters, key: (typeof KEYS)[number]): number => (LOGS.has(key) ? log(u[key]) : u[key]);
+  const moments = KEYS.map((key) => {
+    const mean = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * value(u, key), 0);
+    const variance = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * (value(u, key) - mean) ** 2, 0);
+    return { mean, sd: sqrt(variance) };
+  });
+  const jitter = sqrt(1 - SHRINK * SHRINK);
+  const n = particles.length;
+  const start = random.next() / n;
+  const drawn: IronParameters[] = [];
+  let cumulative = 0;
+  let i = -1;
+  for (let k = 0; k < n; k++) {
+    const goal = start + k / n;
+    while (cumulative < goal && i < n - 1) cumulative += weights[++i] ?? 0;
+    const from = particles[max(0, i)];
+    if (from === undefined) continue;
+    const moved = KEYS.map((key, j) => {
+      const { mean, sd } = moments[j] ?? { mean: 0, sd: 0 };
+      const x = mean + SHRINK * (value(from, key) - mean) + jitter * sd * random.normal();
+      return [key, LOGS.has(key) ? exp(x) : x] as const;
+    });
+    drawn.push(Object.fromEntries(moved) as unknown as IronParameters);
+  }
+  return { particles: drawn, weights: drawn.map(() => 1 / drawn.length) };
+};
+
+/** Mean and sd of what is believed, for showing; logarithms for the shares. */
+export const summary = (belief: Belief): Readonly<Record<(typeof KEYS)[number], { readonly mean: number; readonly sd: number }>> =>
+  Object.fromEntries(
+    KEYS.map((key) => {
+      const mean = belief.particles.reduce((sum, u, i) => sum + (belief.weights[i] ?? 0) * u[key], 0);
+      const variance = belief.particles.reduce((sum, u, i) => sum + (belief.weights[i] ?? 0) * (u[key] - mean) ** 2, 0);
+      return [key, { mean, sd: sqrt(variance) }];
+    }),
+  ) as Record<(typeof KEYS)[number], { mean: number; sd: number }>;
+
+/** A load under one guess: what the suggestion is judged by. */
+export const predictLoad = (e: Emulator, u: IronParameters, action: Action) => {
+  const { share, amount } = staying(e, u, action.portion_g);
+  const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
+  return {
+    share,
+    lower: stepAt(e, place, 'lower', u.browning, action.open_s),
+    upper: stepAt(e, place, 'upper', u.browning, action.open_s),
+    isSet: action.open_s >= coreSetAt(e, place),
+    crisp: crispAt(e, place, action.open_s),
+  };
+};

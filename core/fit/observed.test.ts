@@ -1,0 +1,137 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoFile } from '../../demo/file.ts';
+import { batterOf } from '../cook/index.ts';
+import { readSettingsOf } from '../kitchen/index.ts';
+import { readFormula } from '../formula/index.ts';
+import type { Observation } from '../log/index.ts';
+import { loadProgress } from '../log/index.ts';
+import type { IronHistory } from '../book/index.ts';
+import type { EmulatorMemory, PastLoad, KnownIronWithBatter, IronWithBatter } from './index.ts';
+import { ironHistory } from '../book/index.ts';
+import { outcomeOf, pastLoad } from './index.ts';
+
+describe('what was touched after a load', () => {
+  const said: Observation[] = [
+    { kind: 'fill', mould: 0, value: 'full' },
+    { kind: 'fill', mould: 1, value: 'missing' },
+    { kind: 'fill', mould: 2, value: 'missing' },
+    { kind: 'missing_share', mould: 1, value: 0.1 },
+    { kind: 'missing_share', mould: 2, value: 0.2 },
+    { kind: 'tawny', mould: 0, side: 'lower', value: 4 },
+    { kind: 'tawny', mould: 1, side: 'lower', value: 5 },
+    { kind: 'tawny', mould: 2, side: 'lower', value: 5 },
+    { kind: 'crumb', mould: 0, value: 'dense' },
+  ];
+
+  test('moulds together: what most say, the middle of the steps', () => {
+    expect(outcomeOf(said)).toEqual({
+      fill: 'missing',
+      missing_share: expect.closeTo(0.15, 9),
+      crisp: null,
+      leaked_g: null,
+      lower: 5,
+      upper: null,
+      core: 'wet',
+    });
+    expect(outcomeOf([])).toEqual({ fill: null, missing_share: null, leaked_g: null, lower: null, upper: null, core: null, crisp: null });
+    expect(outcomeOf([{ kind: 'crumb', mould: 0, value: 'soft' }]).core).toBe('set');
+  });
+
+  test('instruments: faces of a picture, the plate, and a mass only when every piece was weighed', () => {
+    const weighed: Observation[] = [
+      { kind: 'lightness', mould: 0, side: 'upper', value: 61 },
+      { kind: 'lightness', mould: 1, side: 'upper', value: 63 },
+      { kind: 'plate_C', mould: 0, value: 171 },
+      { kind: 'mass_g', mould: 0, value: 80 },
+      { kind: 'mass_g', mould: 1, value: 84 },
+    ];
+    expect(outcomeOf(weighed, 2).measured).toEqual({ lowerLightness: null, upperLightness: 62, plate_C: 171, mass_g: 164 });
+    expect(outcomeOf(weighed, 4).measured?.mass_g).toBeNull();
+  });
+
+  test('a load that cooks still, was opened before it closed, or of which nothing was said teaches nothing', () => {
+    const prediction = { portion_g: 200, setting: { temperature_C: 170 } };
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: null, observations: said })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 5000, openedAt: 1000, observations: said })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: [{ kind: 'note', mould: 0, value: 'nice' }] })).toBeNull();
+    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: said })?.action).toEqual({
+      portion_g: 200,
+      setting_C: 170,
+      open_s: 200,
+    });
+  });
+});
+
+describe('the demo’s own irons, from their logs', () => {
+  const file = demoFile();
+  const settings = readSettingsOf(file.kit, file.ingredients);
+  const ask = (ironId: string): IronHistory | null => {
+    const iron = file.irons.find((one) => one.id === ironId);
+    if (iron === undefined) throw new Error(ironId);
+    const pairings = new Map<string, IronWithBatter>();
+    const history: PastLoad[] = file.loads
+      .filter((load) => load.ironId === ironId)
+      .sort((a, b) => a.startedAt - b.startedAt)
+      .flatMap((load) => {
+        const prediction = file.predictions.find((p) => p.id === load.predictionId);
+        const log = file.loadEvents.filter((row) => row.loadId === load.id).map((row) => row.event);
+        const past = prediction === undefined ? null : pastLoad(prediction, loadProgress(log));
+        return past === null || prediction === undefined
+          ? []
+          : [{ loadId: load.id, startedAt: load.startedAt, batterKey: prediction.formulaId, ...past }];
+      })
+      .slice(-5);
+    for (const key of new Set(history.map((load) => load.batterKey))) {
+      const formula = file.formulas.find((f) => f.id === key);
+      const batter =
+        formula === undefined ? null : batterOf(readFormula(formula, settings), { batter_C: 17, altitude_m: file.kit.altitude_m });
+      if (batter?.ok === true) pairings.set(key, { iron, batter: batter.value, room_C: file.kit.room_C });
+    }
+    const steps = ironHistory({ batterKey: history[0]?.batterKey ?? '', tawny: 4 }, pairings, history);
+    for (;;) {
+      const next = steps.next();
+      if (next.done === true) return next.value;
+    }
+  };
+
+  // The script cooks Deep A at +8 K and Deep B at −7 K, both browning 1.1 times as fast (demo/kitchen.ts), on a finer grid and with a cook's scatter.
+  test('the hotter and the cooler of two alike are told apart, with their spread', () => {
+    const [a, b] = [ask('deep-a'), ask('deep-b')];
+    if (a === null || b === null) throw new Error('nothing');
+    const heat = (d: IronHistory): number => d.believed.offset_K.mean + 25 * Math.log(d.believed.browning.mean);
+    expect(heat(a)).toBeGreaterThan(heat(b) + 4);
+    expect(a.used).toBe(5);
+    for (const d of [a, b]) {
+      expect(d.believed.cavity.sd).toBeLessThan(0.6 * d.prior.cavity.sd);
+      expect(d.suggestion.chance).toBeGreaterThan(0.5);
+    }
+  });
+
+  test('a batter that isn’t known any more: nothing is made up', () => {
+    const steps = ironHistory({ batterKey: 'gone', tawny: 4 }, new Map(), []);
+    expect(steps.next()).toEqual({ done: true, value: null });
+  });
+});
+
+test('a remembered emulator gives the same answer, without being made again', () => {
+  const bowl = batterOf(readFormula(demoFile().formulas[0]!, readSettingsOf(demoFile().kit, demoFile().ingredients)), {
+    batter_C: 18,
+    altitude_m: 0,
+  });
+  if (!bowl.ok) throw new Error(bowl.failure.code);
+  const pairing: KnownIronWithBatter = { iron: demoFile().irons[0]!, batter: bowl.value, room_C: 22, memoryKey: 'one' };
+  const memory: EmulatorMemory = new Map();
+  const ask = (known?: EmulatorMemory): { found: IronHistory | null; steps: number } => {
+    const run = ironHistory({ batterKey: 'a', tawny: 4 }, new Map([['a', pairing]]), [], known);
+    let next = run.next();
+    let steps = 0;
+    for (; next.done !== true; next = run.next()) steps++;
+    return { found: next.value, steps };
+  };
+  const first = ask(memory);
+  const again = ask(memory);
+  expect(again.found).toEqual(first.found);
+  expect(again.found).toEqual(ask().found);
+  expect(again.steps).toBeLessThan(first.steps / 10);
+  expect([...memory.keys()]).toEqual(['one']);
+});

@@ -1,0 +1,118 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Claim } from '../index.ts';
+import { claimsOf, compareClaims, splitRecipe } from '../index.ts';
+
+const only = (step: string): Pick<Claim, 'kind' | 'low' | 'high'>[] =>
+  claimsOf([step], null).map(({ kind, low, high }) => ({ kind, low, high }));
+
+describe('what the steps claim', () => {
+  test.each([
+    ['Pour ½ cup batter into the hot iron.', 'dose_mL', 118.3, 118.3],
+    ['Use 3/4 cup of batter per waffle', 'dose_mL', 177.4, 177.4],
+    ['Ladle about 3 to 4 tablespoons batter onto each plate', 'dose_mL', 44.4, 59.1],
+    ['Spoon 60 g batter into each mould', 'dose_g', 60, 60],
+    ['Cook 3-4 minutes until golden', 'cook_s', 180, 240],
+    ['Close the lid; bake for 90 seconds', 'cook_s', 90, 90],
+    ['cook until crisp, about 5 to 6 minutes', 'cook_s', 300, 360],
+    ['Rest for 30 minutes', 'rest_s', 1800, 1800],
+    ['Chill at least 1 hour', 'rest_s', 3600, 3600],
+    ['Cover and refrigerate overnight', 'rest_s', 28_800, 50_400],
+    ['Whip the whites 2½ min', 'work_s', 150, 150],
+    ['Beat for 3 minutes', 'work_s', 180, 180],
+  ] as const)('%s', (step, kind, low, high) => {
+    const found = only(step);
+    expect(found).toHaveLength(1);
+    expect(found[0]?.kind).toBe(kind);
+    expect(found[0]?.low).toBeCloseTo(low, 0);
+    expect(found[0]?.high).toBeCloseTo(high, 0);
+  });
+
+  test.each([
+    ['Heat the iron to 200 °C', 200],
+    ['Preheat to 400°F', 204.4],
+    ['Preheat to 375 degrees', 190.6],
+  ] as const)('%s: %d °C', (step, celsius) => {
+    expect(only(step)).toEqual([{ kind: 'setting_C', low: expect.closeTo(celsius, 0), high: expect.closeTo(celsius, 0) }]);
+  });
+
+  test('a dial mark; two times in one step each for its own work', () => {
+    expect(only('Set the dial at 3')).toEqual([{ kind: 'dial', low: 3, high: 3 }]);
+    expect(only('Whisk 2 minutes, rest 10 minutes, then cook 4 minutes')).toEqual([
+      { kind: 'work_s', low: 120, high: 120 },
+      { kind: 'rest_s', low: 600, high: 600 },
+      { kind: 'cook_s', low: 240, high: 240 },
+    ]);
+  });
+
+  test.each([
+    ['makes 8 waffles', 8, 8],
+    ['Yield: 10-12', 10, 12],
+    ['Makes about 3 dozen pizzelle', 36, 36],
+    ['12 small squares', 12, 12],
+  ] as const)('yield "%s"', (hint, low, high) => {
+    expect(claimsOf([], hint)).toMatchObject([{ kind: 'pieces', low, high }]);
+  });
+
+  test('people are not pieces, and nothing is claimed by a step without numbers', () => {
+    expect(claimsOf(['Stir gently.', 'Serve at once.'], 'serves 4')).toEqual([]);
+  });
+
+  test('a hostile step costs nothing', () => {
+    const start = performance.now();
+    claimsOf(['1 to '.repeat(50_000), '9'.repeat(100_000), 'a'.repeat(200_000)], '1'.repeat(10_000));
+    expect(performance.now() - start).toBeLessThan(400);
+  });
+});
+
+describe('compared with the computation', () => {
+  const reckoned = { dose_mL: 120, dose_g: 115, cook_s: [200, 240], setting_C: 190, dial: 3, pieces: 9 } as const;
+  const verdict = (step: string): string => compareClaims(claimsOf([step], null), reckoned)[0]?.verdict ?? 'none';
+
+  test.each([
+    ['Pour ½ cup batter into the iron', 'agrees'],
+    ['Pour 1/3 cup batter into the iron', 'differs'],
+    ['Pour 160 mL batter into the iron', 'near'],
+    ['Cook 3-4 minutes until golden', 'agrees'],
+    ['Cook 90 seconds until golden', 'differs'],
+    ['Heat to 200 °C', 'agrees'],
+    ['Heat to 245 °C', 'near'],
+    ['Set the dial at 3', 'agrees'],
+    ['Rest 20 minutes', 'kept'],
+  ])('%s: %s', (step, expected) => expect(verdict(step)).toBe(expected));
+});
+
+describe('a pasted text with its steps', () => {
+  test('headings decide', () => {
+    const text = 'Sunday batter\n\nIngredients\n2 cups flour\n1 cup milk\nDirections\nStir.\nPour 1/2 cup in.\nMakes 6 waffles';
+    expect(splitRecipe(text.split('\n').filter((line) => line !== ''))).toEqual({
+      name: 'Sunday batter',
+      ingredients: ['2 cups flour', '1 cup milk'],
+      steps: ['Stir.', 'Pour 1/2 cup in.'],
+      yieldHint: 'Makes 6 waffles',
+    });
+  });
+
+  test('without headings, lines that open with a verb are steps, numbered or not', () => {
+    const { ingredients, steps, name } = splitRecipe([
+      'Barn waffles',
+      '250 g flour',
+      '3 eggs, beaten',
+      'salt to taste',
+      '1. Whisk everything together.',
+      'Let the batter rest for 20 minutes',
+      'Cook 4 minutes.',
+    ]);
+    expect(name).toBe('Barn waffles');
+    expect(ingredients).toEqual(['250 g flour', '3 eggs, beaten', 'salt to taste']);
+    expect(steps).toEqual(['Whisk everything together.', 'Let the batter rest for 20 minutes', 'Cook 4 minutes.']);
+  });
+
+  test('a bare ingredient list stays one, its first line too', () => {
+    expect(splitRecipe(['flour', '2 eggs', 'milk to thin'])).toEqual({
+      name: null,
+      ingredients: ['flour', '2 eggs', 'milk to thin'],
+      steps: [],
+      yieldHint: null,
+    });
+  });
+});

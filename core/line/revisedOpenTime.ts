@@ -1,0 +1,150 @@
+import type { Random } from '../basis/index.ts';
+import { clamp, seededRandom } from '../basis/index.ts';
+import type { Action, Belief, Look, Emulator, EmulatorMemory, PastLoad, KnownIronWithBatter, IronParameters } from '../fit/index.ts';
+import {
+  afterLook,
+  reweighedBy,
+  coreSetAt,
+  gridPositionOf,
+  stepAt,
+  FIT_SEED,
+  fitIron,
+  guessesToJudge,
+  stayingAmount,
+} from '../fit/index.ts';
+import { bestOpening } from '../advise/index.ts';
+
+/** What can be noticed without opening. */
+export type Signal = 'steam-down' | 'smells' | 'beeped';
+
+/** Something noticed while a load is in the iron. */
+export type Cue = Look | { readonly signal: Signal; readonly at_s: number };
+
+/** When a signal comes, as a share of the time to the wished colour; logarithmic width. */
+export type CueTiming = { readonly share: number; readonly sd: number };
+
+/**
+ * Before anything is known of an iron (*common practice*): the first smell comes half-way for one and at the end for another, the beep early
+ * or late by its own amount, steam dwindles towards the end.
+ */
+const FIRST_TIMING: Readonly<Record<Signal, CueTiming>> = {
+  smells: { share: 0.65, sd: 0.3 },
+  beeped: { share: 0.95, sd: 0.3 },
+  'steam-down': { share: 0.95, sd: 0.25 },
+};
+/** From load to load on one iron. */
+const REPEATS_SD = 0.12;
+
+/** A signal in a load that is over, beside how it came out. */
+export type PastCue = { readonly signal: Signal; readonly at_s: number; readonly open_s: number; readonly tawny: number | null };
+
+/** Time goes so much further per step of colour (see docs/models/dial-in.md). */
+const TIME_PER_STEP = 0.87;
+
+/** This iron's own timing of a signal: the usual one, drawn towards what its loads showed. */
+export const cueTiming = (signal: Signal, past: readonly PastCue[], wished: number): CueTiming => {
+  const { share, sd } = FIRST_TIMING[signal];
+  let precision = 1 / sd ** 2;
+  let sum = Math.log(share) * precision;
+  for (const cue of past) {
+    if (cue.signal !== signal || cue.tawny === null || !(cue.open_s > 0) || !(cue.at_s > 0)) continue;
+    const toColour_s = cue.open_s * TIME_PER_STEP ** (cue.tawny - wished);
+    precision += 1 / REPEATS_SD ** 2;
+    sum += Math.log(cue.at_s / toColour_s) / REPEATS_SD ** 2;
+  }
+  return { share: Math.exp(sum / precision), sd: Math.hypot(REPEATS_SD, Math.sqrt(1 / precision)) };
+};
+
+/** Seconds until the paler face is at the step, in an iron of this kind. */
+const timeToColour_s = (e: Emulator, u: IronParameters, pour: Omit<Action, 'open_s'>, tawny: number): number => {
+  const place = gridPositionOf(e, pour.setting_C + u.offset_K, u.side_K, u.contact, stayingAmount(e, u, pour.portion_g));
+  let [early, late] = [0, e.seconds];
+  for (let i = 0; i < 14; i++) {
+    const middle = (early + late) / 2;
+    const paler = Math.min(stepAt(e, place, 'lower', u.browning, middle), stepAt(e, place, 'upper', u.browning, middle));
+    if (paler < tawny) early = middle;
+    else late = middle;
+  }
+  return late;
+};
+
+/** The guesses once a signal was noticed, for this load alone. */
+const afterSignal = (
+  e: Emulator,
+  belief: Belief,
+  pour: Omit<Action, 'open_s'>,
+  cue: { readonly signal: Signal; readonly at_s: number },
+  timing: CueTiming,
+  tawny: number,
+  random: Random,
+): Belief =>
+  reweighedBy(
+    e,
+    belief,
+    (u) => {
+      const expected = Math.log(timeToColour_s(e, u, pour, tawny) * timing.share);
+      // Somebody may touch the wrong one: nothing is ruled out.
+      return Math.exp(-((Math.log(Math.max(1, cue.at_s)) - expected) ** 2) / (2 * timing.sd ** 2)) + 0.05;
+    },
+    random,
+  );
+
+export type RevisedOpenTime = {
+  readonly open_s: number;
+  readonly chance: number;
+  /** Before this a look may tear it. */
+  readonly earliestLook_s: number;
+};
+
+/** Four in five irons like this have set by then. */
+const SET_QUANTILE = 0.8;
+
+/** The load that is in the iron, after what was noticed of it, in its order: when to open it now. */
+export const revisedOpenTime = (
+  e: Emulator,
+  belief: Belief,
+  pour: Omit<Action, 'open_s'>,
+  cues: readonly Cue[],
+  timings: Readonly<Record<Signal, CueTiming>>,
+  tawny: number,
+  random: Random,
+): RevisedOpenTime => {
+  let now = belief;
+  let last_s = 0;
+  for (const cue of [...cues].sort((a, b) => a.at_s - b.at_s)) {
+    now = 'seen' in cue ? afterLook(e, now, pour, cue, random) : afterSignal(e, now, pour, cue, timings[cue.signal], tawny, random);
+    last_s = Math.max(last_s, cue.at_s);
+  }
+  const guesses = guessesToJudge(now);
+  const sets = guesses
+    .map((u) => coreSetAt(e, gridPositionOf(e, pour.setting_C + u.offset_K, u.side_K, u.contact, stayingAmount(e, u, pour.portion_g))))
+    .sort((a, b) => a - b);
+  const earliest = sets[Math.floor(clamp(SET_QUANTILE * sets.length, 0, sets.length - 1))] ?? last_s;
+  return { ...bestOpening(e, guesses, pour, last_s, tawny), earliestLook_s: Math.max(last_s, earliest) };
+};
+
+/** The load that is in the iron, with what was noticed of it so far. */
+export type LoadInIron = {
+  readonly batterKey: string;
+  readonly pour: Omit<Action, 'open_s'>;
+  readonly tawny: number;
+  readonly cues: readonly Cue[];
+  /** Signals of this iron's loads that are over. */
+  readonly past: readonly PastCue[];
+};
+
+/** When to open it now, from what this iron's loads say and what was noticed. Gives way between runs. Null: its batter isn't known. */
+export function* revisedOpenTimeNow(
+  load: LoadInIron,
+  pairings: ReadonlyMap<string, KnownIronWithBatter>,
+  history: readonly PastLoad[],
+  memory?: EmulatorMemory,
+): Generator<void, RevisedOpenTime | null> {
+  const random = seededRandom(FIT_SEED);
+  const { belief, emulatorOf } = yield* fitIron(pairings, history, random, memory);
+  const emulator = yield* emulatorOf(load.batterKey);
+  if (emulator === null) return null;
+  const timing = (signal: Signal) => cueTiming(signal, load.past, load.tawny);
+  const timings = { smells: timing('smells'), beeped: timing('beeped'), 'steam-down': timing('steam-down') };
+  return revisedOpenTime(emulator, belief, load.pour, load.cues, timings, load.tawny, random);
+}

@@ -1,0 +1,53 @@
+import * as z from 'zod';
+import { Instant } from './instant.ts';
+
+export const FILLS = ['missing', 'full', 'leaked'] as const;
+export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
+export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
+/** What a look through the crack shows: see `Look`. */
+export const SEEN = ['pale', 'half', 'nearly', 'dark'] as const;
+const SIDES = ['lower', 'upper'] as const;
+const Mould = z.int().min(0).max(23);
+
+/**
+ * What came out, one touch each. `mould` counts from 0; where a load has one mould it is 0. `missing_share` and
+ * `leaked_g` are rough on purpose: "about a tenth", "about a spoonful".
+ */
+export const Observation = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('fill'), mould: Mould, value: z.enum(FILLS) }),
+  z.object({ kind: z.literal('missing_share'), mould: Mould, value: z.number().min(0).max(1) }),
+  z.object({ kind: z.literal('leaked_g'), mould: Mould, value: z.number().min(0).max(500) }),
+  z.object({ kind: z.literal('tawny'), mould: Mould, side: z.enum(SIDES), value: z.int().min(1).max(8) }),
+  z.object({ kind: z.literal('crisp'), mould: Mould, value: z.int().min(1).max(5) }),
+  z.object({ kind: z.literal('crumb'), mould: Mould, value: z.enum(CRUMBS) }),
+  z.object({ kind: z.literal('stuck'), mould: Mould, value: z.enum(['no', 'lower', 'upper', 'both']) }),
+  /** By instrument: the plate at the pour, and a face's mean L* from a picture. */
+  z.object({ kind: z.literal('plate_C'), mould: Mould, value: z.number().min(0).max(400) }),
+  z.object({ kind: z.literal('lightness'), mould: Mould, side: z.enum(SIDES), value: z.number().min(0).max(100) }),
+  z.object({ kind: z.literal('mass_g'), mould: Mould, value: z.number().positive().max(2000) }),
+  z.object({ kind: z.literal('note'), mould: Mould, value: z.string().max(500) }),
+]);
+export type Observation = z.infer<typeof Observation>;
+
+const base = { seq: z.int().min(0), at: Instant };
+const touch = <K extends string>(kind: K) => z.object({ ...base, kind: z.literal(kind), data: z.object({}) });
+
+/** One touch at the line, with its instant. Loads are append-only logs of these. */
+export const LoadEvent = z.discriminatedUnion('kind', [
+  touch('preheated'),
+  touch('poured'),
+  touch('closed'),
+  touch('turned'),
+  /** `seen`: how brown the paler side was. */
+  z.object({ ...base, kind: z.literal('peeked'), data: z.object({ seen: z.enum(SEEN).optional() }) }),
+  touch('opened'),
+  z.object({ ...base, kind: z.literal('signal'), data: z.object({ signal: z.enum(SIGNALS) }) }),
+  z.object({ ...base, kind: z.literal('logged'), data: Observation }),
+  /** The clock was set while this load ran: instants before this one are `jump_ms` too early on the new clock. */
+  z.object({ ...base, kind: z.literal('corrected'), data: z.object({ jump_ms: z.int() }) }),
+  z.object({ ...base, kind: z.literal('undone'), data: z.object({ seq: z.int().min(0) }) }),
+]);
+export type LoadEvent = z.infer<typeof LoadEvent>;
+export type LoadEventKind = LoadEvent['kind'];
+/** What is to be written down; sequence and instant are given by the log. */
+export type NewLoadEvent = LoadEvent extends infer E ? (E extends LoadEvent ? Omit<E, 'seq' | 'at'> : never) : never;
