@@ -24,7 +24,7 @@ export const BalanceSwaps = ({ formula, session, onRevise }: Props) => {
   const swaps = swapsIn(formula, session);
   if (swaps.length < 2) return null;
   const balance = (): void => {
-    const { parts } = swapTogether(swaps);
+    const { parts } = swapTogether(swaps, session.readSettings.own);
     const grams = new Map<string, number>();
     swaps.forEach(({ lines, parts: ids }, swap) =>
       ids.forEach((ingredientId, i) => {

@@ -198,7 +198,11 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
                     most_g={most_g}
                     own={session.readSettings.own ?? []}
                     onRevise={onRevise}
-                    onSwap={id === undefined || read.grams === null || swapsFor(id, read.grams).length === 0 ? null : () => setSwapping(i)}
+                    onSwap={
+                      id === undefined || read.grams === null || swapsFor(id, read.grams, session.readSettings.own).length === 0
+                        ? null
+                        : () => setSwapping(i)
+                    }
                   />
                 );
               })}

@@ -1,5 +1,5 @@
 import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/index.ts';
-import { linesFromText, MOST_OF_FLOUR, readFormula, swapsFor } from '../../core/formula/index.ts';
+import { linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams, Sheet } from '../look/index.ts';
@@ -38,13 +38,16 @@ const LEAST: Readonly<Record<KeptName, number>> = {
   gas_mmol: 2,
 };
 
-const nameOf = (id: string): string => ingredientById(id)?.name.toLowerCase() ?? id;
-const amountText = (swap: Swap): string =>
+const nameIn =
+  (own: Session['readSettings']['own'] = []) =>
+  (id: string): string =>
+    (own.find((one) => one.id === id) ?? ingredientById(id))?.name.toLowerCase() ?? id;
+const amountText = (swap: Swap, nameOf: (id: string) => string): string =>
   swap.parts.map(({ ingredientId, grams: mass }) => `${Number(mass.toFixed(mass < 10 ? 1 : 0))} g ${nameOf(ingredientId)}`).join('\n');
 
 /** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
-const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
-  const { lines } = linesFromText(amountText(swap), () => crypto.randomUUID());
+const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: string) => string): Formula => {
+  const { lines } = linesFromText(amountText(swap, nameOf), () => crypto.randomUUID());
   // A swap of a swap goes back to what was there first.
   const kept = line.swap ?? {
     id: crypto.randomUUID(),
@@ -57,10 +60,11 @@ const swapped = (formula: Formula, line: FormulaLine, swap: Swap): Formula => {
 /** A flour that would be more of the whole than it bears: said, not refused. */
 const tooMuchOf = (after: Formula, readSettings: Session['readSettings']): string[] => {
   const { lines, flour_g } = readFormula(after, readSettings);
-  return Object.entries(MOST_OF_FLOUR).flatMap(([id, most]) => {
+  const flours = new Map(lines.flatMap(({ ingredient }) => (ingredient === null ? [] : [[ingredient.id, ingredient] as const])));
+  return [...flours.values()].flatMap(({ id, name, can: { mostOfFlour: most = 1 } }) => {
     const mass = lines.reduce((sum, line) => (line.ingredient?.id === id ? sum + (line.grams ?? 0) : sum), 0);
     return flour_g > 0 && most < 1 && mass > most * flour_g * 1.02
-      ? [`${nameOf(id)} over ${Math.round(100 * most)} % of the flour: a crumbly or tough crumb`]
+      ? [`${name} over ${Math.round(100 * most)} % of the flour: a crumbly or tough crumb`]
       : [];
   });
 };
@@ -79,13 +83,14 @@ const effectOf = (formula: Formula, after: Formula, { kit, readSettings }: Pick<
 
 /** Ways to do without one thing, the nearest first, with what can't be kept. */
 export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevise, onClose }: Props) => {
-  const swaps = swapsFor(ingredientId, mass_g);
+  const nameOf = nameIn(session.readSettings.own);
+  const swaps = swapsFor(ingredientId, mass_g, session.readSettings.own);
   return (
     <Sheet title={`Instead of ${grams(mass_g)} g ${nameOf(ingredientId)}`} open onClose={onClose} wide>
       {swaps.length === 0 && <p>Nothing usual stands in for it.</p>}
       <ul>
         {swaps.map((swap) => {
-          const after = swapped(formula, line, swap);
+          const after = swapped(formula, line, swap, nameOf);
           const changes = (Object.keys(LEAST) as KeptName[]).flatMap((name) =>
             Math.abs(swap.change[name]) >= LEAST[name] ? [CHANGE_WORDS[name](swap.change[name])] : [],
           );

@@ -36,8 +36,7 @@ export const Rest = ({ session, reading }: Props) => {
   const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m });
   if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
   const t_C = place === 'refrigerator' ? kit.refrigerator_C : kit.room_C;
-  const ids = reading.lines.flatMap((line) => line.ingredient?.id ?? []);
-  const kind = powderKindOf(reading.leavening, ids);
+  const kind = powderKindOf(reading);
   const { looseness } = batter.value;
   const wanted = iron === null ? 2.2 : Math.sqrt(iron.looseness.min * iron.looseness.max);
   const net = netOfRest(kind, rest_h, t_C, looseness, wanted);

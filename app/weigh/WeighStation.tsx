@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import type { Lot } from '../../core/log/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import type { WeighStep, WorkStep } from '../../core/weigh/index.ts';
-import { lookAlikeOf, overshootChoices } from '../../core/weigh/index.ts';
+import { overshootChoices } from '../../core/weigh/index.ts';
 import { describeCode, describeSentence, describeStored } from '../../words/index.ts';
 import { useScale } from '../devices/index.ts';
 import { clock, grams, NumberEntry } from '../look/index.ts';
@@ -91,8 +91,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
   const undo = (): void => {
     if (state.undoable !== null) tell({ kind: 'undone', data: { seq: state.undoable } });
   };
-  const mustConfirm =
-    step?.kind === 'weigh' && weighing.by === 'spoons' && lookAlikeOf(step.ingredientId) !== null && confirmed !== step.id;
+  const mustConfirm = step?.kind === 'weigh' && weighing.by === 'spoons' && step.lookAlike !== null && confirmed !== step.id;
   const next = (): void => {
     if (step === null) return void onFinish();
     if (step.kind === 'work') return tell({ kind: 'worked', data: { stepId: step.id } });

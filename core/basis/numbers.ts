@@ -3,9 +3,6 @@ const { round } = Math;
 /** Holds `value` within [low, high]; NaN stays NaN so that it is noticed. */
 export const clamp = (value: number, low: number, high: number): number => (value < low ? low : value > high ? high : value);
 
-/** Straight line from `a` (at 0) to `b` (at 1). */
-export const lerp = (a: number, b: number, share: number): number => a + (b - a) * share;
-
 /** Smooth 0–1 ramp (cubic) between `low` and `high`; keeps predictions smooth in every input. */
 export const smoothStep = (value: number, low: number, high: number): number => {
   const x = clamp((value - low) / (high - low), 0, 1);

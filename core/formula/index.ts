@@ -5,7 +5,7 @@ export { SPREAD_RANGE_CM, loosenessOfSpread, spread_cm, thicknessWord } from './
 export type { ScaleWish } from './change/scale.ts';
 export { scaleFactor, scaledLines, wholeEggBatches, wholeLoads } from './change/scale.ts';
 export type { KeptName, Swap } from './change/swap.ts';
-export { MOST_OF_FLOUR, swapTogether, swapsFor } from './change/swap.ts';
+export { swapTogether, swapsFor } from './change/swap.ts';
 export type { Thickness } from './change/thicknessCorrection.ts';
 export { THICKNESS, thicknessCorrection } from './change/thicknessCorrection.ts';
 export type { IronEvidence, Repair, FormulaIssue } from './check/formulaIssue.ts';

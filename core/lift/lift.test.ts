@@ -230,13 +230,7 @@ describe('rest', () => {
   });
 
   test('which powder a bowl has', () => {
-    const kind = (text: string) => {
-      const reading = readText(text);
-      return powderKindOf(
-        reading.leavening,
-        reading.lines.flatMap((line) => line.ingredientId ?? []),
-      );
-    };
+    const kind = (text: string) => powderKindOf(readText(text));
     expect(kind(BATTERS.quick)).toBe('double');
     expect(kind('250 g flour\n5 g baking soda\n400 g buttermilk')).toBe('soda');
     expect(kind('250 g flour\n10 g single-acting baking powder\n400 g milk')).toBe('single');

@@ -1,3 +1,4 @@
+import type { Ingredient } from '../matter/index.ts';
 import type { ParsedFormula, Lift } from '../formula/index.ts';
 import { ingredientOf, LIFTS } from '../formula/index.ts';
 
@@ -29,14 +30,14 @@ const USUAL: Readonly<Record<Lift, { readonly work: number; readonly wait: numbe
 const MASS_POWER = 0.25;
 
 export const liftMethods = (reading: ParsedFormula): LiftMethod[] => {
-  const has = (test: (role: string, id: string) => boolean): boolean =>
+  const has = (test: (i: Ingredient) => boolean): boolean =>
     reading.lines.some((line) => {
       const i = ingredientOf(line);
-      return i !== undefined && (line.grams ?? 0) > 0 && test(i.role, i.id);
+      return i !== undefined && (line.grams ?? 0) > 0 && test(i);
     });
-  const eggs = has((_, id) => id === 'egg');
-  const whites = eggs || has((_, id) => id === 'egg-white');
-  const yeast = has((role) => role === 'yeast');
+  const eggs = has((i) => i.can.eggPart === 'whole');
+  const whites = eggs || has((i) => i.can.eggPart === 'white');
+  const yeast = has((i) => i.role === 'yeast');
   const scale = Math.max(0.7, (reading.totalMass_g / 1000) ** MASS_POWER);
   return LIFTS.map((lift) => {
     const usual = USUAL[lift];

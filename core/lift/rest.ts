@@ -1,4 +1,5 @@
-import type { Leavening } from '../formula/index.ts';
+import type { Leavening, ParsedFormula } from '../formula/index.ts';
+import { ingredientOf } from '../formula/index.ts';
 
 /** How a standing powder batter leaks its gas. */
 export type PowderKind = 'double' | 'single' | 'soda';
@@ -25,10 +26,10 @@ export const gasLeft = (kind: PowderKind, hours: number, t_C: number): number =>
 };
 
 /** Which of them this bowl's gas mostly is; null without any. */
-export const powderKindOf = (leavening: Leavening, ingredientIds: readonly string[]): PowderKind | null => {
+export const powderKindOf = ({ leavening, lines }: Pick<ParsedFormula, 'leavening' | 'lines'>): PowderKind | null => {
   if (leavening.gas_mmol <= 0) return null;
-  if (ingredientIds.includes('single-acting-powder')) return 'single';
-  return ingredientIds.some((id) => id === 'baking-powder' || id === 'self-raising-flour') ? 'double' : 'soda';
+  const kinds = new Set(lines.map((line) => (line.grams === null ? undefined : ingredientOf(line)?.can.gas)));
+  return kinds.has('single') ? 'single' : kinds.has('double') ? 'double' : 'soda';
 };
 
 /** Powder to stir in before cooking so that the gas is what it was, g; 13 % CO₂. */

@@ -6,7 +6,7 @@ import type { Iron } from './iron.ts';
 import { shiftedPlates } from './plates.ts';
 
 /** How much hotter or cooler the plates are under each pocket, K, row by row from the hinge; about nought in the mean. */
-export type Pattern = NonNullable<Iron['pattern']>;
+type Pattern = NonNullable<Iron['pattern']>;
 export type Side = 'lower' | 'upper';
 
 /** Offsets between which a pocket's browning is interpolated, K. */

@@ -5,7 +5,7 @@ export { fillsFor, jugMarks } from './fills.ts';
 export type { Effect, OvershootChoice } from './overshoot.ts';
 export { effectOf, isOvershoot, linesAsWeighed, overshootChoices, weighedLines } from './overshoot.ts';
 export type { Step, WeighPlan, WeighStep, WorkStep } from './plan.ts';
-export { lookAlikeOf, weighPlan } from './plan.ts';
+export { weighPlan } from './plan.ts';
 export type { ScaleReading } from './scale.ts';
 export { SEEN_ERROR, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
 export type { NewWeighEvent, WeighState } from './session.ts';

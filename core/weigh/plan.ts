@@ -51,44 +51,24 @@ export type WeighPlan = {
   readonly byEye: readonly string[];
 };
 
-/** Powders that are taken for one another (*common practice*): each is read aloud before it goes in. */
-const LOOK_ALIKES: readonly (readonly string[])[] = [
-  ['baking-powder', 'baking-soda', 'cream-of-tartar', 'single-acting-powder', 'citric-acid', 'bakers-ammonia', 'potassium-bicarbonate'],
-  ['salt', 'sugar', 'flake-salt', 'rolled-salt', 'dextrose'],
-  ['icing-sugar', 'corn-starch', 'tapioca-starch', 'potato-starch', 'arrowroot', 'custard-powder', 'vanilla-sugar'],
-  ['dry-yeast', 'instant-yeast'],
-];
-
-export const lookAlikeOf = (ingredientId: string | null): string | null => {
-  const group = LOOK_ALIKES.find((ids) => ingredientId !== null && ids.includes(ingredientId));
-  return group?.find((id) => id !== ingredientId) ?? null;
-};
-
-/** On the plate or last into the bowl, as solid bits: nuts, fruit, chips. */
-const isTopping = (i: Ingredient): boolean => i.role === 'mix-in' && i.id !== 'flax-meal' && i.id !== 'ricotta';
-/** Butter and its like go over heat first; oil is just poured. */
-const isMelted = (i: Ingredient): boolean => i.role === 'fat' && (i.composition?.water ?? 0) < 0.6 && !i.id.endsWith('oil');
-
 const isDry = (i: Ingredient): boolean =>
   ['flour', 'starch', 'leavening', 'salt'].includes(i.role) ||
   (i.role === 'sugar' && (i.composition?.water ?? 0) < 0.1) ||
-  (i.role === 'yeast' && i.id !== 'fresh-yeast') ||
-  (i.role === 'flavour' && (i.composition?.water ?? 1) < 0.2 && (i.composition?.fat ?? 0) < 0.9) ||
-  (i.role === 'acid' && (i.composition?.water ?? 1) < 0.2) ||
-  i.id === 'flax-meal';
+  (['yeast', 'acid', 'mix-in'].includes(i.role) && (i.composition?.water ?? 1) < 0.2) ||
+  (i.role === 'flavour' && (i.composition?.water ?? 1) < 0.2 && (i.composition?.fat ?? 0) < 0.9);
 
 const isSeparated = (lift: Lift): boolean => lift === 'folded';
 const isFoamed = (lift: Lift): boolean => lift === 'folded' || lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed';
 
 const bowlOf = (i: Ingredient | undefined, lift: Lift): BowlRole => {
   if (i === undefined) return 'wet';
-  if (isTopping(i)) return 'top';
-  if (i.id === 'egg-white') return isFoamed(lift) ? 'foam' : 'wet';
-  if (i.id === 'egg') return lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed' ? 'foam' : 'wet';
+  if (i.can.staysInBits === true) return 'top';
+  if (i.can.eggPart === 'white') return isFoamed(lift) ? 'foam' : 'wet';
+  if (i.can.eggPart === 'whole') return lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed' ? 'foam' : 'wet';
   // Sugar steadies a foam: it goes where the foam is.
   if (i.role === 'sugar' && (i.composition?.water ?? 0) < 0.1 && isFoamed(lift)) return 'foam';
   if (isDry(i)) return 'dry';
-  return isMelted(i) ? 'melt' : 'wet';
+  return i.can.melts === true ? 'melt' : 'wet';
 };
 
 /** Order within a bowl: what fills it first, what can't be taken out again last. */
@@ -111,12 +91,12 @@ const itemsOf = (reading: ParsedFormula, lineIds: readonly string[], factor: num
     if (line.grams === null || line.grams <= 0) return [];
     const ingredient = ingredientOf(line);
     const base = { lineId: lineIds[index] ?? String(index), text: line.text, grams: line.grams * factor, ingredient };
-    if (isSeparated(reading.lift) && ingredient?.id === 'egg')
+    if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'whole')
       return [
         { ...base, grams: base.grams * WHITE_SHARE, bowl: 'foam' as const },
         { ...base, grams: base.grams * (1 - WHITE_SHARE), bowl: 'yolks' as const },
       ];
-    if (isSeparated(reading.lift) && ingredient?.id === 'egg-yolk') return [{ ...base, bowl: 'yolks' as const }];
+    if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'yolk') return [{ ...base, bowl: 'yolks' as const }];
     return [{ ...base, bowl: bowlOf(ingredient, reading.lift) }];
   });
 
@@ -178,8 +158,8 @@ export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: P
         stays:
           role === 'wet' ||
           (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
-        isSeparated: isSeparated(reading.lift) && item.ingredient?.id === 'egg',
-        lookAlike: lookAlikeOf(item.ingredient?.id ?? null),
+        isSeparated: isSeparated(reading.lift) && item.ingredient?.can.eggPart === 'whole',
+        lookAlike: item.ingredient?.can.takenFor ?? null,
         cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
       });
     }
@@ -199,7 +179,7 @@ const work = <C extends Code>(code: C, bowl: BowlRole, seconds: number | null, .
   ({ ...coded(code, ...fields), kind: 'work', id: `work/${code}`, bowl, seconds }) as WorkStep;
 
 const eggsIn = (items: readonly Item[]): number =>
-  Math.round(sum(items.filter((item) => item.ingredient?.id === 'egg').map((item) => item.grams)) / (50 * WHITE_SHARE));
+  Math.round(sum(items.filter((item) => item.ingredient?.can.eggPart === 'whole').map((item) => item.grams)) / (50 * WHITE_SHARE));
 
 /** What is done in a bowl once everything is in (*common practice*). */
 const afterBowl = (role: BowlRole, lift: Lift, grams: number): WorkStep[] => {

@@ -13,7 +13,6 @@ import {
   isOvershoot,
   jugMarks,
   linesAsWeighed,
-  lookAlikeOf,
   mixingBowl,
   overshootChoices,
   readingError,
@@ -98,8 +97,8 @@ describe('the formula as single instructions', () => {
     const dry = weighs(plan(QUICK).steps).filter((step) => step.bowl === 'dry');
     expect(dry.map((step) => step.stays)).toEqual([false, false, false, true, true]);
     expect(dry.at(-1)?.lookAlike).toBe('baking-soda');
-    expect(lookAlikeOf('milk')).toBeNull();
-    expect(lookAlikeOf('salt')).toBe('sugar');
+    expect(ingredientById('milk')?.can.takenFor ?? null).toBeNull();
+    expect(ingredientById('salt')?.can.takenFor).toBe('sugar');
   });
 
   test('lines without grams are named, headings aren’t', () => {

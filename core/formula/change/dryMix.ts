@@ -24,23 +24,16 @@ const DRY_ENOUGH = 0.15;
 const KEEPS: readonly (readonly [test: (i: Ingredient) => boolean, days: number])[] = [
   [(i) => i.role === 'yeast', 30],
   [(i) => (i.composition?.fat ?? 0) > 0.3, 30],
-  [(i) => i.id === 'whole-milk-powder', 60],
   [(i) => i.role === 'flour' && (i.composition?.fat ?? 0) > 0.02, 60],
   [(i) => i.role === 'leavening', 120],
   [() => true, 180],
 ];
 
-const keeps = (i: Ingredient): number => KEEPS.find(([test]) => test(i))?.[1] ?? 180;
+const keeps = (i: Ingredient): number => i.can.keeps_days ?? KEEPS.find(([test]) => test(i))?.[1] ?? 180;
 
 const isKeeping = (i: Ingredient): boolean => {
   const water = (i.composition?.water ?? 1) + (i.composition?.alcohol ?? 0);
-  return (
-    water <= DRY_ENOUGH &&
-    i.role !== 'fat' &&
-    i.role !== 'egg' &&
-    i.id !== 'fresh-yeast' &&
-    !(i.role === 'mix-in' && (i.composition?.fat ?? 0) > 0.3)
-  );
+  return water <= DRY_ENOUGH && i.role !== 'fat' && i.role !== 'egg' && !(i.role === 'mix-in' && (i.composition?.fat ?? 0) > 0.3);
 };
 
 /**

@@ -113,7 +113,7 @@ const LARGE_EGG_G = 50;
  * eggs in the formula. The smallest sensible batch is the one with a single egg.
  */
 export const wholeEggBatches = (reading: ParsedFormula, factor: number): EggBatch[] => {
-  const egg_g = reading.lines.reduce((sum, line) => sum + (ingredientOf(line)?.id === 'egg' ? (line.grams ?? 0) : 0), 0);
+  const egg_g = reading.lines.reduce((sum, line) => sum + (ingredientOf(line)?.can.eggPart === 'whole' ? (line.grams ?? 0) : 0), 0);
   const eggs = egg_g / LARGE_EGG_G;
   if (eggs < 0.2) return [];
   const wished = eggs * factor;

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Swap } from '../index.ts';
 import { swapsFor } from '../index.ts';
-import { ingredientById, INGREDIENTS } from '../../matter/index.ts';
+import { ingredientById, ingredientFromLabel, INGREDIENTS } from '../../matter/index.ts';
 
 const part = (swap: Swap | undefined, id: string): number => swap?.parts.find((p) => p.ingredientId === id)?.grams ?? 0;
 const withPart = (id: string, grams: number, ...parts: string[]): Swap => {
@@ -103,4 +103,43 @@ describe('every swap', () => {
 
   test('at least twenty things have a stand-in', () =>
     expect(all.filter((id) => swapsFor(id, 100).length > 0).length).toBeGreaterThanOrEqual(20));
+});
+
+describe('the cook’s own ingredient', () => {
+  const nutButter = ingredientFromLabel({
+    id: 'own-nut-butter',
+    name: 'Nut butter',
+    role: 'fat',
+    standard: 'eu',
+    per_g: 100,
+    energy_kcal: 620,
+    fat_g: 55,
+    carbohydrate_g: 10,
+    sugars_g: 5,
+    fibre_g: 6,
+    protein_g: 22,
+    salt_g: 0,
+    gramsPerUsCup: null,
+    allergens: ['nuts'],
+    can: { melts: false, standsInFor: ['butter'], takenFor: 'ghee' },
+  });
+  if (!nutButter.ok) throw new Error(nutButter.failure.code);
+  const own = nutButter.value.ingredient;
+
+  test('stands in for what it was said to, and the other way round', () => {
+    expect(swapsFor('butter', 100, [own]).some((swap) => swap.parts[0]?.ingredientId === own.id)).toBe(true);
+    expect(swapsFor('butter', 100).some((swap) => swap.parts[0]?.ingredientId === own.id)).toBe(false);
+    expect(swapsFor(own.id, 100, [own])[0]?.parts.map((p) => p.ingredientId)).toEqual(['butter']);
+  });
+
+  test('does what was said of it, else what its kind does', () => {
+    expect(own.can).toMatchObject({ melts: false, staysInBits: false, takenFor: 'ghee' });
+  });
+});
+
+test('what the rows name exists', () => {
+  for (const { id, can } of INGREDIENTS) {
+    const named = [can.takenFor, ...(can.standIns ?? []).flat()].filter((other) => other !== undefined);
+    expect([id, named.filter((other) => ingredientById(other) === undefined)]).toEqual([id, []]);
+  }
 });

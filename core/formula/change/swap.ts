@@ -30,184 +30,26 @@ export type Swap = {
   readonly distance: number;
 };
 
-/** What cooks take for what, as sets of things that are then solved together (*common practice*). */
-const STAND_INS: Readonly<Record<string, readonly (readonly string[])[]>> = {
-  'cultured-milk': [['milk', 'lemon-juice'], ['milk', 'vinegar'], ['yogurt', 'water'], ['sour-cream', 'milk', 'water'], ['kefir']],
-  milk: [
-    ['evaporated-milk', 'water'],
-    ['milk-powder', 'water', 'butter'],
-    ['low-fat-milk', 'butter'],
-    ['skim-milk', 'butter'],
-    ['yogurt', 'water'],
-    ['oat-drink', 'oil'],
-    ['soy-drink', 'oil'],
-  ],
-  yogurt: [
-    ['cultured-milk', 'milk-powder'],
-    ['sour-cream', 'milk'],
-    ['greek-yogurt', 'water'],
-  ],
-  'sour-cream': [
-    ['yogurt', 'butter'],
-    ['cream', 'lemon-juice'],
-    ['greek-yogurt', 'butter'],
-  ],
-  cream: [
-    ['milk', 'butter'],
-    ['evaporated-milk', 'butter'],
-  ],
-  'evaporated-milk': [
-    ['milk-powder', 'water', 'butter'],
-    ['milk', 'milk-powder', 'butter'],
-    ['cream', 'milk', 'milk-powder'],
-  ],
-  butter: [
-    ['oil', 'water'],
-    ['salted-butter'],
-    ['margarine', 'water'],
-    ['shortening', 'water'],
-    ['ghee', 'water'],
-    ['coconut-oil', 'water'],
-  ],
-  'salted-butter': [
-    ['butter', 'salt'],
-    ['oil', 'water', 'salt'],
-  ],
-  oil: [['butter'], ['ghee'], ['shortening']],
-  'wheat-flour': [
-    ['fine-flour'],
-    ['strong-flour', 'corn-starch'],
-    ['whole-wheat-flour', 'corn-starch'],
-    ['gluten-free-blend'],
-    ['rice-flour', 'tapioca-starch'],
-    ['spelt-flour'],
-    ['self-raising-flour'],
-  ],
-  'fine-flour': [['wheat-flour', 'corn-starch']],
-  'strong-flour': [['wheat-flour']],
-  'corn-starch': [['tapioca-starch'], ['potato-starch'], ['wheat-flour']],
-  'tapioca-starch': [['corn-starch'], ['potato-starch']],
-  'baking-powder': [
-    ['baking-soda', 'cream-of-tartar', 'corn-starch'],
-    ['baking-soda', 'lemon-juice'],
-    ['baking-soda', 'vinegar'],
-    ['baking-soda', 'citric-acid', 'corn-starch'],
-    ['single-acting-powder'],
-  ],
-  'dry-yeast': [['instant-yeast'], ['fresh-yeast']],
-  'instant-yeast': [['dry-yeast'], ['fresh-yeast']],
-  'fresh-yeast': [
-    ['dry-yeast', 'water'],
-    ['instant-yeast', 'water'],
-  ],
-  'single-acting-powder': [['baking-powder'], ['baking-soda', 'cream-of-tartar', 'corn-starch']],
-  'baking-soda': [['baking-powder'], ['potassium-bicarbonate']],
-  sugar: [
-    ['brown-sugar'],
-    ['raw-sugar'],
-    ['dextrose'],
-    ['agave-syrup'],
-    ['glucose-syrup'],
-    ['honey'],
-    ['maple-syrup'],
-    ['icing-sugar'],
-    ['golden-syrup'],
-  ],
-  'brown-sugar': [['sugar', 'molasses'], ['sugar']],
-  honey: [
-    ['sugar', 'water'],
-    ['golden-syrup', 'water'],
-    ['maple-syrup', 'sugar'],
-  ],
-  'maple-syrup': [
-    ['sugar', 'water'],
-    ['honey', 'water'],
-  ],
-  egg: [
-    ['egg-white', 'egg-yolk'],
-    ['yogurt', 'oil'],
-    ['flax-meal', 'water'],
-    ['apple-sauce', 'oil'],
-    ['chickpea-water', 'oil'],
-    ['soy-drink', 'corn-starch', 'oil'],
-  ],
-  'egg-white': [['chickpea-water']],
-  'egg-yolk': [['egg'], ['milk-powder', 'oil', 'water']],
-  salt: [['flake-salt'], ['rolled-salt']],
-  'flake-salt': [['salt'], ['rolled-salt']],
-  'rolled-salt': [['salt'], ['flake-salt']],
-  extract: [['flavour-oil'], ['zest']],
-  'flavour-oil': [['extract'], ['zest']],
-  zest: [['extract'], ['flavour-oil']],
-  'vanilla-extract': [['vanilla-sugar']],
-  'vanilla-sugar': [['vanilla-extract', 'sugar']],
-  ginger: [['fresh-ginger']],
-  'fresh-ginger': [['ginger']],
-  shortening: [['butter'], ['oil'], ['lard']],
-  margarine: [['butter'], ['oil', 'water', 'salt']],
-  'condensed-milk': [
-    ['milk-powder', 'sugar', 'water'],
-    ['evaporated-milk', 'sugar'],
-  ],
-  kefir: [['cultured-milk'], ['yogurt', 'water']],
-  'oat-drink': [['milk'], ['soy-drink'], ['almond-drink']],
-  'rice-flour': [['wheat-flour'], ['glutinous-rice-flour'], ['gluten-free-blend']],
-  'whole-wheat-flour': [['wheat-flour'], ['spelt-flour'], ['rye-flour', 'wheat-flour']],
-  'rye-flour': [['whole-wheat-flour'], ['buckwheat-flour']],
-  'oat-flour': [['rolled-oats'], ['wheat-flour']],
-  'potato-starch': [['corn-starch'], ['arrowroot']],
-  'lemon-juice': [['lime-juice'], ['vinegar'], ['citric-acid', 'water']],
-  vinegar: [['lemon-juice'], ['cider-vinegar']],
-  cocoa: [['alkalised-cocoa', 'cream-of-tartar'], ['alkalised-cocoa']],
-  'alkalised-cocoa': [['cocoa', 'baking-soda'], ['cocoa']],
-  'self-raising-flour': [['wheat-flour', 'baking-powder', 'salt']],
-};
-
-/** Yeasts stand in for one another by strength: fresh 1, dry 0.4, instant 0.33 (common rule of baking texts, from memory). */
-const YEAST_PER_FRESH: Readonly<Record<string, number>> = { 'fresh-yeast': 1, 'dry-yeast': 0.4, 'instant-yeast': 0.33 };
-
-/**
- * How much flavour a gram carries, of things that flavour alike (*common practice*: oils four times an extract, a teaspoon of zest as a
- * quarter teaspoon of extract; fresh ginger an eighth of ground).
- */
-const STRENGTH: Readonly<Record<string, readonly [kind: string, strength: number]>> = {
-  extract: ['citrus', 1],
-  'flavour-oil': ['citrus', 4],
-  zest: ['citrus', 0.5],
-  'vanilla-extract': ['vanilla', 1],
-  'vanilla-sugar': ['vanilla', 0.5],
-  ginger: ['ginger', 1],
-  'fresh-ginger': ['ginger', 0.125],
-};
-
-/** A flour can be swapped for so much of the whole, no more (*common practice*: beyond it the crumb crumbles or toughens). */
-export const MOST_OF_FLOUR: Readonly<Record<string, number>> = {
-  'whole-wheat-flour': 0.5,
-  'spelt-flour': 1,
-  'rye-flour': 0.3,
-  'oat-flour': 0.3,
-  'buckwheat-flour': 0.3,
-  'corn-starch': 0.3,
-  'tapioca-starch': 0.25,
-  'potato-starch': 0.25,
-  'almond-flour': 0.25,
-  'coconut-flour': 0.15,
-  'rice-flour': 0.4,
-};
+/** The cook's own come first. */
+const findIn = (own: readonly Ingredient[]) => (id: string) => own.find((one) => one.id === id) ?? ingredientById(id);
 
 /** Acids of soda and powder: what reacts counts as gas, not as sour or soapy leftover. */
 const isLeavener = (i: Ingredient): boolean => i.role === 'leavening';
 
 /**
  * Ways to do without `grams` of an ingredient, the nearest first. Masses are solved so that water, fat, sugar, starch, protein, salt,
- * acid and gas stay as near as those things allow. Empty when nothing usual stands in for it.
+ * acid and gas stay as near as those things allow. Empty when nothing usual stands in for it. `own`: the cook's own ingredients.
  */
-export const swapsFor = (ingredientId: string, grams: number): Swap[] => {
-  const original = ingredientById(ingredientId);
+export const swapsFor = (ingredientId: string, grams: number, own: readonly Ingredient[] = []): Swap[] => {
+  const find = findIn(own);
+  const original = find(ingredientId);
   if (original === undefined || !(grams > 0)) return [];
-  return (STAND_INS[ingredientId] ?? [])
+  const ownSets = own.filter(({ can }) => can.standsInFor?.includes(ingredientId) === true).map(({ id }) => [id]);
+  // What the cook's own stands in for stands in for it.
+  const sets = [...ownSets, ...(original.can.standIns ?? []), ...(original.can.standsInFor ?? []).map((id) => [id])];
+  return sets
     .flatMap((ids) => {
-      const parts = ids.flatMap((id) => ingredientById(id) ?? []);
+      const parts = ids.flatMap((id) => find(id) ?? []);
       return parts.length === ids.length ? [solve(original, grams, parts)] : [];
     })
     .sort((a, b) => a.distance - b.distance);
@@ -219,16 +61,18 @@ export const swapsFor = (ingredientId: string, grams: number): Swap[] => {
  */
 export const swapTogether = (
   swaps: readonly { readonly ingredientId: string; readonly grams: number; readonly parts: readonly string[] }[],
+  own: readonly Ingredient[] = [],
 ): {
   readonly parts: readonly { readonly swap: number; readonly ingredientId: string; readonly grams: number }[];
   readonly change: Swap['change'];
 } => {
+  const find = findIn(own);
   const known = swaps.flatMap(({ ingredientId, grams, parts }, swap) => {
-    const original = ingredientById(ingredientId);
-    const into = parts.flatMap((id) => ingredientById(id) ?? []);
+    const original = find(ingredientId);
+    const into = parts.flatMap((id) => find(id) ?? []);
     return original === undefined || !(grams > 0) ? [] : [{ swap, original, grams, parts: into }];
   });
-  const alone = known.filter(({ original }) => isLeavener(original) || original.role === 'yeast' || STRENGTH[original.id] !== undefined);
+  const alone = known.filter(({ original }) => isLeavener(original) || original.role === 'yeast' || original.can.flavour !== undefined);
   const shared = known.filter((one) => !alone.includes(one));
   const fixed = alone.flatMap(({ swap, original, grams, parts }) => solve(original, grams, parts).parts.map((part) => ({ swap, ...part })));
   const columns = shared.flatMap(({ swap, parts }) => parts.map((part) => ({ swap, part })));
@@ -246,7 +90,7 @@ export const swapTogether = (
       name,
       sum(
         parts.map(({ ingredientId, grams }) => {
-          const i = ingredientById(ingredientId);
+          const i = find(ingredientId);
           return i === undefined ? 0 : of(i) * grams;
         }),
       ) - sum(known.map(({ original, grams }) => of(original) * grams)),
@@ -282,8 +126,8 @@ const LEAST_G = 0.05;
 const features = (i: Ingredient): number[] => KEPT.map(({ of, weight }) => of(i) * weight);
 
 const yeastByStrength = (original: Ingredient, grams: number, parts: readonly Ingredient[]): number[] | null => {
-  const from = YEAST_PER_FRESH[original.id];
-  const to = YEAST_PER_FRESH[parts[0]?.id ?? ''];
+  const from = original.can.perFreshYeast;
+  const to = parts[0]?.can.perFreshYeast;
   if (from === undefined || to === undefined) return null;
   const mass = (grams * to) / from;
   // What fresh yeast brings in water is made up, when there is water to make it up with.
@@ -291,10 +135,10 @@ const yeastByStrength = (original: Ingredient, grams: number, parts: readonly In
 };
 
 const flavourByStrength = (original: Ingredient, grams: number, parts: readonly Ingredient[]): number[] | null => {
-  const from = STRENGTH[original.id];
-  const to = STRENGTH[parts[0]?.id ?? ''];
-  if (from === undefined || to?.[0] !== from[0]) return null;
-  const mass = (grams * from[1]) / to[1];
+  const from = original.can.flavour;
+  const to = parts[0]?.can.flavour;
+  if (from === undefined || to?.kind !== from.kind) return null;
+  const mass = (grams * from.strength) / to.strength;
   return [mass, ...parts.slice(1).map(() => Math.max(0, grams - mass))];
 };
 

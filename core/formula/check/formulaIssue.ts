@@ -40,8 +40,9 @@ const BY_LIFT: Partial<Readonly<Record<Lift, Partial<Record<Group, readonly [num
 };
 
 const groupOf = (i: Ingredient): Group | null => {
-  if (i.id === 'baking-soda' || i.id === 'potassium-bicarbonate') return 'soda';
-  if (i.id === 'fresh-yeast') return null;
+  if (i.can.gas === 'soda') return 'soda';
+  // By its dry strength yeast is judged; fresh yeast weighs more for the same.
+  if (i.can.perFreshYeast === 1) return null;
   if (i.role === 'leavening') return 'powder';
   if (i.role === 'liquid' || i.role === 'egg' || i.role === 'fat' || i.role === 'salt' || i.role === 'yeast') return i.role;
   return i.role === 'sugar' ? 'sugar' : null;

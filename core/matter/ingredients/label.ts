@@ -1,7 +1,7 @@
 import type { Finding, Result } from '../../basis/index.ts';
 import { failure, success } from '../../basis/index.ts';
 import { per100g } from '../composition.ts';
-import type { Ingredient } from './row.ts';
+import type { Abilities, Ingredient } from './row.ts';
 import type { OwnIngredient } from './ownIngredient.ts';
 
 export type ReadLabel = {
@@ -23,6 +23,14 @@ const UNPRINTED_ASH = 0.8;
 const KCAL = { fat: 9, carbohydrate: 4, fibre: 2, protein: 4 } as const;
 /** A label whose energy is that far from its own figures is mistyped (US rules allow 20 %). */
 const ENERGY_TOLERANCE = 0.2;
+
+/** A fat is melted and a mix-in stays in bits, unless the cook says otherwise. */
+const abilitiesOf = ({ role, can = {} }: OwnIngredient): Abilities => ({
+  melts: can.melts ?? role === 'fat',
+  staysInBits: can.staysInBits ?? role === 'mix-in',
+  ...(can.takenFor === undefined ? {} : { takenFor: can.takenFor }),
+  ...(can.standsInFor === undefined ? {} : { standsInFor: can.standsInFor }),
+});
 
 /**
  * An ingredient from its label; water is what is left of 100 g. Errors: `label-over-100` {grams}, `label-sugars-over-carbohydrate`.
@@ -83,6 +91,7 @@ export const ingredientFromLabel = (own: OwnIngredient): Result<ReadLabel> => {
       lostInBowl: 0,
       tint: 0,
       allergens: own.allergens,
+      can: abilitiesOf(own),
       source: `its label, per ${own.per_g} g`,
       status: 'label',
     },

@@ -22,5 +22,14 @@ export const OwnIngredient = z.object({
   /** Grams in a US cup; null: by weight only. */
   gramsPerUsCup: z.number().positive().max(1000).nullable(),
   allergens: z.array(z.enum(ALLERGENS)).max(20),
+  /** What it does in the kitchen; left out: as its kind does. */
+  can: z
+    .object({
+      melts: z.boolean().optional(),
+      staysInBits: z.boolean().optional(),
+      takenFor: z.string().max(64).optional(),
+      standsInFor: z.array(z.string().max(64)).max(20).optional(),
+    })
+    .optional(),
 });
 export type OwnIngredient = z.infer<typeof OwnIngredient>;

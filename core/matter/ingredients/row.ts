@@ -40,6 +40,32 @@ export type Role = (typeof ROLES)[number];
 /** Household measures that aren't a volume, grams each (stick, large egg, packet, pinch …). */
 export type Measures = Readonly<Record<string, number>>;
 
+/** What a thing does in the kitchen, beyond what it is made of. What isn't said, it doesn't do. All *common practice*. */
+export type Abilities = {
+  /** Goes over heat first and is stirred in liquid. */
+  readonly melts?: boolean;
+  /** Stays in bits: scattered on the plate, or stirred in last. */
+  readonly staysInBits?: boolean;
+  /** Id of the thing that it is most easily taken for: to be read aloud before it goes in. */
+  readonly takenFor?: string;
+  /** Which part of an egg: what is whipped, and what is separated. */
+  readonly eggPart?: 'whole' | 'white' | 'yolk';
+  /** How its gas comes: at once with an acid, at once by itself, or half of it in the heat. */
+  readonly gas?: 'soda' | 'single' | 'double';
+  /** Mass of this yeast that does the work of a gram of fresh yeast (common rule of baking texts, from memory). */
+  readonly perFreshYeast?: number;
+  /** How much flavour a gram carries, among things that flavour alike: an oil four times an extract, zest half of one. */
+  readonly flavour?: { readonly kind: string; readonly strength: number };
+  /** Share of all flour that it may be, no more: beyond it the crumb crumbles or toughens. */
+  readonly mostOfFlour?: number;
+  /** Days it keeps in a closed tin, where its kind and fat don't say. */
+  readonly keeps_days?: number;
+  /** What cooks take in its place: sets of ids that are then solved together. */
+  readonly standIns?: readonly (readonly string[])[];
+  /** Ids of things in whose place it can be taken (for a cook's own). */
+  readonly standsInFor?: readonly string[];
+};
+
 export type Ingredient = {
   readonly id: string;
   readonly name: string;
@@ -61,12 +87,16 @@ export type Ingredient = {
   /** Darkening of the raw batter per mass share (see `rawLightness`). */
   readonly tint: number;
   readonly allergens: readonly Allergen[];
+  readonly can: Abilities;
   readonly source: string;
   readonly status: 'from memory' | 'derived' | 'label' | 'common practice';
 };
 
 type Extra = Partial<
-  Pick<Ingredient, 'cup_g' | 'measures' | 'acid_meqPer100g' | 'co2_gPer100g' | 'lostInBowl' | 'tint' | 'allergens' | 'source' | 'status'>
+  Pick<
+    Ingredient,
+    'cup_g' | 'measures' | 'acid_meqPer100g' | 'co2_gPer100g' | 'lostInBowl' | 'tint' | 'allergens' | 'can' | 'source' | 'status'
+  >
 > & {
   /** Grams per US cup (236.588 mL); becomes the density. */
   readonly cup?: number;
@@ -97,6 +127,7 @@ export const row = (id: string, role: Role, names: string, parts: Partial<Record
     lostInBowl: USUAL_LOSS,
     tint: 0,
     allergens: [],
+    can: {},
     source: 'typical values',
     status: 'from memory',
     ...rest,

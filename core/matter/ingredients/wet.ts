@@ -14,6 +14,17 @@ export const FATS: readonly Ingredient[] = [
       measures: { stick: STICK, tbsp: 14.17, knob: 15, pat: 5 },
       allergens: ['milk'],
       source: sr('01145'),
+      can: {
+        standIns: [
+          ['oil', 'water'],
+          ['salted-butter'],
+          ['margarine', 'water'],
+          ['shortening', 'water'],
+          ['ghee', 'water'],
+          ['coconut-oil', 'water'],
+        ],
+        melts: true,
+      },
     },
   ),
   row(
@@ -26,6 +37,13 @@ export const FATS: readonly Ingredient[] = [
       measures: { stick: STICK, tbsp: 14.17, knob: 15, pat: 5 },
       allergens: ['milk'],
       source: sr('01001'),
+      can: {
+        standIns: [
+          ['butter', 'salt'],
+          ['oil', 'water', 'salt'],
+        ],
+        melts: true,
+      },
     },
   ),
   row(
@@ -33,20 +51,37 @@ export const FATS: readonly Ingredient[] = [
     'fat',
     'Vegetable oil|oil|neutral oil|canola oil|rapeseed oil|sunflower oil|soybean oil|cooking oil|corn oil|grapeseed oil|salad oil',
     { fat: 100, starch: 0 },
-    { cup: 218, source: sr('04582') },
+    { cup: 218, source: sr('04582'), can: { standIns: [['butter'], ['ghee'], ['shortening']] } },
   ),
   row('olive-oil', 'fat', 'Olive oil|extra virgin olive oil', { fat: 100, starch: 0 }, { cup: 216, source: sr('04053') }),
   row('coconut-oil', 'fat', 'Coconut oil|coconut fat', { fat: 100, starch: 0 }, { cup: 218 }),
-  row('shortening', 'fat', 'Shortening|vegetable shortening', { fat: 100, starch: 0 }, { cup: 205, source: sr('04615') }),
-  row('lard', 'fat', 'Lard|leaf lard', { fat: 100, starch: 0 }, { cup: 205 }),
+  row(
+    'shortening',
+    'fat',
+    'Shortening|vegetable shortening',
+    { fat: 100, starch: 0 },
+    { cup: 205, source: sr('04615'), can: { standIns: [['butter'], ['oil'], ['lard']], melts: true } },
+  ),
+  row('lard', 'fat', 'Lard|leaf lard', { fat: 100, starch: 0 }, { cup: 205, can: { melts: true } }),
   row(
     'margarine',
     'fat',
     'Margarine|baking margarine',
     { water: 16.52, protein: 0.16, fat: 80.71, ash: 0.3, salt: 1.9, starch: 0.41 },
-    { density_gPerML: STICK / 118.294, measures: { stick: STICK }, source: sr('04610') },
+    {
+      density_gPerML: STICK / 118.294,
+      measures: { stick: STICK },
+      source: sr('04610'),
+      can: { standIns: [['butter'], ['oil', 'water', 'salt']], melts: true },
+    },
   ),
-  row('ghee', 'fat', 'Ghee|clarified butter', { water: 0.3, fat: 99.7, starch: 0 }, { cup: 218, allergens: ['milk'] }),
+  row(
+    'ghee',
+    'fat',
+    'Ghee|clarified butter',
+    { water: 0.3, fat: 99.7, starch: 0 },
+    { cup: 218, allergens: ['milk'], can: { melts: true } },
+  ),
 ];
 
 export const DAIRY: readonly Ingredient[] = [
@@ -55,7 +90,23 @@ export const DAIRY: readonly Ingredient[] = [
     'liquid',
     'Milk, whole|whole milk|milk|full-fat milk|full fat milk|warm milk|fresh milk',
     { water: 88.13, protein: 3.15, fat: 3.25, lactose: 4.8, ash: 0.67, starch: 0 },
-    { cup: 244, allergens: ['milk'], acid_meqPer100g: 0.4, source: sr('01077') },
+    {
+      cup: 244,
+      allergens: ['milk'],
+      acid_meqPer100g: 0.4,
+      source: sr('01077'),
+      can: {
+        standIns: [
+          ['evaporated-milk', 'water'],
+          ['milk-powder', 'water', 'butter'],
+          ['low-fat-milk', 'butter'],
+          ['skim-milk', 'butter'],
+          ['yogurt', 'water'],
+          ['oat-drink', 'oil'],
+          ['soy-drink', 'oil'],
+        ],
+      },
+    },
   ),
   row(
     'low-fat-milk',
@@ -76,21 +127,39 @@ export const DAIRY: readonly Ingredient[] = [
     'liquid',
     'Cultured milk|buttermilk|cultured buttermilk|low-fat buttermilk|soured milk|sour milk',
     { water: 90.13, protein: 3.31, fat: 0.88, lactose: 3.94, acid: 0.85, ash: 0.89, starch: 0 },
-    { cup: 245, allergens: ['milk'], acid_meqPer100g: 8, source: `${sr('01088')}; 0.85 % lactic acid, less what casein holds to pH 7` },
+    {
+      cup: 245,
+      allergens: ['milk'],
+      acid_meqPer100g: 8,
+      source: `${sr('01088')}; 0.85 % lactic acid, less what casein holds to pH 7`,
+      can: { standIns: [['milk', 'lemon-juice'], ['milk', 'vinegar'], ['yogurt', 'water'], ['sour-cream', 'milk', 'water'], ['kefir']] },
+    },
   ),
   row(
     'kefir',
     'liquid',
     'Kefir',
     { water: 89.5, protein: 3.3, fat: 2, lactose: 3.7, acid: 0.8, ash: 0.7, starch: 0 },
-    { cup: 243, allergens: ['milk'], acid_meqPer100g: 7.5 },
+    { cup: 243, allergens: ['milk'], acid_meqPer100g: 7.5, can: { standIns: [['cultured-milk'], ['yogurt', 'water']] } },
   ),
   row(
     'yogurt',
     'liquid',
     'Yogurt, whole|yogurt|yoghurt|plain yogurt|plain yoghurt|natural yoghurt|natural yogurt|whole milk yogurt|curd',
     { water: 87.9, protein: 3.47, fat: 3.25, lactose: 3.66, acid: 1, ash: 0.72, starch: 0 },
-    { cup: 245, allergens: ['milk'], acid_meqPer100g: 9.5, source: sr('01116') },
+    {
+      cup: 245,
+      allergens: ['milk'],
+      acid_meqPer100g: 9.5,
+      source: sr('01116'),
+      can: {
+        standIns: [
+          ['cultured-milk', 'milk-powder'],
+          ['sour-cream', 'milk'],
+          ['greek-yogurt', 'water'],
+        ],
+      },
+    },
   ),
   row(
     'greek-yogurt',
@@ -104,28 +173,71 @@ export const DAIRY: readonly Ingredient[] = [
     'liquid',
     'Sour cream|soured cream|creme fraiche|crème fraîche',
     { water: 73.07, protein: 2.44, fat: 19.35, lactose: 3.93, acid: 0.7, ash: 0.51, starch: 0 },
-    { cup: 230, allergens: ['milk'], acid_meqPer100g: 6.5, source: sr('01056') },
+    {
+      cup: 230,
+      allergens: ['milk'],
+      acid_meqPer100g: 6.5,
+      source: sr('01056'),
+      can: {
+        standIns: [
+          ['yogurt', 'butter'],
+          ['cream', 'lemon-juice'],
+          ['greek-yogurt', 'butter'],
+        ],
+      },
+    },
   ),
   row(
     'cream',
     'liquid',
     'Cream|heavy cream|whipping cream|double cream|heavy whipping cream|single cream|half-and-half|half and half|light cream',
     { water: 57.7, protein: 2.8, fat: 36.1, lactose: 2.8, ash: 0.6, starch: 0 },
-    { cup: 238, allergens: ['milk'] },
+    {
+      cup: 238,
+      allergens: ['milk'],
+      can: {
+        standIns: [
+          ['milk', 'butter'],
+          ['evaporated-milk', 'butter'],
+        ],
+      },
+    },
   ),
   row(
     'evaporated-milk',
     'liquid',
     'Evaporated milk|unsweetened condensed milk',
     { water: 74.04, protein: 6.81, fat: 7.56, lactose: 10.04, ash: 1.55, starch: 0 },
-    { cup: 252, allergens: ['milk'], acid_meqPer100g: 0.8, source: sr('01096') },
+    {
+      cup: 252,
+      allergens: ['milk'],
+      acid_meqPer100g: 0.8,
+      source: sr('01096'),
+      can: {
+        standIns: [
+          ['milk-powder', 'water', 'butter'],
+          ['milk', 'milk-powder', 'butter'],
+          ['cream', 'milk', 'milk-powder'],
+        ],
+      },
+    },
   ),
   row(
     'condensed-milk',
     'liquid',
     'Sweetened condensed milk|condensed milk',
     { water: 27.16, protein: 7.91, fat: 8.7, sucrose: 43, lactose: 11.4, ash: 1.83, starch: 0 },
-    { cup: 306, allergens: ['milk'], source: sr('01095') },
+    {
+      cup: 306,
+      allergens: ['milk'],
+      source: sr('01095'),
+      can: {
+        standIns: [
+          ['milk-powder', 'sugar', 'water'],
+          ['evaporated-milk', 'sugar'],
+        ],
+      },
+    },
   ),
   row(
     'milk-powder',
@@ -139,7 +251,7 @@ export const DAIRY: readonly Ingredient[] = [
     'flavour',
     'Whole milk powder|full-fat milk powder|dry whole milk',
     { water: 2.47, protein: 26.32, fat: 26.71, lactose: 38.42, ash: 6.08, starch: 0 },
-    { cup: 128, allergens: ['milk'], source: sr('01090') },
+    { cup: 128, allergens: ['milk'], source: sr('01090'), can: { keeps_days: 60 } },
   ),
   row(
     'malted-milk-powder',
@@ -168,7 +280,7 @@ export const DAIRY: readonly Ingredient[] = [
     'fat',
     'Cream cheese|soft cheese|mascarpone',
     { water: 53, protein: 6, fat: 34.5, lactose: 4, ash: 1.3, salt: 0.8, starch: 0.4 },
-    { cup: 232, allergens: ['milk'], acid_meqPer100g: 4 },
+    { cup: 232, allergens: ['milk'], acid_meqPer100g: 4, can: { melts: true } },
   ),
   row(
     'ricotta',
@@ -182,7 +294,7 @@ export const DAIRY: readonly Ingredient[] = [
     'mix-in',
     'Hard cheese, grated|cheese|grated cheese|cheddar|parmesan',
     { water: 37, protein: 25, fat: 33, lactose: 0.5, ash: 2.7, salt: 1.8, starch: 0 },
-    { cup: 113, allergens: ['milk'] },
+    { cup: 113, allergens: ['milk'], can: { staysInBits: true } },
   ),
 ];
 
@@ -206,7 +318,7 @@ export const LIQUIDS: readonly Ingredient[] = [
     'liquid',
     'Oat drink|oat milk',
     { water: 90.3, protein: 1, fat: 1.5, reducing: 4, fibre: 0.8, ash: 0.3 },
-    { cup: 244, allergens: ['gluten'], status: 'label' },
+    { cup: 244, allergens: ['gluten'], status: 'label', can: { standIns: [['milk'], ['soy-drink'], ['almond-drink']] } },
   ),
   row(
     'soy-drink',
@@ -255,14 +367,20 @@ export const LIQUIDS: readonly Ingredient[] = [
     'acid',
     'Lemon juice|juice of lemon',
     { water: 92.31, protein: 0.35, fat: 0.24, sucrose: 0.4, reducing: 2.1, fibre: 0.3, ash: 0.21, acid: 4.1, starch: 0 },
-    { cup: 244, measures: { lemon: 48 }, acid_meqPer100g: 75, source: `${sr('09152')}; 48 g citric acid per litre (Penniston 2008)` },
+    {
+      cup: 244,
+      measures: { lemon: 48 },
+      acid_meqPer100g: 75,
+      source: `${sr('09152')}; 48 g citric acid per litre (Penniston 2008)`,
+      can: { standIns: [['lime-juice'], ['vinegar'], ['citric-acid', 'water']] },
+    },
   ),
   row(
     'vinegar',
     'acid',
     'Vinegar|white vinegar|distilled vinegar|wine vinegar|spirit vinegar',
     { water: 94.78, acid: 5.16, ash: 0.06, starch: 0 },
-    { cup: 238, acid_meqPer100g: 83, source: sr('02053') },
+    { cup: 238, acid_meqPer100g: 83, source: sr('02053'), can: { standIns: [['lemon-juice'], ['cider-vinegar']] } },
   ),
   row(
     'cider-vinegar',
@@ -309,6 +427,17 @@ export const EGGS: readonly Ingredient[] = [
       measures: { small: 38, medium: 44, large: 50, 'extra large': 56, xl: 56, jumbo: 63, each: 50, ...EU_EGG(0.882) },
       allergens: ['egg'],
       source: sr('01123'),
+      can: {
+        eggPart: 'whole',
+        standIns: [
+          ['egg-white', 'egg-yolk'],
+          ['yogurt', 'oil'],
+          ['flax-meal', 'water'],
+          ['apple-sauce', 'oil'],
+          ['chickpea-water', 'oil'],
+          ['soy-drink', 'corn-starch', 'oil'],
+        ],
+      },
     },
   ),
   row(
@@ -322,6 +451,7 @@ export const EGGS: readonly Ingredient[] = [
       allergens: ['egg'],
       acid_meqPer100g: -1,
       source: sr('01124'),
+      can: { eggPart: 'white', standIns: [['chickpea-water']] },
     },
   ),
   row(
@@ -334,6 +464,7 @@ export const EGGS: readonly Ingredient[] = [
       measures: { small: 13, medium: 15, large: 17, 'extra large': 19, xl: 19, jumbo: 21, each: 17, ...EU_EGG(0.3) },
       allergens: ['egg'],
       source: sr('01125'),
+      can: { eggPart: 'yolk', standIns: [['egg'], ['milk-powder', 'oil', 'water']] },
     },
   ),
 ];
