@@ -10,6 +10,7 @@ const FLOORS = [
   ['cook', 'lift', 'weigh', 'keep'],
   ['fit'],
   ['advise'],
+  ['lot'],
   ['run', 'line', 'book', 'practice'],
   ['kitchen'],
 ];

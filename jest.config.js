@@ -2,6 +2,8 @@
 export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/docs'],
   testEnvironment: 'node',
+  // Machines are shared and may be many times slower; nothing here is judged by the clock.
+  testTimeout: 180_000,
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '^.+\\.tsx?$': [

@@ -1,30 +1,43 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import type { RouteObject } from 'react-router';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Broken, BrokenFrame } from './shell/Broken.tsx';
 import { Shell } from './shell/Shell.tsx';
-import { Broken } from './shell/Broken.tsx';
 import { KitchenProvider } from './store/index.ts';
+
+const StoreTrouble = lazy(async () => ({ default: (await import('./shell/StoreTrouble.tsx')).StoreTrouble }));
 
 // The answers come from this device: being offline changes nothing.
 const queries = new QueryClient({ defaultOptions: { queries: { networkMode: 'always', refetchOnWindowFocus: false } } });
+
+const WAITING = <p className="p-8">Opening the kitchen …</p>;
+
+/** A station by itself: when one fails, the strip, the rail and the others stay. */
+const station = (path: string, load: () => Promise<React.ComponentType>): RouteObject => ({
+  path,
+  errorElement: <Broken />,
+  lazy: async () => ({ Component: await load() }),
+});
 
 const router = createBrowserRouter([
   {
     path: '/',
     element: <Shell />,
-    errorElement: <Broken />,
-    hydrateFallbackElement: <p className="p-8">Setting out the bench …</p>,
+    errorElement: <BrokenFrame />,
+    hydrateFallbackElement: WAITING,
     children: [
       { index: true, element: <Navigate to="/run" replace /> },
-      { path: 'run', lazy: async () => ({ Component: (await import('./run/index.ts')).RunStation }) },
-      { path: 'formula', lazy: async () => ({ Component: (await import('./formula/index.ts')).FormulaStation }) },
-      { path: 'weigh', lazy: async () => ({ Component: (await import('./weigh/index.ts')).WeighStation }) },
-      { path: 'lift', lazy: async () => ({ Component: (await import('./lift/index.ts')).LiftStation }) },
-      { path: 'iron', lazy: async () => ({ Component: (await import('./iron/index.ts')).IronStation }) },
-      { path: 'line', lazy: async () => ({ Component: (await import('./line/index.ts')).LineStation }) },
-      { path: 'keep', lazy: async () => ({ Component: (await import('./keep/index.ts')).KeepStation }) },
-      { path: 'book', lazy: async () => ({ Component: (await import('./book/index.ts')).BookStation }) },
-      { path: 'practice', lazy: async () => ({ Component: (await import('./practice/index.ts')).PracticeStation }) },
-      { path: 'kit', lazy: async () => ({ Component: (await import('./kit/index.ts')).KitStation }) },
+      station('run', async () => (await import('./run/index.ts')).RunStation),
+      station('formula', async () => (await import('./formula/index.ts')).FormulaStation),
+      station('weigh', async () => (await import('./weigh/index.ts')).WeighStation),
+      station('lift', async () => (await import('./lift/index.ts')).LiftStation),
+      station('iron', async () => (await import('./iron/index.ts')).IronStation),
+      station('line', async () => (await import('./line/index.ts')).LineStation),
+      station('keep', async () => (await import('./keep/index.ts')).KeepStation),
+      station('book', async () => (await import('./book/index.ts')).BookStation),
+      station('practice', async () => (await import('./practice/index.ts')).PracticeStation),
+      station('kit', async () => (await import('./kit/index.ts')).KitStation),
       { path: '*', element: <Navigate to="/run" replace /> },
     ],
   },
@@ -32,7 +45,14 @@ const router = createBrowserRouter([
 
 export const App = () => (
   <QueryClientProvider client={queries}>
-    <KitchenProvider waiting={<p className="p-8">Setting out the bench …</p>}>
+    <KitchenProvider
+      waiting={WAITING}
+      trouble={(trouble, isDemo, choose) => (
+        <Suspense fallback={WAITING}>
+          <StoreTrouble trouble={trouble} isDemo={isDemo} choose={choose} />
+        </Suspense>
+      )}
+    >
       <RouterProvider router={router} />
     </KitchenProvider>
   </QueryClientProvider>

@@ -1,11 +1,13 @@
 import './configureZod.ts';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { registerSW } from 'virtual:pwa-register';
 import { App } from './App.tsx';
+import { startClock } from './clock/index.ts';
 import './look/styles.css';
+import { watchForUpdates } from './shell/update.ts';
 
-registerSW({ immediate: true });
+startClock();
+watchForUpdates();
 const root = document.getElementById('root');
 if (root !== null)
   createRoot(root).render(

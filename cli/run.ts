@@ -29,8 +29,8 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const irons = newestRevisions([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
   const iron = irons.get(options.iron ?? '');
   if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
-  const kit = kitchen?.kit;
-  const usual = kitchen === null ? DEFAULT_READ_SETTINGS : readSettingsOf(kitchen.kit, kitchen.ingredients);
+  const kit = kitchen?.kits[0];
+  const usual = kitchen === null || kit === undefined ? DEFAULT_READ_SETTINGS : readSettingsOf(kit, kitchen.ingredients);
   const reading = source.value.read({ ...usual, cupStandard: options.cup ?? usual.cupStandard });
   const advice = advise({
     ...DEFAULT_CONDITIONS,

@@ -1,12 +1,12 @@
 import type { Result } from '../core/basis/index.ts';
 import { failure, newestRevisions, success } from '../core/basis/index.ts';
-import type { KitchenFile } from '../core/kitchen/index.ts';
-import { checkKitchenFile, FILE_SCHEMA } from '../core/kitchen/index.ts';
+import type { KitchenRows } from '../core/kitchen/index.ts';
+import { FILE_SCHEMA, takeKitchen } from '../core/kitchen/index.ts';
 import type { Formula, ReadLine, ReadSettings, ParsedFormula } from '../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, readFormula, readLine, summarise, writtenLines } from '../core/formula/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. */
-export type Source = { readonly kitchen: KitchenFile | null; readonly read: (settings: ReadSettings) => ParsedFormula };
+export type Source = { readonly kitchen: KitchenRows | null; readonly read: (settings: ReadSettings) => ParsedFormula };
 
 /**
  * Plain text (an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file
@@ -25,10 +25,11 @@ export const sourceFrom = (text: string, formulaId: string | null): Result<Sourc
     return formula.ok ? success({ kitchen: null, read: (settings) => readFormula(formula.value, settings) }) : formula;
   }
   if (typeof json !== 'object' || json === null || (json as { schema?: unknown }).schema !== FILE_SCHEMA) return failure('file-foreign');
-  const kitchen = checkKitchenFile(json);
-  if (!kitchen.ok) return kitchen;
-  const formula = pickFormula(kitchen.value, formulaId);
-  return formula.ok ? success({ kitchen: kitchen.value, read: (settings) => readFormula(formula.value, settings) }) : formula;
+  const taken = takeKitchen(json);
+  if (!taken.ok) return taken;
+  const { rows } = taken.value;
+  const formula = pickFormula(rows, formulaId);
+  return formula.ok ? success({ kitchen: rows, read: (settings) => readFormula(formula.value, settings) }) : formula;
 };
 
 const readLines = (text: string, settings: ReadSettings): ReadLine[] => writtenLines(text).map((line) => readLine(line, settings));
@@ -38,7 +39,7 @@ const counter = (): (() => string) => {
   return () => `line-${++n}`;
 };
 
-const pickFormula = ({ formulas }: KitchenFile, wanted: string | null): Result<Formula> => {
+const pickFormula = ({ formulas }: KitchenRows, wanted: string | null): Result<Formula> => {
   const newest = newestRevisions(formulas);
   const known = [...newest.keys()].join(', ');
   if (wanted === null) {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { checkKitchenFile } from '../core/kitchen/index.ts';
+import { takeKitchen } from '../core/kitchen/index.ts';
 import { readFormula } from '../core/formula/index.ts';
 import { loadProgress } from '../core/log/index.ts';
 import { demoKitchen, LAST_MORNING } from './kitchen.ts';
@@ -11,7 +11,7 @@ describe('the demo kitchen', () => {
   test('the file beside the script is the script’s', () => {
     const written: unknown = JSON.parse(readFileSync(new URL('kitchen.json', import.meta.url), 'utf8'));
     expect(written).toEqual(file);
-    expect(checkKitchenFile(written).ok).toBe(true);
+    expect(takeKitchen(written).ok).toBe(true);
   });
 
   test('another seed scatters otherwise', () => expect(demoKitchen(7).loadEvents).not.toEqual(file.loadEvents));

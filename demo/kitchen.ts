@@ -3,7 +3,7 @@ import { seededRandom } from '../core/basis/index.ts';
 import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, predictionOf } from '../core/advise/index.ts';
 import type { KitchenFile } from '../core/kitchen/index.ts';
-import type { Lot, Prediction, Load, NewLoadEvent } from '../core/log/index.ts';
+import type { LotHeader, Prediction, Load, NewLoadEvent } from '../core/log/index.ts';
 import { FILE_SCHEMA, FILE_VERSION, readSettingsOf } from '../core/kitchen/index.ts';
 import type { Formula } from '../core/formula/index.ts';
 import { readFormula } from '../core/formula/index.ts';
@@ -68,13 +68,19 @@ const PRACTICES: KitchenFile['practices'] = (
   estimatorLoads,
 }));
 
-type History = { lots: Lot[]; predictions: Prediction[]; loads: Load[]; loadEvents: KitchenFile['loadEvents'] };
+type History = {
+  lots: LotHeader[];
+  lotEvents: KitchenFile['lotEvents'];
+  predictions: Prediction[];
+  loads: Load[];
+  loadEvents: KitchenFile['loadEvents'];
+};
 
 /** The Bunkhouse with some weeks in its book. The same seed gives the same file. */
 export const demoKitchen = (seed = 1240): KitchenFile => {
   const random = seededRandom(seed);
   const formulas = demoFormulas();
-  const history: History = { lots: [], predictions: [], loads: [], loadEvents: [] };
+  const history: History = { lots: [], lotEvents: [], predictions: [], loads: [], loadEvents: [] };
   MORNINGS.forEach((morning, index) => cookMorning(morning, index, formulas, history, random));
   spoilOneEntry(history);
   return {
@@ -160,7 +166,6 @@ const cookMorning = (
     mass_g: Math.round(reading.totalMass_g),
     temperature_C: batter_C,
     weighed: [],
-    events: [],
   });
   morning.ironIds.forEach((ironId, lane) => {
     const iron = DEMO_IRONS.find((candidate) => candidate.id === ironId);
@@ -208,7 +213,8 @@ const cookLoad = ({ advice, iron, formula, lotId, n, at, history, random }: Load
   let seq = 0;
   const note = (after_s: number, event: NewLoadEvent): void => {
     clock += after_s * 1000;
-    history.loadEvents.push({ loadId: id, event: { ...event, seq: seq++, at: Math.round(clock) } });
+    history.loadEvents.push({ loadId: id, seq, event: { ...event, seq, at: Math.round(clock) } });
+    seq++;
   };
   note(0, { kind: 'poured', data: {} });
   note(3 + 3 * random.next(), { kind: 'closed', data: {} });

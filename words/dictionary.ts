@@ -242,7 +242,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   quality: () => 'at its best',
 
   // Files
-  'file-too-large': () => 'this file is larger than 50 MB',
+  'file-too-large': (f) =>
+    `this file has ${Math.round(f.bytes / 1e6)} MB and isn’t laid out as ours are; ${Math.round(f.most / 1e6)} MB are the most of such`,
   'file-empty': () => 'this file is empty',
   'file-not-json': () => 'this file is not readable JSON: perhaps it was cut off',
   'file-forbidden-key': () => 'this file holds names that could do harm, so it was not read',
@@ -258,6 +259,14 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'took-too-long': () => 'this took too long and was stopped: try a shorter text',
   'worker-crashed': () => 'the reckoning stopped by itself and was started again',
   'paste-too-long': (f) => `only the first ${f.most} lines were taken; ${f.cut} are left out`,
+  'row-unsound': (f) => `that can’t be kept: ${f.where === '' ? (TABLE_WORDS[f.table] ?? f.table) : f.where}: ${f.why}`,
+  'row-gone': (f) => `${TABLE_WORDS[f.table] ?? f.table} is no longer there: another tab has removed it`,
+  'write-failed': (f) => `this could not be written down (${f.why}). What is on the screen is not stored: export, then load the page again`,
+  'export-failed': (f) => `the export could not be made (${f.why})`,
+  'update-ready': () => 'a newer version of this application is ready',
+  'changed-elsewhere': (f) => `${f.name} was changed in another tab meanwhile: your change was put on top, both are in the revisions`,
+  'store-moved-on': () => 'another tab runs a newer version of this application: load this page again',
+  'storage-failing': () => 'something that waited for room could not be written any more: look whether the last touches are there',
   'storage-full': () => 'the device’s storage is full: everything goes on in memory. Export now, so that nothing is lost',
   'storage-forbidden': () => 'this browser doesn’t let us store anything: everything lives in memory only. Export before you close it',
   'usage-unknown-option': (f) => `unknown option ${f.option}`,
@@ -270,6 +279,16 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'usage-no-formula': (f) => `no such formula; in this file: ${f.known}`,
   'usage-which-formula': (f) => `several formulas in this file, name one with --formula: ${f.known}`,
   'file-unreadable': (f) => `can’t read ${f.file}`,
+};
+
+const TABLE_WORDS: Readonly<Record<string, string>> = {
+  formulas: 'the formula',
+  irons: 'the iron',
+  runs: 'the run',
+  keepItems: 'what was put away',
+  kits: 'the kit',
+  loads: 'the load',
+  lots: 'the bowl',
 };
 
 const QUANTITIES: Readonly<Record<string, string>> = {

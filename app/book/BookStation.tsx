@@ -1,42 +1,22 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Download } from 'lucide-react';
-import { loadProgress } from '../../core/log/index.ts';
-import { grams, dayAndTime } from '../look/index.ts';
+import { dayAndTime, grams } from '../look/index.ts';
 import { useExport } from '../shell/useExport.ts';
-import { logOf, newestByName, useKit, useLogs, useRows } from '../store/index.ts';
+import { useKit } from '../store/index.ts';
 import { BookTable } from './BookTable.tsx';
 import { EntrySheet } from './EntrySheet.tsx';
 import { Landed } from './Landed.tsx';
-import { entryOf } from './entries.ts';
-
-/** Older loads stay in the file and the store; the screen shows this many. */
-const MOST_SHOWN = 300;
+import { useBook, useBowls } from './useBook.ts';
 
 export const BookStation = () => {
   const kit = useKit();
-  const loads = useRows('loads');
-  const lots = useRows('lots');
-  const predictions = useRows('predictions');
-  const ironRows = useRows('irons');
-  const shown = useMemo(() => [...(loads ?? [])].sort((a, b) => b.startedAt - a.startedAt).slice(0, MOST_SHOWN), [loads]);
-  const logs = useLogs(shown.map((load) => load.id));
-  const exportNow = useExport();
+  const book = useBook();
   const [openId, setOpenId] = useState<string | null>(null);
   const [bowls, setBowls] = useState(false);
-  const entries = useMemo(() => {
-    if (logs === undefined || lots === undefined || predictions === undefined || ironRows === undefined) return [];
-    const irons = newestByName(ironRows);
-    return shown.map((load) =>
-      entryOf(
-        load,
-        logOf(logs, load.id),
-        lots.find((lot) => lot.id === load.lotId) ?? null,
-        irons.find((iron) => iron.id === load.ironId) ?? null,
-        predictions.find((p) => p.id === load.predictionId) ?? null,
-      ),
-    );
-  }, [shown, logs, lots, predictions, ironRows]);
-  if (loads === undefined || logs === undefined || lots === undefined) return null;
+  const lots = useBowls(bowls);
+  const exportNow = useExport();
+  if (book === undefined || lots === undefined) return null;
+  const { entries, count, more } = book;
   const open = entries.find((entry) => entry.load.id === openId);
   return (
     <div className="flex flex-col gap-3 px-5 py-3">
@@ -68,23 +48,17 @@ export const BookStation = () => {
         </p>
       ) : bowls ? (
         <ul className="flex flex-col">
-          {[...lots]
-            .sort((a, b) => b.madeAt - a.madeAt)
-            .map((lot) => {
-              const mine = entries.filter((entry) => entry.load.lotId === lot.id);
-              const done = mine.filter((entry) => loadProgress(entry.log).phase === 'opened').length;
-              return (
-                <li key={lot.id} className="flex flex-wrap items-baseline gap-x-6 border-b border-line py-2.5">
-                  <span className="w-44 text-quiet">{dayAndTime(lot.madeAt, kit.zone)}</span>
-                  <b className="font-display text-lg">{lot.name}</b>
-                  <span>{grams(lot.mass_g)} g</span>
-                  <span>{lot.temperature_C} °C</span>
-                  <span>
-                    {mine.length} loads poured, {done} opened
-                  </span>
-                </li>
-              );
-            })}
+          {lots.map((lot) => (
+            <li key={lot.id} className="flex flex-wrap items-baseline gap-x-6 border-b border-line py-2.5">
+              <span className="w-44 text-quiet">{dayAndTime(lot.madeAt, kit.zone)}</span>
+              <b className="font-display text-lg">{lot.name}</b>
+              <span>{grams(lot.mass_g)} g</span>
+              <span>{Math.round(lot.temperature_C)} °C</span>
+              <span>
+                {lot.poured} {lot.poured === 1 ? 'load' : 'loads'} poured, {lot.opened} opened
+              </span>
+            </li>
+          ))}
         </ul>
       ) : (
         <>
@@ -92,6 +66,11 @@ export const BookStation = () => {
           <div className="overflow-x-auto">
             <BookTable entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
           </div>
+          {entries.length < count && (
+            <button type="button" className="button-plain self-start" onClick={more}>
+              Older loads ({(count - entries.length).toLocaleString('en-GB')} more)
+            </button>
+          )}
         </>
       )}
       {open !== undefined && <EntrySheet entry={open} kit={kit} onClose={() => setOpenId(null)} />}

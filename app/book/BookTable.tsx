@@ -8,7 +8,9 @@ import {
   tableFeatures,
   useTable,
 } from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useRef } from 'react';
 import { dayAndTime } from '../look/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from './entries.ts';
@@ -63,6 +65,9 @@ const columnsFor = (zone: string, onOpen: (entry: Entry) => void) =>
     }),
   ]);
 
+/** About as high as a row is. */
+const ROW_PX = 49;
+
 const SORTS = { asc: 'ascending', desc: 'descending' } as const;
 
 /** Loads, newest first; any column sorts. */
@@ -71,19 +76,32 @@ export const BookTable = ({
   zone,
   onOpen,
 }: {
-  readonly entries: Entry[];
+  readonly entries: readonly Entry[];
   readonly zone: string;
   readonly onOpen: (entry: Entry) => void;
 }) => {
   const table = useTable({
     features,
     columns: columnsFor(zone, onOpen),
-    data: entries,
+    data: entries as Entry[],
     initialState: { sorting: [{ id: 'when', desc: true }] },
     getRowId: (entry) => entry.load.id,
   });
+  const { rows } = table.getRowModel();
+  const body = useRef<HTMLTableSectionElement>(null);
+  // Only the rows in sight are in the page; the rest is room above and below.
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => document.getElementById('station'),
+    estimateSize: () => ROW_PX,
+    overscan: 15,
+    scrollMargin: body.current?.offsetTop ?? 0,
+  });
+  const shown = virtual.getVirtualItems();
+  const above = Math.max(0, (shown[0]?.start ?? 0) - virtual.options.scrollMargin);
+  const below = Math.max(0, virtual.getTotalSize() - ((shown.at(-1)?.end ?? 0) - virtual.options.scrollMargin));
   return (
-    <table className="w-full text-left text-[15px]">
+    <table className="w-full text-left text-[15px]" aria-rowcount={rows.length + 1}>
       <thead className="sticky top-0 z-10 bg-page">
         {table.getHeaderGroups().map((group) => (
           <tr key={group.id}>
@@ -111,16 +129,29 @@ export const BookTable = ({
           </tr>
         ))}
       </thead>
-      <tbody>
-        {table.getRowModel().rows.map((row) => (
-          <tr key={row.id} data-load={row.id} className="border-b border-line hover:bg-sheet">
-            {row.getAllCells().map((cell) => (
-              <td key={cell.id} className="py-0.5 pr-3">
-                <table.FlexRender cell={cell} />
-              </td>
-            ))}
+      <tbody ref={body}>
+        {above > 0 && (
+          <tr aria-hidden>
+            <td colSpan={8} style={{ height: above }} />
           </tr>
-        ))}
+        )}
+        {shown.map(({ index }) => {
+          const row = rows[index];
+          return row === undefined ? null : (
+            <tr key={row.id} data-load={row.id} aria-rowindex={index + 2} className="border-b border-line hover:bg-sheet">
+              {row.getAllCells().map((cell) => (
+                <td key={cell.id} className="py-0.5 pr-3">
+                  <table.FlexRender cell={cell} />
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+        {below > 0 && (
+          <tr aria-hidden>
+            <td colSpan={8} style={{ height: below }} />
+          </tr>
+        )}
       </tbody>
     </table>
   );

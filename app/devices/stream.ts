@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
+import { newId } from '../store/index.ts';
 
 export type DeviceLink<R, C> = {
   /** `absent`: nobody answers, and everything is said by hand. */
@@ -15,7 +16,7 @@ const NAME_KEY = 'tawny-lattice-bench';
 /** This browser's own devices, so that two benches never share one. */
 const benchName = (): string => {
   try {
-    const known = localStorage.getItem(NAME_KEY) ?? crypto.randomUUID();
+    const known = localStorage.getItem(NAME_KEY) ?? newId();
     localStorage.setItem(NAME_KEY, known);
     return known;
   } catch {

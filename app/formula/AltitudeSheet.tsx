@@ -2,6 +2,7 @@ import type { AltitudeCorrection, Formula, ParsedFormula } from '../../core/form
 import { ALTITUDE_TABLE, gasLess } from '../../core/formula/index.ts';
 import { describeCode } from '../../words/index.ts';
 import { grams, metres, percent, Sheet } from '../look/index.ts';
+import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
 type Props = {
@@ -9,7 +10,7 @@ type Props = {
   readonly reading: ParsedFormula;
   readonly corrections: readonly AltitudeCorrection[];
   readonly altitude_m: number;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onClose: () => void;
 };
 
@@ -18,12 +19,12 @@ const FOOT_M = 0.3048;
 /** A formula from the low country, corrected for this kitchen; beside it what a published table says. */
 export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRevise, onClose }: Props) => {
   const take = (): void => {
-    const byLine = new Map(corrections.map((c) => [c.line, c.to_g]));
-    onRevise(
-      revised(formula, {
-        lines: formula.lines.map((line, i) => ({
+    const byId = new Map(corrections.map((c) => [formula.lines[c.line]?.id, c.to_g]));
+    onRevise((now) =>
+      revised(now, {
+        lines: now.lines.map((line) => ({
           ...line,
-          edited_g: byLine.has(i) ? Number((byLine.get(i) ?? 0).toFixed(1)) : line.edited_g,
+          edited_g: byId.has(line.id) ? Number((byId.get(line.id) ?? 0).toFixed(1)) : line.edited_g,
         })),
       }),
     );

@@ -4,13 +4,15 @@ import { linesFromText } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { grams, Sheet } from '../look/index.ts';
+import type { Revise } from './revise.ts';
 import { revised, withLine, withLines } from './revise.ts';
+import { newId } from '../store/index.ts';
 
 type Props = {
   readonly formula: Formula;
   readonly reading: ParsedFormula;
   readonly found: readonly FormulaIssue[];
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onClose: () => void;
 };
 
@@ -22,13 +24,14 @@ const repairWords = (repair: Repair): string =>
     ? `make it ${grams(repair.grams)} g`
     : `add ${grams(repair.grams)} g ${ingredientById(repair.ingredientId)?.name.toLowerCase() ?? repair.ingredientId}`;
 
-const repaired = (formula: Formula, repair: Repair): Formula => {
+/** `formula`: the newest; `seen`: the one that the repair counts its lines in. */
+const repaired = (formula: Formula, seen: Formula, repair: Repair): Formula => {
   if (repair.kind === 'set-grams') {
-    const line = formula.lines[repair.line];
+    const line = seen.lines[repair.line];
     return line === undefined ? formula : withLine(formula, line.id, { edited_g: repair.grams });
   }
   const name = ingredientById(repair.ingredientId)?.name.toLowerCase() ?? repair.ingredientId;
-  const { lines } = linesFromText(`${grams(repair.grams).replace(/,/g, '')} g ${name}`, () => crypto.randomUUID());
+  const { lines } = linesFromText(`${grams(repair.grams).replace(/,/g, '')} g ${name}`, newId);
   return withLines(
     formula,
     lines.map((line) => ({ ...line, chosenIngredientId: repair.ingredientId })),
@@ -64,7 +67,7 @@ export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props
                     key={repairWords(repair)}
                     type="button"
                     className="button-plain"
-                    onClick={() => onRevise(revised(formula, { lines: repaired(formula, repair).lines }))}
+                    onClick={() => onRevise((now) => repaired(now, formula, repair))}
                   >
                     {repairWords(repair)}
                   </button>

@@ -1,9 +1,10 @@
 import type { Formula } from '../../core/formula/index.ts';
 import { readFormula, swapTogether } from '../../core/formula/index.ts';
 import type { Session } from '../session/index.ts';
+import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
-type Props = { readonly formula: Formula; readonly session: Session; readonly onRevise: (next: Formula) => void };
+type Props = { readonly formula: Formula; readonly session: Session; readonly onRevise: Revise };
 
 /** The swaps that are in force, as they were asked for. */
 const swapsIn = (formula: Formula, session: Session) => {
@@ -33,9 +34,9 @@ export const BalanceSwaps = ({ formula, session, onRevise }: Props) => {
         if (line !== undefined) grams.set(line.id, Number((part?.grams ?? 0).toFixed(1)));
       }),
     );
-    onRevise(
-      revised(formula, {
-        lines: formula.lines.map((line) => (grams.has(line.id) ? { ...line, edited_g: grams.get(line.id) ?? null } : line)),
+    onRevise((now) =>
+      revised(now, {
+        lines: now.lines.map((line) => (grams.has(line.id) ? { ...line, edited_g: grams.get(line.id) ?? null } : line)),
       }),
     );
   };

@@ -7,7 +7,7 @@ type Props = {
   readonly reading: ParsedFormula;
   readonly kit: Kit;
   readonly pieces: number | null;
-  readonly onSave: (next: Kit) => void;
+  readonly onSave: (change: (kit: Kit) => Kit) => void;
   readonly onClose: () => void;
 };
 
@@ -54,8 +54,10 @@ export const CostSheet = ({ reading, kit, pieces, onSave, onClose }: Props) => {
                 max={100_000}
                 mayBeEmpty
                 onChange={(price) => {
-                  const { [ingredient.id]: _, ...others } = kit.pricesPerKg;
-                  onSave({ ...kit, pricesPerKg: price === null ? others : { ...others, [ingredient.id]: price } });
+                  onSave((now) => {
+                    const { [ingredient.id]: _, ...others } = now.pricesPerKg;
+                    return { ...now, pricesPerKg: price === null ? others : { ...others, [ingredient.id]: price } };
+                  });
                 }}
               />
               <span aria-hidden className="mb-4 h-3 bg-band" style={{ width: `${(100 * (own ?? 0)) / most}%` }} />

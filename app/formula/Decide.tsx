@@ -1,15 +1,16 @@
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams } from '../look/index.ts';
+import type { Revise } from './revise.ts';
 import { withLine } from './revise.ts';
 
-type Props = { readonly formula: Formula; readonly line: FormulaLine; readonly read: ReadLine; readonly onRevise: (next: Formula) => void };
+type Props = { readonly formula: Formula; readonly line: FormulaLine; readonly read: ReadLine; readonly onRevise: Revise };
 
 const link = 'min-h-9 px-1 font-semibold text-act underline underline-offset-2';
 
 /** What a line leaves open, as touches: which end of a range, which of two amounts, which of two meanings. */
 export const Decide = ({ formula, line, read, onRevise }: Props) => {
-  const setGrams = (value: number): void => onRevise(withLine(formula, line.id, { edited_g: Number(value.toFixed(1)) }));
+  const setGrams = (value: number): void => onRevise((now) => withLine(now, line.id, { edited_g: Number(value.toFixed(1)) }));
   const choices = read.how.flatMap(({ code, fields }) => {
     if (code === 'amounts-clash')
       return [fields.first_g, fields.second_g].map((g) => ({ label: `${grams(g)} g`, take: () => setGrams(g) }));
@@ -20,7 +21,7 @@ export const Decide = ({ formula, line, read, onRevise }: Props) => {
     if (code === 'word-by-market')
       return [fields.taken, ...fields.other.split(', ')].map((id) => ({
         label: ingredientById(id)?.name ?? id,
-        take: () => onRevise(withLine(formula, line.id, { chosenIngredientId: id })),
+        take: () => onRevise((now) => withLine(now, line.id, { chosenIngredientId: id })),
       }));
     return [];
   });

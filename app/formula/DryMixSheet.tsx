@@ -5,6 +5,7 @@ import { allergensOf, dryMix } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import { wallNow } from '../clock/index.ts';
 
 type Props = { readonly formula: Formula; readonly reading: ParsedFormula; readonly session: Session; readonly onClose: () => void };
 
@@ -14,7 +15,7 @@ const DAY_MS = 86_400_000;
 export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
   const [mix_g, setMix] = useState(1000);
   const [per_g, setPer] = useState(150);
-  const [madeAt] = useState(() => Date.now());
+  const [madeAt] = useState(wallNow);
   const mix = dryMix(reading, mix_g, per_g);
   const own = session.readSettings.own ?? [];
   const name = (id: string): string => (own.find((i) => i.id === id)?.name ?? ingredientById(id)?.name ?? id).toLowerCase();

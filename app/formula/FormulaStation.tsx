@@ -8,7 +8,7 @@ import { AddEntry, Findings, grams, InlineSelect } from '../look/index.ts';
 import type { Choice } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf, useSession } from '../session/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import { commands, newId, notices, useDo, useQueried } from '../store/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import { BalanceSwaps } from './BalanceSwaps.tsx';
 import { CardPage, cardOf } from './CardPage.tsx';
@@ -21,14 +21,13 @@ import { OnTheIron } from './OnTheIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
 import { ironEvidence, reckonedOf } from './reckoned.ts';
+import type { Revise } from './revise.ts';
 import { emptyFormula, revised, undone, withLines } from './revise.ts';
 import { saveAs } from './saveAs.ts';
 import { StepsPanel } from './StepsPanel.tsx';
 import { SwapSheet } from './SwapSheet.tsx';
 import type { ToolName } from './Tools.tsx';
 import { Tool, Tools } from './Tools.tsx';
-
-const newId = (): string => crypto.randomUUID();
 
 const CUPS: readonly Choice<CupStandardId>[] = [
   { value: 'us', label: 'US cup, 237 mL' },
@@ -38,24 +37,37 @@ const CUPS: readonly Choice<CupStandardId>[] = [
   { value: 'au', label: 'Australian, 250 mL and 20 mL spoon' },
 ];
 
+/** Revisions that this page has made: what another tab makes in between is told. */
+const ownRevisions = new Set<string>();
+const isOwn = (id: string, rev: number): boolean => ownRevisions.has(`${id}/${rev}`);
+
+/** As long as a name may be. */
+const titleOf = (name: string | null): string | null => (name === null || name.trim() === '' ? null : name.trim().slice(0, 120));
+
 export const FormulaStation = () => {
   const session = useSession();
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [pasting, setPasting] = useState(false);
   if (session === undefined) return null;
-  const { formula, setWorkspace } = session;
-  const save = (next: Formula): void => void kitchen.put('formulas', next);
-  const start = async (made: Formula): Promise<void> => {
-    await kitchen.put('formulas', made);
-    setWorkspace({ formulaId: made.id });
+  const { formula } = session;
+  const revise: Revise = (change) => {
+    if (formula === null) return;
+    void carryOut(commands.reviseFormula(formula, change)).then((made) => {
+      // A touch of our own that came before isn't another tab's.
+      if (made?.isOnTop === true && !isOwn(made.row.id, made.row.rev - 1))
+        notices.tell({ code: 'changed-elsewhere', fields: { name: made.row.name } });
+      if (made !== undefined) ownRevisions.add(`${made.row.id}/${made.row.rev}`);
+    });
   };
+  const start = async (made: Formula): Promise<void> => void (await carryOut(commands.addFormula(made)));
   const take = ({ lines, name, steps, yieldHint, recipe }: Pasted): void => {
     setPasting(false);
     const contents = { lines: [...lines], steps: [...steps], yieldHint };
-    if (formula !== null && formula.lines.length === 0) save(revised(formula, { ...contents, name: name ?? formula.name }));
+    if (formula !== null && formula.lines.length === 0) revise((now) => revised(now, { ...contents, name: titleOf(name) ?? now.name }));
     // A formula that comes back from a file keeps its properties, under an id of its own.
-    else if (recipe !== null) void start({ ...recipe, id: newId(), rev: 1, parentRev: null });
-    else void start({ ...emptyFormula(newId(), name ?? 'Pasted batter'), ...contents });
+    else if (recipe !== null)
+      void start({ ...recipe, name: titleOf(recipe.name) ?? 'Pasted batter', id: newId(), rev: 1, parentRev: null });
+    else void start({ ...emptyFormula(newId(), titleOf(name) ?? 'Pasted batter'), ...contents });
   };
   return (
     <>
@@ -79,7 +91,7 @@ export const FormulaStation = () => {
         <Ledger
           session={session}
           formula={formula}
-          onRevise={save}
+          onRevise={revise}
           onPaste={() => setPasting(true)}
           onNew={() => void start(emptyFormula(newId(), 'New batter'))}
         />
@@ -101,17 +113,20 @@ const swapOf = (formula: Formula, reading: ParsedFormula, index: number | null) 
 type LedgerProps = {
   readonly session: Session;
   readonly formula: Formula;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onPaste: () => void;
   readonly onNew: () => void;
 };
 
 const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => {
   const { kit, iron, formulas, setWorkspace } = session;
-  const kitchen = useKitchen();
-  const revisions = useRows('formulas') ?? [];
+  const carryOut = useDo();
   const reading = readingOf(session, formula);
-  const before = undone(formula, revisions);
+  const { id, parentRev } = formula;
+  const before = useQueried(
+    (queries) => (parentRev === null ? Promise.resolve(null) : queries.revision('formulas', id, parentRev)),
+    `revision ${id} ${parentRev ?? ''}`,
+  );
   const [swapping, setSwapping] = useState<number | null>(null);
   const [sheet, setSheet] = useState<ToolName | null>(null);
   const advice = useAdvice(iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, session.workspace));
@@ -150,7 +165,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               label="Lift"
               value={formula.lift}
               choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
-              onChange={(lift) => onRevise(revised(formula, { lift }))}
+              onChange={(lift) => onRevise((now) => revised(now, { lift }))}
             />
           </div>
           <div className="flex flex-wrap items-baseline gap-4 text-[15px]">
@@ -174,7 +189,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               label="Cup"
               value={kit.cupStandard}
               choices={CUPS}
-              onChange={(cupStandard) => void kitchen.put('kits', { ...kit, cupStandard })}
+              onChange={(cupStandard) => void carryOut(commands.changeKit((now) => ({ ...now, cupStandard })))}
             />
           </div>
         </div>
@@ -211,16 +226,16 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
             <AddEntry
               label="Another line"
               placeholder="another line, such as 2½ dl milk"
-              onAdd={(text) => onRevise(withLines(formula, linesFromText(text, newId).lines))}
+              onAdd={(text) => onRevise((now) => withLines(now, linesFromText(text, newId).lines))}
             />
             <Tools
               reading={reading}
               suspicions={found.length}
               isBatter={batter.ok}
-              canUndo={before !== null}
+              canUndo={before != null}
               onPaste={onPaste}
               onNew={onNew}
-              onUndo={() => before !== null && onRevise(before)}
+              onUndo={() => before != null && onRevise((now) => undone(now, before))}
               onOpen={setSheet}
               onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
             />
@@ -263,7 +278,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
   );
 };
 
-const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly onRevise: (next: Formula) => void }) => {
+const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly onRevise: Revise }) => {
   const [name, setName] = useState(formula.name);
   return (
     <label className="flex items-center gap-2 text-[15px] text-quiet">
@@ -274,7 +289,7 @@ const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly o
         maxLength={120}
         onChange={(event) => setName(event.target.value)}
         onBlur={() =>
-          name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise(revised(formula, { name: name.trim() }))
+          name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise((now) => revised(now, { name: name.trim() }))
         }
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />

@@ -8,6 +8,7 @@ import { grams } from '../look/index.ts';
 import { gramsTyped } from './amounts.ts';
 import { IngredientPicker } from './IngredientPicker.tsx';
 import { Decide } from './Decide.tsx';
+import type { Revise } from './revise.ts';
 import { unswapped, withLine, withoutLine } from './revise.ts';
 
 type Props = {
@@ -19,7 +20,7 @@ type Props = {
   readonly most_g: number;
   /** The cook's own ingredients, first in every list. */
   readonly own: readonly Ingredient[];
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   /** Null where nothing stands in for it. */
   readonly onSwap: (() => void) | null;
 };
@@ -41,13 +42,14 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
   const changeGrams = (typed: string): void => {
     if (typed.trim() === '') {
       setProblem(null);
-      if (line.edited_g !== null) onRevise(withLine(formula, line.id, { edited_g: null }));
+      if (line.edited_g !== null) onRevise((now) => withLine(now, line.id, { edited_g: null }));
       return;
     }
     const value = gramsTyped(typed);
     if (value === null) return setProblem('grams from 0 to 1,000,000');
     setProblem(null);
-    if (value !== line.edited_g && Math.abs(value - (read.grams ?? -1)) > 0.049) onRevise(withLine(formula, line.id, { edited_g: value }));
+    if (value !== line.edited_g && Math.abs(value - (read.grams ?? -1)) > 0.049)
+      onRevise((now) => withLine(now, line.id, { edited_g: value }));
   };
   return (
     <li
@@ -63,10 +65,10 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
           text={line.text}
           heading={isHeading}
           onWrite={(text) =>
-            onRevise(
+            onRevise((now) =>
               text.trim() === ''
-                ? withoutLine(formula, line.id)
-                : withLine(formula, line.id, { text: text.slice(0, 2000), edited_g: null, chosenIngredientId: null }),
+                ? withoutLine(now, line.id)
+                : withLine(now, line.id, { text: text.slice(0, 2000), edited_g: null, chosenIngredientId: null }),
             )
           }
         />
@@ -84,7 +86,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
               type="button"
               aria-label={`Undo the swap of ${line.swap.was.text.slice(0, 40)}`}
               className="min-h-9 font-semibold text-act underline underline-offset-2"
-              onClick={() => onRevise(unswapped(formula, line.swap?.id ?? ''))}
+              onClick={() => onRevise((now) => unswapped(now, line.swap?.id ?? ''))}
             >
               put it back
             </button>
@@ -99,7 +101,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
           <IngredientPicker
             about={line.text.slice(0, 40)}
             own={own}
-            onPick={(ingredient) => onRevise(withLine(formula, line.id, { chosenIngredientId: ingredient.id }))}
+            onPick={(ingredient) => onRevise((now) => withLine(now, line.id, { chosenIngredientId: ingredient.id }))}
           />
         )}
       </div>
@@ -136,7 +138,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
           type="button"
           aria-label={`Remove ${line.text.slice(0, 40)}`}
           className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
-          onClick={() => onRevise(withoutLine(formula, line.id))}
+          onClick={() => onRevise((now) => withoutLine(now, line.id))}
         >
           <Trash2 aria-hidden className="size-4" />
         </button>

@@ -4,6 +4,7 @@ import { scaledLines, scaleFactor, wholeEggBatches, wholeLoads } from '../../cor
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../look/index.ts';
+import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
 type Props = {
@@ -15,7 +16,7 @@ type Props = {
   /** Of the batter as poured, g/mL; null where it isn't one. */
   readonly density_gPerML: number | null;
   readonly kit: Kit;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onClose: () => void;
 };
 
@@ -41,8 +42,8 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
   const smallest = wholeEggBatches(reading, 1e-6)[0]?.factor;
   const weighed = reading.lines.flatMap((line, index) => (line.grams === null ? [] : [{ value: index, label: line.text.slice(0, 40) }]));
   const take = (): void => {
-    const byIndex = new Map(lines.map((line) => [line.index, line.grams]));
-    onRevise(revised(formula, { lines: formula.lines.map((line, index) => ({ ...line, edited_g: byIndex.get(index) ?? line.edited_g })) }));
+    const byId = new Map(lines.map((line) => [formula.lines[line.index]?.id, line.grams]));
+    onRevise((now) => revised(now, { lines: now.lines.map((line) => ({ ...line, edited_g: byId.get(line.id) ?? line.edited_g })) }));
     onClose();
   };
   return (

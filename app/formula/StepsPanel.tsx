@@ -6,13 +6,14 @@ import { useState } from 'react';
 import type { ComparedClaim, Formula } from '../../core/formula/index.ts';
 import { AddEntry, clock, grams, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
 type Props = {
   readonly formula: Formula;
   readonly claims: readonly ComparedClaim[];
   readonly session: Session;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
 };
 
 const span = (low: number, high: number, say: (value: number) => string): string => (low === high ? say(low) : `${say(low)}–${say(high)}`);
@@ -42,7 +43,7 @@ export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const change = (next: readonly string[]): void => onRevise(revised(formula, { steps: next.filter((step) => step.trim() !== '') }));
+  const change = (next: readonly string[]): void => onRevise((now) => revised(now, { steps: next.filter((step) => step.trim() !== '') }));
   const move = (from: number, to: number): void => {
     if (to >= 0 && to < steps.length && from !== to) change(arrayMove([...steps], from, to));
   };

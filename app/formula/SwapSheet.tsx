@@ -4,7 +4,9 @@ import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
+import { newId } from '../store/index.ts';
 
 type Props = {
   readonly formula: Formula;
@@ -12,7 +14,7 @@ type Props = {
   readonly ingredientId: string;
   readonly mass_g: number;
   readonly session: Session;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onClose: () => void;
 };
 
@@ -47,10 +49,10 @@ const amountText = (swap: Swap, nameOf: (id: string) => string): string =>
 
 /** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
 const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: string) => string): Formula => {
-  const { lines } = linesFromText(amountText(swap, nameOf), () => crypto.randomUUID());
+  const { lines } = linesFromText(amountText(swap, nameOf), newId);
   // A swap of a swap goes back to what was there first.
   const kept = line.swap ?? {
-    id: crypto.randomUUID(),
+    id: newId(),
     was: { id: line.id, text: line.text, edited_g: line.edited_g, chosenIngredientId: line.chosenIngredientId },
   };
   const withIds = lines.map((added, i) => ({ ...added, chosenIngredientId: swap.parts[i]?.ingredientId ?? null, swap: kept }));
@@ -115,7 +117,7 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
                 className="button-plain"
                 aria-label={`Take ${swap.parts.map((part) => nameOf(part.ingredientId)).join(' and ')}`}
                 onClick={() => {
-                  onRevise(after);
+                  onRevise((now) => swapped(now, line, swap, nameOf));
                   onClose();
                 }}
               >

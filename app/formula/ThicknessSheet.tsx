@@ -11,7 +11,9 @@ import {
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { grams, NumberEntry, Sheet } from '../look/index.ts';
+import type { Revise } from './revise.ts';
 import { withLines } from './revise.ts';
+import { newId } from '../store/index.ts';
 
 const WORDS = Object.keys(THICKNESS) as Thickness[];
 const HINTS: Readonly<Record<Thickness, string>> = {
@@ -25,7 +27,7 @@ type Props = {
   readonly formula: Formula;
   readonly reading: ParsedFormula;
   readonly predicted: Thickness;
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   /** The bowl that stands mixed: it gets the grams and remembers why; null where none does. */
   readonly onStir: ((additions: readonly { readonly ingredientId: string; readonly grams: number }[]) => void) | null;
   readonly onClose: () => void;
@@ -44,7 +46,7 @@ export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onStir, 
     : [];
   const take = (): void => {
     const text = additions.map(({ name, mass }) => `${Number(mass.toFixed(mass < 10 ? 1 : 0))} g ${name}`).join('\n');
-    onRevise(withLines(formula, linesFromText(text, () => crypto.randomUUID()).lines));
+    onRevise((now) => withLines(now, linesFromText(text, newId).lines));
     onClose();
   };
   return (

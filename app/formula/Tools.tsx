@@ -3,10 +3,11 @@ import { ChevronDown, ClipboardPaste, Columns3, Plus, Scale, SearchCheck, Spline
 import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Formula, ParsedFormula, FormulaIssue } from '../../core/formula/index.ts';
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../core/formula/index.ts';
+import { headerOf, openLot } from '../../core/lot/index.ts';
 import type { BatterProperties, Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
-import { openLot } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
 import { AltitudeSheet } from './AltitudeSheet.tsx';
 import { AuditSheet } from './AuditSheet.tsx';
 import { CompareSheet } from './CompareSheet.tsx';
@@ -16,6 +17,7 @@ import { LabelSheet } from './LabelSheet.tsx';
 import type { SaveKind } from './saveAs.ts';
 import { ScaleSheet } from './ScaleSheet.tsx';
 import { ThicknessSheet } from './ThicknessSheet.tsx';
+import type { Revise } from './revise.ts';
 
 export type ToolName = 'scale' | 'thickness' | 'audit' | 'compare' | 'altitude' | 'dry-mix' | 'label' | 'cost';
 
@@ -110,17 +112,17 @@ type ToolProps = {
   readonly answer: AdviceAnswer | null;
   readonly batter: BatterProperties | null;
   readonly found: readonly FormulaIssue[];
-  readonly onRevise: (next: Formula) => void;
+  readonly onRevise: Revise;
   readonly onClose: () => void;
 };
 
 /** The sheet of one tool over the ledger. */
 export const Tool = ({ name, session, formula, reading, iron, answer, batter, found, onRevise, onClose }: ToolProps) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const { kit } = session;
   const shared = { formula, reading, onRevise, onClose };
   const perPiece_g = answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad;
-  const lot = openLot(session.lots, formula, Date.now());
+  const lot = openLot(session.lots, formula, wallNow());
   switch (name) {
     case 'audit':
       return <AuditSheet {...shared} found={found} />;
@@ -136,7 +138,7 @@ export const Tool = ({ name, session, formula, reading, iron, answer, batter, fo
           reading={reading}
           kit={kit}
           pieces={answer?.pieces ?? null}
-          onSave={(next) => void kitchen.put('kits', next)}
+          onSave={(change) => void carryOut(commands.changeKit(change))}
           onClose={onClose}
         />
       );
@@ -171,17 +173,11 @@ export const Tool = ({ name, session, formula, reading, iron, answer, batter, fo
             lot === null
               ? null
               : (additions) => {
-                  const events = additions.map(({ ingredientId, grams }, i) => ({
-                    seq: lot.events.length + i,
-                    at: Date.now(),
+                  const events = additions.map(({ ingredientId, grams }) => ({
                     kind: 'added' as const,
                     data: { ingredientId, grams, because: 'thickness' },
                   }));
-                  void kitchen.put('lots', {
-                    ...lot,
-                    mass_g: lot.mass_g + additions.reduce((sum, a) => sum + a.grams, 0),
-                    events: [...lot.events, ...events],
-                  });
+                  void carryOut(commands.noteLot(headerOf(lot), events, wallNow()));
                 }
           }
         />

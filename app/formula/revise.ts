@@ -1,5 +1,8 @@
 import type { Formula, FormulaLine } from '../../core/formula/index.ts';
 
+/** A change of a formula, made on whatever is its newest revision when it is carried out: what was changed meanwhile stays. */
+export type Revise = (change: (newest: Formula) => Formula) => void;
+
 /** The next revision with these changes; the one before stays as it is. */
 export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift' | 'yieldHint'>>): Formula => ({
   ...formula,
@@ -8,11 +11,8 @@ export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' 
   parentRev: formula.rev,
 });
 
-/** The next revision with the contents of the one before; undoing again goes further back. Null: nothing to undo. */
-export const undone = (formula: Formula, revisions: readonly Formula[]): Formula | null => {
-  const before = revisions.find((other) => other.id === formula.id && other.rev === formula.parentRev);
-  return before === undefined ? null : { ...before, rev: formula.rev + 1, parentRev: before.parentRev };
-};
+/** The next revision with the contents of an earlier one; undoing again goes further back. */
+export const undone = (formula: Formula, before: Formula): Formula => ({ ...before, rev: formula.rev + 1, parentRev: before.parentRev });
 
 export const withLine = (formula: Formula, id: string, changes: Partial<FormulaLine>): Formula =>
   revised(formula, { lines: formula.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) });

@@ -2,7 +2,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
 import type { Target } from '../../core/cook/index.ts';
 import { densityOfLightness } from '../../core/advise/index.ts';
-import { inkOn, tawnyCss } from '../look/index.ts';
+import { inkOn, tawnyCss, useDrag } from '../look/index.ts';
 
 /** What is wished of a piece; lightness null: as the batter gives. */
 export type Wish = { readonly target: Target; readonly lightness: number | null };
@@ -114,6 +114,14 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, i
     event.preventDefault();
     onSettle(bounded(next, least, most));
   };
+  const drag = useDrag<null, HTMLDivElement>({
+    start: (event) => {
+      onDrag(valueAt(event));
+      return null;
+    },
+    move: (event) => onDrag(valueAt(event)),
+    end: (event) => onSettle(valueAt(event)),
+  });
   return (
     <div className={className}>
       <p className="mb-1 flex justify-between text-[15px]">
@@ -141,14 +149,7 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, i
         aria-valuetext={isFollowing ? `as it comes, ${text}` : text}
         className="relative flex h-11 cursor-ew-resize touch-none gap-0.5"
         onKeyDown={onKey}
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          onDrag(valueAt(event));
-        }}
-        onPointerMove={(event) => {
-          if (event.currentTarget.hasPointerCapture(event.pointerId)) onDrag(valueAt(event));
-        }}
-        onPointerUp={(event) => onSettle(valueAt(event))}
+        {...drag.handlers}
       >
         {children}
         <span

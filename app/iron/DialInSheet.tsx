@@ -7,8 +7,8 @@ import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { historyJob, recentLoads } from '../session/index.ts';
-import { logOf, useLogs, useRows } from '../store/index.ts';
+import { useIronLoads } from '../session/index.ts';
+import { historyQuestion } from '../../core/lot/index.ts';
 import type { AdviceReply, DialInJob } from '../workers/index.ts';
 import { useDialIn, useWorth } from '../workers/index.ts';
 import { MeasureFirst } from './MeasureFirst.tsx';
@@ -37,16 +37,11 @@ const useJob = ({
   tawny,
   crisp,
 }: Pick<Props, 'session' | 'formula' | 'iron' | 'tawny' | 'crisp'>): DialInJob | null => {
-  const recent = recentLoads(useRows('loads') ?? [], iron.id);
-  const predictions = useRows('predictions');
-  const formulas = useRows('formulas');
-  const logs = useLogs(recent.map((load) => load.id));
-  if (predictions === undefined || formulas === undefined || logs === undefined) return null;
-  const { past: _, ...job } = historyJob(
-    session,
-    { formula, iron, tawny, crisp },
-    { recent, predictions, formulas, logOf: (id) => logOf(logs, id) },
-  );
+  const found = useIronLoads([iron.id]);
+  if (found === undefined) return null;
+  const { target, batter_C } = session.workspace;
+  const wish = { formula, iron, tawny, crisp, conditions: { target: { tawny, crisp: target.crisp }, batter_C } };
+  const { past: _, ...job } = historyQuestion(session, wish, found.loads.get(iron.id) ?? [], found.formulas);
   return job;
 };
 

@@ -6,8 +6,8 @@ import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { clock, Findings, InlineSelect, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, inBowl, useNewestLoads, useSession } from '../session/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import { adviceJob, useNewestLoads, useSession } from '../session/index.ts';
+import { commands, newId, useDo, useQueried } from '../store/index.ts';
 import type { AdviceJob, AdviceReply } from '../workers/index.ts';
 import { useAdvice, usePattern } from '../workers/index.ts';
 import type { Wish } from './Aim.tsx';
@@ -21,6 +21,8 @@ import { Figures } from './Figures.tsx';
 import { Lattice } from './Lattice.tsx';
 import { Moved } from './Moved.tsx';
 import { watchList } from './watch.ts';
+import { inBowl } from '../../core/lot/index.ts';
+import { wallNow } from '../clock/index.ts';
 
 const HeatSheet = lazy(async () => ({ default: (await import('./HeatSheet.tsx')).HeatSheet }));
 const AfterSheet = lazy(async () => ({ default: (await import('./AfterSheet.tsx')).AfterSheet }));
@@ -49,24 +51,23 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
 
 const IronWithFormula = ({ session, formula, iron }: { readonly session: Session; readonly formula: Formula; readonly iron: Iron }) => {
   const { kit, workspace, setWorkspace } = session;
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [dragged, setDragged] = useState<Wish | null>(null);
   const [sheet, setSheet] = useState<'dialling' | 'heat' | 'after' | null>(null);
   const wish = dragged ?? { target: workspace.target, lightness: workspace.lightness ?? null };
   const { target } = wish;
   // What was weighed this morning counts, not what was planned.
-  const bowl = inBowl(session, formula, Date.now());
+  const bowl = inBowl(session.lots, formula, wallNow());
   const job = adviceJob(session, bowl.formula, iron, { ...workspace, ...wish, airFraction: bowl.airFraction });
   const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
   const trySimulated = async (): Promise<void> => {
-    const id = `simulated-${crypto.randomUUID().slice(0, 8)}`;
+    const id = `simulated-${newId().slice(0, 8)}`;
     const count = session.irons.filter((other) => other.kind === SIMULATED).length;
     // A stranger: what was measured of this one says nothing of it.
     const { measured: _, ...measures } = iron;
     const name = `Simulated ${iron.name.toLowerCase()}${count === 0 ? '' : ` ${count + 1}`}`.slice(0, 80);
-    await kitchen.put('irons', { ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null });
-    setWorkspace({ ironId: id, setting_C: null });
+    await carryOut(commands.addIron({ ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null }));
   };
   const settle = useCallback(
     (settled: Wish) => {
@@ -175,7 +176,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
 
 /** What the figures rest on; the loads' own say is a touch away. */
 const useBasis = (ironId: string): string => {
-  const loads = (useRows('loads') ?? []).filter((load) => load.ironId === ironId).length;
+  const loads = useQueried((queries) => queries.countLoadsOfIron(ironId), `count ${ironId}`) ?? 0;
   return loads === 0
     ? 'the model only; no load logged on this iron yet'
     : `the model only; what the ${loads} loads logged on this iron say stands under “What its loads say”`;
@@ -184,7 +185,7 @@ const useBasis = (ironId: string): string => {
 type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
 
 const Answer = ({ reply, session, iron, job }: AnswerProps) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [photographing, setPhotographing] = useState(false);
   const newest = useNewestLoads([iron.id])?.get(iron.id);
   const best = reply.answer.cookTime_s.best;
@@ -280,7 +281,7 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
             job={job}
             second={best}
             lastLoadId={newest?.progress.phase === 'opened' ? newest.load.id : null}
-            onTeach={(taught) => void kitchen.put('irons', taught)}
+            onTeach={(change) => void carryOut(commands.reviseIron(iron, change))}
             onClose={() => setPhotographing(false)}
           />
         </Suspense>

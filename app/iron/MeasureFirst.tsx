@@ -8,7 +8,7 @@ import { filledWith, probedAt } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { NumberEntry, temperature } from '../look/index.ts';
 import { SIMULATED } from './simulated.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
 
 type Props = {
   readonly worth: InformationValue;
@@ -22,12 +22,14 @@ const LITTLE = 0.04;
 
 /** What it would bring to know more of this iron before batter is spent, and the entries to say it. */
 export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const keep = (found: Result<Iron> | null): void => {
     if (found === null) return;
     setTrouble(found.ok ? null : found.failure);
-    if (found.ok) void kitchen.put('irons', found.value);
+    if (!found.ok) return;
+    const { geometry, control, measured } = found.value;
+    void carryOut(commands.reviseIron(iron, (now) => ({ ...now, geometry, control, ...(measured === undefined ? {} : { measured }) })));
   };
   // What isn't there can't be filled.
   const isThere = iron.kind !== SIMULATED;

@@ -1,6 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef } from 'react';
 import type { Corners, Point } from '../../core/photo/index.ts';
+import { useDrag } from '../look/index.ts';
 import type { Photo } from './photoFile.ts';
 
 type Props = {
@@ -12,6 +13,7 @@ type Props = {
 };
 
 const NAMES = ['Corner: hinge, left', 'Corner: hinge, right', 'Corner: front, right', 'Corner: front, left'] as const;
+const WHITE = 'White paper';
 
 /** The picture with four corners and a white mark on it, each dragged or moved by arrow keys. */
 export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props) => {
@@ -31,14 +33,25 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
     if (shown === undefined) return { x: 0, y: 0 };
     return inPicture({ x: ((event.clientX - shown.left) / shown.width) * width, y: ((event.clientY - shown.top) / shown.height) * height });
   };
-  const mark = (name: string, point: Point, onMove: (point: Point) => void, kind: 'corner' | 'white') => {
+  const movers = new Map<string, (point: Point) => void>([
+    ...NAMES.map((name, i): [string, (point: Point) => void] => [
+      name,
+      (point) => onCorners(corners.map((other, k) => (k === i ? point : other)) as unknown as Corners),
+    ]),
+    [WHITE, onWhite],
+  ]);
+  const drag = useDrag<string, SVGGElement>({
+    start: (event) => event.currentTarget.dataset['mark'] ?? '',
+    move: (event, name) => movers.get(name)?.(placeOf(event)),
+  });
+  const mark = (name: string, point: Point, kind: 'corner' | 'white') => {
     const size = Math.max(width, height) / 60;
     const onKey = (event: KeyboardEvent): void => {
       const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
       if (by === undefined) return;
       event.preventDefault();
       const step = (event.shiftKey ? 20 : 2) * (width / 1280);
-      onMove(inPicture({ x: point.x + by[0]! * step, y: point.y + by[1]! * step }));
+      movers.get(name)?.(inPicture({ x: point.x + by[0]! * step, y: point.y + by[1]! * step }));
     };
     return (
       <g
@@ -52,8 +65,8 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
         aria-valuetext={`${Math.round(point.x)} across, ${Math.round(point.y)} down`}
         className="cursor-grab"
         onKeyDown={onKey}
-        onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && onMove(placeOf(event))}
+        data-mark={name}
+        {...drag.handlers}
       >
         <circle cx={point.x} cy={point.y} r={2.4 * size} fill="transparent" />
         {kind === 'corner' ? (
@@ -91,15 +104,8 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
           strokeWidth={width / 400}
           strokeDasharray={`${width / 90} ${width / 160}`}
         />
-        {corners.map((corner, i) =>
-          mark(
-            NAMES[i] ?? '',
-            corner,
-            (point) => onCorners(corners.map((other, k) => (k === i ? point : other)) as unknown as Corners),
-            'corner',
-          ),
-        )}
-        {mark('White paper', white, onWhite, 'white')}
+        {corners.map((corner, i) => mark(NAMES[i] ?? '', corner, 'corner'))}
+        {mark(WHITE, white, 'white')}
       </svg>
     </div>
   );

@@ -7,7 +7,8 @@ import type { Iron } from '../../core/plate/index.ts';
 import { lightnessAt, patternAdvice, taughtPattern } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { nearestWord, percent, PlateFace, Sheet, tawnyCss } from '../look/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { calibrationWorker, usePattern } from '../workers/index.ts';
 import type { Photo } from './photoFile.ts';
@@ -23,7 +24,7 @@ type Props = {
   readonly second: number;
   /** The newest load of this iron that was opened: a face can be logged to it. */
   readonly lastLoadId: string | null;
-  readonly onTeach: (iron: Iron) => void;
+  readonly onTeach: (change: (iron: Iron) => Iron) => void;
   readonly onClose: () => void;
 };
 
@@ -167,7 +168,7 @@ const PhotoResult = ({
   lastLoadId,
   onTeach,
 }: { readonly face: ReadFace; readonly side: Side } & Pick<Props, 'iron' | 'job' | 'second' | 'lastLoadId' | 'onTeach'>) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [done, setDone] = useState<string | null>(null);
   const curve = usePattern({ job, second }).data;
   const { rows, columns } = iron.geometry.lattice;
@@ -186,15 +187,18 @@ const PhotoResult = ({
     if (offsets === null) return;
     const flat = new Array<number>(rows * columns).fill(0);
     const known = iron.pattern ?? { lower: flat, upper: flat };
-    onTeach({ ...iron, rev: iron.rev + 1, pattern: { ...known, [side]: offsets.map((value) => Math.min(60, Math.max(-60, value))) } });
+    const taught = offsets.map((value) => Math.min(60, Math.max(-60, value)));
+    onTeach((now) => ({ ...now, pattern: { ...(now.pattern ?? known), [side]: taught } }));
     setDone('The plate has learned it: the lattice is drawn with it from now on.');
   };
   const log = (): void => {
     if (lastLoadId === null) return;
-    void kitchen.append(
-      lastLoadId,
-      { kind: 'logged', data: { kind: 'lightness', mould: 0, side, value: Math.round(face.mean * 10) / 10 } },
-      Date.now(),
+    void carryOut(
+      commands.noteLoad(
+        lastLoadId,
+        { kind: 'logged', data: { kind: 'lightness', mould: 0, side, value: Math.round(face.mean * 10) / 10 } },
+        wallNow(),
+      ),
     );
     setDone('Logged to the newest load of this iron.');
   };

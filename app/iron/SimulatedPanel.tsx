@@ -9,7 +9,9 @@ import type { IronOutcome, IronReading } from '../devices/index.ts';
 import { useSimulatedIron } from '../devices/index.ts';
 import { clock, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { newLot } from '../../core/lot/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { commands, newId, useDo } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { ByHand } from './ByHand.tsx';
 import type { TrialStage } from './trial.ts';
@@ -33,7 +35,7 @@ const STAGES: Readonly<Record<TrialStage, string>> = {
 /** A simulated iron with a plate thermometer: the suggested load is cooked on it, looked at and logged. */
 export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Props) => {
   const { kit } = session;
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const device = useSimulatedIron(true);
   const last = device.readings.at(-1);
   const latest = useRef<IronReading | undefined>(undefined);
@@ -49,45 +51,44 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
 
   /** Into the book, as from the line: the promise, the load, its log. */
   const log = async (out: IronOutcome, made: Pick<Action, 'portion_g' | 'setting_C'> = suggestion): Promise<void> => {
-    const openedAt = Date.now();
-    const closedAt = openedAt - out.cooked_s * 1000;
-    const id = crypto.randomUUID();
-    const lotId = `simulated-${formula.id}-${formula.rev}`.slice(0, 64);
-    await kitchen.put('lots', {
-      id: lotId,
-      formulaId: formula.id,
-      formulaRev: formula.rev,
-      name: formula.name,
-      madeAt: closedAt,
-      mass_g: Math.max(1, reply.answer.totalMass_g),
-      temperature_C: session.workspace.batter_C,
-      weighed: [],
-      events: [],
-    });
-    await kitchen.put('predictions', {
-      ...reply.prediction,
-      id: `for-${id}`,
-      portion_g: made.portion_g,
-      setting: { temperature_C: made.setting_C, dial: dialMark(iron, made.setting_C) },
-      cookTime_s: { ...reply.prediction.cookTime_s, best: Math.round(suggestion.open_s) },
-    });
-    await kitchen.put('loads', {
-      id,
-      runId: null,
-      lotId,
-      ironId: iron.id,
-      ironRev: iron.rev,
-      n: out.n,
-      isTrial: true,
-      predictionId: `for-${id}`,
-      // Its minutes pass faster than ours: loads stand in the order in which they came out.
-      startedAt: openedAt - 1,
-    });
-    await kitchen.append(id, { kind: 'poured', data: {} }, closedAt - 4000);
-    await kitchen.append(id, { kind: 'closed', data: {} }, closedAt);
-    await kitchen.append(id, { kind: 'opened', data: {} }, openedAt);
-    for (const data of touchedAfter(out, reply.picture.rawLightness, iron.geometry.moulds, instruments))
-      await kitchen.append(id, { kind: 'logged', data }, openedAt);
+    const openedAt = wallNow();
+    const closedAt = openedAt - Math.round(out.cooked_s * 1000);
+    const id = newId();
+    const words = touchedAfter(out, reply.picture.rawLightness, iron.geometry.moulds, instruments);
+    await carryOut(
+      commands.logTrial({
+        lot: newLot(`simulated-${formula.id}-${formula.rev}`.slice(0, 64), formula, {
+          madeAt: closedAt,
+          mass_g: reply.answer.totalMass_g,
+          temperature_C: session.workspace.batter_C,
+        }),
+        prediction: {
+          ...reply.prediction,
+          id: `for-${id}`,
+          portion_g: made.portion_g,
+          setting: { temperature_C: made.setting_C, dial: dialMark(iron, made.setting_C) },
+          cookTime_s: { ...reply.prediction.cookTime_s, best: Math.round(suggestion.open_s) },
+        },
+        load: {
+          id,
+          runId: null,
+          lotId: `simulated-${formula.id}-${formula.rev}`.slice(0, 64),
+          ironId: iron.id,
+          ironRev: iron.rev,
+          n: out.n,
+          isTrial: true,
+          predictionId: `for-${id}`,
+          // Its minutes pass faster than ours: loads stand in the order in which they came out.
+          startedAt: openedAt - 1,
+        },
+        events: [
+          { kind: 'poured', data: {}, at: closedAt - 4000 },
+          { kind: 'closed', data: {}, at: closedAt },
+          { kind: 'opened', data: {}, at: openedAt },
+          ...words.map((data) => ({ kind: 'logged' as const, data, at: openedAt })),
+        ],
+      }),
+    );
   };
 
   const [low, high] = settingsOf(iron);

@@ -3,15 +3,16 @@ import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/log/index.ts';
 import { isOpenLot } from '../../core/log/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
-import type { KeepForm, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
-import { KEEP_FORMS, KeepItem, keepLimits, placesFor } from '../../core/keep/index.ts';
+import type { KeepForm, KeepItem, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
+import { KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { dayAndTime, InlineSelect } from '../look/index.ts';
+import { dayAndTime, InlineSelect, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useSession } from '../session/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
 const limitsOf = (item: KeepItem): KeepLimit[] =>
@@ -21,7 +22,7 @@ export const KeepStation = () => {
   const session = useSession();
   const items = useRows('keepItems');
   const [label, setLabel] = useState<KeepItem | null>(null);
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   useEffect(() => {
     if (label === null) return;
     window.print();
@@ -49,11 +50,11 @@ export const KeepStation = () => {
               item={item}
               kit={kit}
               onLabel={() => setLabel(item)}
-              onUsed={() => void kitchen.put('keepItems', { ...item, usedAt: Date.now() })}
+              onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
             />
           ))}
         </ul>
-        <Bowls kit={kit} />
+        <Bowls kit={kit} lots={session.lots} />
         <PutAway session={session} />
         {used[0] !== undefined && (
           <p>
@@ -61,7 +62,7 @@ export const KeepStation = () => {
             <button
               type="button"
               className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2"
-              onClick={() => used[0] !== undefined && void kitchen.put('keepItems', { ...used[0], usedAt: null })}
+              onClick={() => used[0] !== undefined && void carryOut(commands.markKeepItemUsed(used[0].id, null))}
             >
               <Undo2 aria-hidden className="size-4" /> undo
             </button>
@@ -81,14 +82,12 @@ export const KeepStation = () => {
 const BOWL_SHOWN_MS = 24 * 3_600_000;
 
 /** Batter that stands on the bench: until when, and what became of it. */
-const Bowls = ({ kit }: { readonly kit: Kit }) => {
-  const kitchen = useKitchen();
-  const lots = useRows('lots') ?? [];
-  const [now] = useState(() => Date.now());
+const Bowls = ({ kit, lots }: { readonly kit: Kit; readonly lots: readonly Lot[] }) => {
+  const carryOut = useDo();
+  const [now] = useState(wallNow);
   const standing = lots.filter((lot) => isOpenLot(lot) && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now);
   if (standing.length === 0) return null;
-  const end = (lot: Lot, kind: 'used-up' | 'discarded' | 'kept'): void =>
-    void kitchen.put('lots', { ...lot, events: [...lot.events, { seq: lot.events.length, at: Date.now(), kind, data: {} }] });
+  const end = (lot: Lot, kind: 'used-up' | 'discarded' | 'kept'): void => void carryOut(commands.endLot(lot.id, kind, wallNow()));
   return (
     <section aria-label="Bowls on the bench">
       <h2 className="text-xl">Bowls on the bench</h2>
@@ -147,7 +146,7 @@ const Kept = ({
   readonly onLabel: () => void;
   readonly onUsed: () => void;
 }) => {
-  const [now] = useState(() => Date.now());
+  const [now] = useState(wallNow);
   const limits = limitsOf(item);
   const first = limits[0];
   const isOver = first !== undefined && first.until < now;
@@ -199,8 +198,9 @@ const Kept = ({
 /** Four touches: what, as what, where, how much; the limit is shown before it is put away. */
 const PutAway = ({ session }: { readonly session: Session }) => {
   const { kit, formulas, formula } = session;
-  const kitchen = useKitchen();
-  const lots = useRows('lots') ?? [];
+  const carryOut = useDo();
+  const guard = useGuard();
+  const { lots } = session;
   const [formulaId, setFormulaId] = useState(formula?.id ?? '');
   const [form, setForm] = useState<KeepForm>('pieces');
   const [place, setPlace] = useState<KeepPlace>('freezer');
@@ -209,25 +209,25 @@ const PutAway = ({ session }: { readonly session: Session }) => {
   if (chosen === null) return null;
   const places = placesFor(form);
   const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
-  const now = Date.now();
+  const now = wallNow();
   const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
   const put = (): void => {
     const allergens = allergensOf(readingOf(session, chosen));
     const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
     const item = {
-      id: crypto.randomUUID(),
+      id: newId(),
       lotId: lot?.id ?? null,
       name: chosen.name,
       form,
       place: where,
-      from: Date.now(),
+      from: now,
       amount: amount.trim(),
       allergens,
       codeOfPractice: kit.codeOfPractice,
       refrigerator_C: kit.refrigerator_C,
       usedAt: null,
     };
-    void kitchen.put('keepItems', KeepItem.parse(item));
+    void carryOut(commands.addKeepItem(item));
     setAmount('');
   };
   return (
@@ -261,7 +261,7 @@ const PutAway = ({ session }: { readonly session: Session }) => {
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
         />
-        <button type="button" className="button-act text-base" onClick={put}>
+        <button type="button" className="button-act text-base" onClick={guard(put)}>
           Put away
         </button>
       </div>

@@ -4,8 +4,9 @@ import type { Kit } from '../../core/kit/index.ts';
 import { MATERIALS } from '../../core/kit/index.ts';
 import type { Choice } from '../look/index.ts';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { newId } from '../store/index.ts';
 
-type Props = { readonly kit: Kit; readonly onSave: (next: Kit) => void };
+type Props = { readonly kit: Kit; readonly onSave: (change: (kit: Kit) => Kit) => void };
 type Material = (typeof MATERIALS)[number];
 
 const MATERIAL_CHOICES: readonly Choice<Material>[] = MATERIALS.map((value) => ({ value, label: value }));
@@ -26,7 +27,7 @@ const Bowls = ({ kit, onSave }: Props) => {
   const most = Math.max(1, ...kit.bowls.map((bowl) => bowl.volume_mL));
   const add = (): void => {
     if (name.trim() === '' || volume === null) return;
-    onSave({ ...kit, bowls: [...kit.bowls, { id: crypto.randomUUID(), name: name.trim(), volume_mL: volume, material }] });
+    onSave((now) => ({ ...now, bowls: [...now.bowls, { id: newId(), name: name.trim(), volume_mL: volume, material }] }));
     setName('');
   };
   return (
@@ -48,7 +49,7 @@ const Bowls = ({ kit, onSave }: Props) => {
               type="button"
               aria-label={`Remove ${bowl.name}`}
               className={remove}
-              onClick={() => onSave({ ...kit, bowls: kit.bowls.filter((b) => b.id !== bowl.id) })}
+              onClick={() => onSave((now) => ({ ...now, bowls: now.bowls.filter((b) => b.id !== bowl.id) }))}
             >
               <Trash2 aria-hidden className="size-4" />
             </button>
@@ -79,12 +80,12 @@ const Bowls = ({ kit, onSave }: Props) => {
 
 const Scales = ({ kit, onSave }: Props) => {
   const change = (id: string, changes: Partial<Kit['scales'][number]>): void =>
-    onSave({ ...kit, scales: kit.scales.map((scale) => (scale.id === id ? { ...scale, ...changes } : scale)) });
+    onSave((now) => ({ ...now, scales: now.scales.map((scale) => (scale.id === id ? { ...scale, ...changes } : scale)) }));
   const add = (): void =>
-    onSave({
-      ...kit,
-      scales: [...kit.scales, { id: crypto.randomUUID(), name: `Scale ${kit.scales.length + 1}`, resolution_g: 0.1, most_g: 500 }],
-    });
+    onSave((now) => ({
+      ...now,
+      scales: [...now.scales, { id: newId(), name: `Scale ${now.scales.length + 1}`, resolution_g: 0.1, most_g: 500 }],
+    }));
   return (
     <section aria-label="Scales">
       <h2 className="text-xl">Scales</h2>
@@ -110,7 +111,7 @@ const Scales = ({ kit, onSave }: Props) => {
               type="button"
               aria-label={`Remove ${scale.name}`}
               className={remove}
-              onClick={() => onSave({ ...kit, scales: kit.scales.filter((s) => s.id !== scale.id) })}
+              onClick={() => onSave((now) => ({ ...now, scales: now.scales.filter((s) => s.id !== scale.id) }))}
             >
               <Trash2 aria-hidden className="size-4" />
             </button>

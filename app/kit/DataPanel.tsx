@@ -1,53 +1,43 @@
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
-import type { KitchenFile } from '../../core/kitchen/index.ts';
-import { MOST_FILE_BYTES } from '../../core/kitchen/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { exportKitchen, importKitchen, replaceKitchen } from '../store/exchange.ts';
-import { useKitchen, useKitchenChoice } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
 import { useExport } from '../shell/useExport.ts';
+import { useKitchen, useKitchenChoice, useQueried } from '../store/index.ts';
+import type { ImportResult } from '../store/transfer.ts';
 
 /** Everything in and out in one file; taking a file over can be undone until the page is left. */
 export const DataPanel = () => {
-  const kitchen = useKitchen();
   const { isDemo, choose } = useKitchenChoice();
-  const exportNow = useExport();
+  const transfer = useTransfer();
   const picker = useRef<HTMLInputElement>(null);
-  const [failure, setFailure] = useState<Failure | null>(null);
-  const [before, setBefore] = useState<KitchenFile | null>(null);
   const [kept, setKept] = useState<boolean | null>(null);
-  const take = async (file: File): Promise<void> => {
-    setFailure(null);
-    if (file.size > MOST_FILE_BYTES) return setFailure({ code: 'file-too-large', fields: { bytes: file.size, most: MOST_FILE_BYTES } });
-    const was = await exportKitchen(kitchen, Date.now());
-    const result = await importKitchen(kitchen, await file.text());
-    if (!result.ok) return setFailure(result.failure);
-    setBefore(was);
-  };
+  const { busy, failure, taken } = transfer;
   return (
     <section aria-label="Data">
       <h2 className="text-xl">Data</h2>
       <p className="mt-1 max-w-2xl text-[15px]">
-        Everything lives in this browser. One JSON file holds it all, with a published schema (docs/kitchen.schema.json).
+        Everything lives in this browser. One JSON file holds it all (compressed once it is large), with a published schema
+        (docs/kitchen.schema.json). Our own files may have any size; others up to 50 MB.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <button type="button" className="button-act" onClick={() => void exportNow()}>
+        <button type="button" className="button-act" disabled={busy !== null} onClick={() => void transfer.write()}>
           <Download aria-hidden className="size-5" /> Export everything
         </button>
-        <button type="button" className="button-plain" onClick={() => picker.current?.click()}>
+        <button type="button" className="button-plain" disabled={busy !== null} onClick={() => picker.current?.click()}>
           <Upload aria-hidden className="size-5" /> Import a file
         </button>
         <input
           ref={picker}
           type="file"
-          accept="application/json,.json"
+          accept="application/json,application/gzip,.json,.gz"
           aria-label="Kitchen file to import"
           className="sr-only"
           tabIndex={-1}
           onChange={(event) => {
             const file = event.target.files?.[0];
-            if (file !== undefined) void take(file);
+            if (file !== undefined) void transfer.take(file);
             event.target.value = '';
           }}
         />
@@ -60,6 +50,19 @@ export const DataPanel = () => {
           </button>
         )}
       </div>
+      {busy !== null && (
+        <div className="mt-3 flex max-w-xl items-center gap-4" role="status">
+          <progress className="h-3 flex-1 accent-act" aria-label={busy.what} value={busy.share} max={1} />
+          <span>
+            {busy.what}, {Math.round(100 * busy.share)} %
+          </span>
+          {busy.cancel !== null && (
+            <button type="button" className="button-plain" onClick={busy.cancel}>
+              Stop
+            </button>
+          )}
+        </div>
+      )}
       {kept !== null && (
         <p className="mt-2">
           {kept
@@ -72,18 +75,110 @@ export const DataPanel = () => {
           {describeSentence(failure)}.
         </p>
       )}
-      {before !== null && (
-        <p role="status" className="mt-2 border-l-3 border-act bg-sheet p-2">
-          Taken over.{' '}
-          <button
-            type="button"
-            className="min-h-11 font-semibold text-act underline underline-offset-2"
-            onClick={() => void replaceKitchen(kitchen, before).then(() => setBefore(null))}
-          >
-            Undo: bring back what was here
-          </button>
-        </p>
-      )}
+      {taken !== null && <TakenOver taken={taken} onUndo={transfer.undo} />}
     </section>
+  );
+};
+
+type Taken = {
+  readonly result: Extract<ImportResult, { ok: true }>['taken'];
+  /** What was here before, to be brought back. */
+  readonly before: Blob;
+  readonly at: number;
+};
+
+type Busy = { readonly what: string; readonly share: number; readonly cancel: (() => void) | null };
+
+/** Import and export with their progress; one at a time. */
+const useTransfer = () => {
+  const kitchen = useKitchen();
+  const exportNow = useExport();
+  const [busy, setBusy] = useState<Busy | null>(null);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const [taken, setTaken] = useState<Taken | null>(null);
+  const during = async <T,>(
+    what: string,
+    cancel: (() => void) | null,
+    work: (progress: (done: number, all: number) => void) => Promise<T>,
+  ) => {
+    setFailure(null);
+    setBusy({ what, share: 0, cancel });
+    try {
+      return await work((done, all) => setBusy({ what, share: all > 0 ? Math.min(1, done / all) : 0, cancel }));
+    } catch (error) {
+      setFailure({ code: 'write-failed', fields: { why: error instanceof Error ? error.message : String(error) } });
+      return null;
+    } finally {
+      setBusy(null);
+    }
+  };
+  const read = async (what: string, file: Blob): Promise<ImportResult | null> => {
+    const { importKitchen } = await import('../store/transfer.ts');
+    const abort = new AbortController();
+    return during(
+      what,
+      () => abort.abort(),
+      (progress) => importKitchen(kitchen, file, progress, abort.signal),
+    );
+  };
+  return {
+    busy,
+    failure,
+    taken,
+    write: () => during('writing', null, exportNow),
+    take: async (file: Blob): Promise<void> => {
+      const { exportKitchen } = await import('../store/transfer.ts');
+      const before = await during('keeping what is here', null, (progress) => exportKitchen(kitchen, wallNow(), progress));
+      if (before === null) return;
+      const result = await read('taking over', file);
+      if (result === null) return;
+      if (result.ok) setTaken({ result: result.taken, before: before.blob, at: wallNow() });
+      else setFailure(result.failure);
+    },
+    undo: async (): Promise<void> => {
+      if (taken === null) return;
+      const result = await read('bringing back', taken.before);
+      if (result?.ok === true) setTaken(null);
+      else if (result?.ok === false) setFailure(result.failure);
+    },
+  };
+};
+
+const MOST_NAMED = 12;
+
+/** What came of it: what was set aside or put right is named, and so is what an undo would cost. */
+const TakenOver = ({ taken, onUndo }: { readonly taken: Taken; readonly onUndo: () => Promise<void> }) => {
+  const { result, at } = taken;
+  const since =
+    useQueried(async (queries) => (await queries.newestLoads(0, 50)).filter((load) => load.startedAt > at).length, `since ${at}`) ?? 0;
+  return (
+    <div role="status" className="mt-2 border-l-3 border-act bg-sheet p-2">
+      <p>
+        Taken over.{' '}
+        <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => void onUndo()}>
+          Undo: bring back what was here
+        </button>
+        {since > 0 && ` (${since === 1 ? 'one load' : `${since} loads`} poured since would go with it: export first)`}
+      </p>
+      {result.repaired.length > 0 && (
+        <p>Put right: {result.repaired.map(({ key }) => `iron ${key}, whose dial had one end only`).join('; ')}.</p>
+      )}
+      {result.setAside.length > 0 && (
+        <>
+          <p>
+            {result.setAside.length === 1 ? 'One row' : `${result.setAside.length.toLocaleString('en-GB')} rows`} can’t be read here and{' '}
+            {result.setAside.length === 1 ? 'was' : 'were'} set aside; an export hands them on as they are:
+          </p>
+          <ul className="text-[15px]">
+            {result.setAside.slice(0, MOST_NAMED).map(({ table, key, where, why }) => (
+              <li key={`${table}/${key}/${where}`}>
+                {table} {key}, {where}: {why}
+              </li>
+            ))}
+            {result.setAside.length > MOST_NAMED && <li>and {result.setAside.length - MOST_NAMED} more</li>}
+          </ul>
+        </>
+      )}
+    </div>
   );
 };

@@ -8,6 +8,7 @@ import type { Described } from './described.ts';
 import { describedFrom, ironFrom } from './described.ts';
 import { IronPlan } from './IronPlan.tsx';
 import { IronSection } from './IronSection.tsx';
+import { newId } from '../store/index.ts';
 
 type Props = { readonly kit: Kit; readonly onSave: (iron: Iron) => void; readonly onClose: () => void };
 
@@ -267,7 +268,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
             type="button"
             className="button-act min-h-14"
             disabled={iron === null}
-            onClick={() => iron !== null && onSave({ ...iron, id: crypto.randomUUID(), circuitId: null })}
+            onClick={() => iron !== null && onSave({ ...iron, id: newId(), circuitId: null })}
           >
             Put it in the kit
           </button>

@@ -2,35 +2,51 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import type { Kit } from '../../core/kit/index.ts';
-import { controlRange, Iron, withRange } from '../../core/plate/index.ts';
-import { Sheet } from '../look/index.ts';
-import { TextField } from './Entry.tsx';
+import type { Iron } from '../../core/plate/index.ts';
+import { controlRange, LEAST_RANGE_K, withRange } from '../../core/plate/index.ts';
+import { numberField, Sheet, typedNumber } from '../look/index.ts';
+import { TextField } from './TextField.tsx';
 
-const number = z.coerce.number({ error: 'a number' });
+/** Within which an iron can be at all (see the schema of an iron). */
+const LIMITS = {
+  footprint_cm2: { min: 10, max: 5000 },
+  areaFactor: { min: 1, max: 4 },
+  cavity_mL: { min: 5, max: 5000 },
+  web_mm: { min: 0.5, max: 60 },
+  mass_kg: { min: 0.05, max: 40 },
+  power_W: { min: 50, max: 6000, whole: true },
+  dial_C: { min: 80, max: 320 },
+} as const;
+
 /** What a ruler, a jug and the rating plate tell; the rest of an iron stays as it was. */
-const Measured = z.object({
-  name: z.string().trim().min(1, 'a name').max(80),
-  footprint_cm2: number.pipe(Iron.shape.geometry.shape.footprint_cm2),
-  areaFactor: number.pipe(Iron.shape.geometry.shape.areaFactor),
-  cavity_mL: number.pipe(Iron.shape.geometry.shape.cavity_mL),
-  web_mm: number.pipe(Iron.shape.geometry.shape.web_mm),
-  mass_kg: number.pipe(Iron.shape.plates.shape.mass_kg),
-  power_W: number.pipe(Iron.shape.plates.shape.power_W),
-  low_C: number.min(80, 'at least 80').max(320, 'at most 320'),
-  high_C: number.min(80, 'at least 80').max(320, 'at most 320'),
-  circuitId: z.string(),
-  coating: z.enum(['bare', 'coated']),
-});
+const Measured = z
+  .object({
+    name: z.string().trim().min(1, 'a name').max(80),
+    footprint_cm2: numberField(LIMITS.footprint_cm2),
+    areaFactor: numberField(LIMITS.areaFactor),
+    cavity_mL: numberField(LIMITS.cavity_mL),
+    web_mm: numberField(LIMITS.web_mm),
+    mass_kg: numberField(LIMITS.mass_kg),
+    power_W: numberField(LIMITS.power_W),
+    low_C: numberField(LIMITS.dial_C),
+    high_C: numberField(LIMITS.dial_C),
+    isFixed: z.boolean(),
+    circuitId: z.string(),
+    coating: z.enum(['bare', 'coated']),
+  })
+  .refine(({ isFixed, low_C, high_C }) => isFixed || high_C - low_C >= LEAST_RANGE_K, {
+    error: 'hotter than the lowest, or there is nothing to set',
+    path: ['high_C'],
+  });
 type Measured = z.infer<typeof Measured>;
 
-/** The next revision of an iron with what was measured. */
+/** An iron with what was measured. */
 const measured = (iron: Iron, m: Measured): Iron => ({
   ...iron,
-  rev: iron.rev + 1,
   name: m.name,
   geometry: { ...iron.geometry, footprint_cm2: m.footprint_cm2, areaFactor: m.areaFactor, cavity_mL: m.cavity_mL, web_mm: m.web_mm },
   plates: { ...iron.plates, mass_kg: m.mass_kg, power_W: m.power_W },
-  control: withRange(iron.control, m.low_C, Math.max(m.low_C, m.high_C)),
+  control: withRange(iron.control, m.low_C, m.high_C),
   circuitId: m.circuitId === '' ? null : m.circuitId,
   coating: m.coating,
 });
@@ -43,7 +59,7 @@ export const IronForm = ({
 }: {
   readonly iron: Iron;
   readonly kit: Kit;
-  readonly onSave: (next: Iron) => void;
+  readonly onSave: (change: (iron: Iron) => Iron) => void;
   readonly onClose: () => void;
 }) => {
   const { geometry, plates, control } = iron;
@@ -56,14 +72,15 @@ export const IronForm = ({
     resolver: zodResolver(Measured),
     defaultValues: {
       name: iron.name,
-      footprint_cm2: geometry.footprint_cm2,
-      areaFactor: geometry.areaFactor,
-      cavity_mL: geometry.cavity_mL,
-      web_mm: geometry.web_mm,
-      mass_kg: plates.mass_kg,
-      power_W: plates.power_W,
-      low_C,
-      high_C,
+      footprint_cm2: typedNumber(geometry.footprint_cm2),
+      areaFactor: typedNumber(geometry.areaFactor),
+      cavity_mL: typedNumber(geometry.cavity_mL),
+      web_mm: typedNumber(geometry.web_mm),
+      mass_kg: typedNumber(plates.mass_kg),
+      power_W: typedNumber(Math.round(plates.power_W)),
+      low_C: typedNumber(low_C),
+      high_C: typedNumber(high_C),
+      isFixed: control.type === 'fixed',
       circuitId: iron.circuitId ?? '',
       coating: iron.coating,
     },
@@ -74,7 +91,7 @@ export const IronForm = ({
       <form
         className="grid gap-3 sm:grid-cols-3"
         onSubmit={(event) => {
-          void handleSubmit((values) => onSave(measured(iron, values)))(event);
+          void handleSubmit((values) => onSave((now) => measured(now, values)))(event);
         }}
       >
         <TextField label="Name" error={errors.name} {...register('name')} />

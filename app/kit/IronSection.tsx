@@ -1,5 +1,6 @@
-import type { KeyboardEvent, PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { Ruler } from '../../core/plate/index.ts';
+import { useDrag } from '../look/index.ts';
 
 type Size = 'floor_mm' | 'depth_mm' | 'wall_mm';
 
@@ -47,14 +48,16 @@ export const IronSection = ({ ruler, onChange }: { readonly ruler: Ruler; readon
     event.preventDefault();
     set(key, ruler[key] + by);
   };
-  const onDrag = (key: Size) => (event: PointerEvent<SVGGElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const [x, y] = handles[key].toward;
-    // The drawing may be shown smaller than it is drawn.
-    const shown = event.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? WIDTH;
-    const moved = (event.movementX * x + event.movementY * y) * (WIDTH / shown);
-    set(key, ruler[key] + (handles[key].per * moved) / scale);
-  };
+  const drag = useDrag<Size, SVGGElement>({
+    start: (event) => (event.currentTarget.dataset['size'] ?? 'floor_mm') as Size,
+    move: (event, key) => {
+      const [x, y] = handles[key].toward;
+      // The drawing may be shown smaller than it is drawn.
+      const shown = event.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? WIDTH;
+      const by = (event.movementX * x + event.movementY * y) * (WIDTH / shown);
+      set(key, ruler[key] + (handles[key].per * by) / scale);
+    },
+  });
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full touch-none" role="group" aria-label="Section between the plates, to scale">
       <rect x={left} y={0} width={right - left} height={HEIGHT} fill="#3a4247" />
@@ -76,8 +79,8 @@ export const IronSection = ({ ruler, onChange }: { readonly ruler: Ruler; readon
             aria-valuetext={`${ruler[key].toFixed(1)} mm`}
             className={toward[0] === 1 ? 'cursor-ew-resize' : 'cursor-ns-resize'}
             onKeyDown={onKey(key)}
-            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-            onPointerMove={onDrag(key)}
+            data-size={key}
+            {...drag.handlers}
           >
             <circle cx={x} cy={y} r={22} fill="transparent" />
             <circle cx={x} cy={y} r={9} fill="#14535a" stroke="#fff" strokeWidth={2.5} />

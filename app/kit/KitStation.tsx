@@ -5,7 +5,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
 import { NumberEntry, temperature } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, newId, useDo } from '../store/index.ts';
 import { BowlsAndScales } from './BowlsAndScales.tsx';
 import { DataPanel } from './DataPanel.tsx';
 import { IronForm } from './IronForm.tsx';
@@ -17,12 +17,12 @@ const DescribeSheet = lazy(async () => ({ default: (await import('./DescribeShee
 
 export const KitStation = () => {
   const session = useSession();
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const [edited, setEdited] = useState<Iron | null>(null);
   const [describing, setDescribing] = useState(false);
   if (session === undefined) return null;
   const { kit, irons } = session;
-  const save = (next: Kit): void => void kitchen.put('kits', next);
+  const save = (change: (kit: Kit) => Kit): void => void carryOut(commands.changeKit(change));
   return (
     <div className="flex flex-col gap-7 px-5 py-3">
       <section aria-label="Irons">
@@ -62,7 +62,7 @@ export const KitStation = () => {
       </section>
       <section aria-label="Kitchen">
         <h2 className="mb-2 text-xl">The place</h2>
-        <KitchenForm key={kit.name} kit={kit} onSave={save} />
+        <KitchenForm kit={kit} onSave={(changes) => save((now) => ({ ...now, ...changes }))} />
       </section>
       <Measures kit={kit} onSave={save} of="scoops" title="Scoops" one="scoop" />
       <Measures
@@ -83,7 +83,7 @@ export const KitStation = () => {
             kit={kit}
             onClose={() => setDescribing(false)}
             onSave={(iron) => {
-              void kitchen.put('irons', iron);
+              void carryOut(commands.addIron(iron));
               setDescribing(false);
             }}
           />
@@ -95,7 +95,7 @@ export const KitStation = () => {
           kit={kit}
           onClose={() => setEdited(null)}
           onSave={(next) => {
-            void kitchen.put('irons', next);
+            void carryOut(commands.reviseIron(edited, next));
             setEdited(null);
           }}
         />
@@ -113,7 +113,7 @@ const controlWords = ({ control }: Iron, kit: Kit): string => {
   return `nothing to set; light out at ${degrees(control.cutOut_C)}`;
 };
 
-type PartProps = { readonly kit: Kit; readonly onSave: (next: Kit) => void };
+type PartProps = { readonly kit: Kit; readonly onSave: (change: (kit: Kit) => Kit) => void };
 
 type MeasuresProps = PartProps & {
   readonly of: 'scoops' | 'spoons';
@@ -129,7 +129,7 @@ const Measures = ({ kit, onSave, of, title, one, note }: MeasuresProps) => {
   const measures = kit[of];
   const add = (): void => {
     if (name.trim() === '' || volume === null) return;
-    onSave({ ...kit, [of]: [...measures, { id: crypto.randomUUID(), name: name.trim(), volume_mL: volume }] });
+    onSave((now) => ({ ...now, [of]: [...now[of], { id: newId(), name: name.trim(), volume_mL: volume }] }));
     setName('');
   };
   return (
@@ -152,7 +152,7 @@ const Measures = ({ kit, onSave, of, title, one, note }: MeasuresProps) => {
               type="button"
               aria-label={`Remove ${measure.name}`}
               className="grid size-11 place-items-center text-quiet hover:text-ink"
-              onClick={() => onSave({ ...kit, [of]: measures.filter((m) => m.id !== measure.id) })}
+              onClick={() => onSave((now) => ({ ...now, [of]: now[of].filter((m) => m.id !== measure.id) }))}
             >
               <Trash2 aria-hidden className="size-4" />
             </button>
@@ -183,12 +183,12 @@ const bowl = (volume_mL: number): number => Math.min(34, 4.2 * Math.cbrt((3 * vo
 
 const Circuits = ({ kit, onSave }: PartProps) => {
   const add = (): void =>
-    onSave({
-      ...kit,
-      circuits: [...kit.circuits, { id: crypto.randomUUID(), name: `Circuit ${kit.circuits.length + 1}`, current_A: 16, voltage_V: 230 }],
-    });
+    onSave((now) => ({
+      ...now,
+      circuits: [...now.circuits, { id: newId(), name: `Circuit ${now.circuits.length + 1}`, current_A: 16, voltage_V: 230 }],
+    }));
   const change = (id: string, changes: Partial<Kit['circuits'][number]>): void =>
-    onSave({ ...kit, circuits: kit.circuits.map((circuit) => (circuit.id === id ? { ...circuit, ...changes } : circuit)) });
+    onSave((now) => ({ ...now, circuits: now.circuits.map((circuit) => (circuit.id === id ? { ...circuit, ...changes } : circuit)) }));
   return (
     <section aria-label="Circuits">
       <h2 className="text-xl">Circuits</h2>

@@ -2,10 +2,11 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
+import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { TextField } from './Entry.tsx';
+import { numberField } from '../look/index.ts';
+import { TextField } from './TextField.tsx';
 
-const number = z.coerce.number({ error: 'a number' });
 const isZone = (zone: string): boolean => {
   try {
     new Intl.DateTimeFormat('en', { timeZone: zone });
@@ -17,12 +18,12 @@ const isZone = (zone: string): boolean => {
 
 const Place = z.object({
   name: z.string().trim().min(1, 'a name').max(80),
-  altitude_m: number.min(-430, 'from −430 to 5,500 m').max(5500, 'from −430 to 5,500 m'),
-  room_C: number.pipe(Kit.shape.room_C),
-  refrigerator_C: number.pipe(Kit.shape.refrigerator_C),
+  altitude_m: numberField({ ...ALTITUDE_RANGE_M, whole: true }),
+  room_C: numberField({ min: -10, max: 50 }),
+  refrigerator_C: numberField({ min: -5, max: 20 }),
   zone: z.string().refine(isZone, 'a zone such as Europe/London'),
-  flourPerUsCup_g: number.pipe(Kit.shape.flourPerUsCup_g),
-  cueBefore_s: number.pipe(Kit.shape.cueBefore_s),
+  flourPerUsCup_g: numberField({ min: 80, max: 180 }),
+  cueBefore_s: numberField({ min: 0, max: 120, whole: true }),
   temperatureUnit: Kit.shape.temperatureUnit,
   codeOfPractice: Kit.shape.codeOfPractice,
   eggMarket: Kit.shape.eggMarket,
@@ -31,16 +32,26 @@ const Place = z.object({
   currency: z.string().trim().min(1, 'a sign or a word').max(6),
 });
 
+type Place = z.infer<typeof Place>;
+
 /** Where the kitchen stands and how it measures; kept as soon as every entry makes sense. */
-export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (next: Kit) => void }) => {
+export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (changes: Partial<Kit>) => void }) => {
   const {
     register,
     handleSubmit,
-    formState: { errors, isDirty },
+    formState: { errors, isDirty, dirtyFields },
     reset,
-  } = useForm({ resolver: zodResolver(Place), defaultValues: kit, mode: 'onBlur' });
+  } = useForm({
+    resolver: zodResolver(Place),
+    // What is stored may change under the form: an import, another tab. What was typed stays.
+    values: kit,
+    resetOptions: { keepDirtyValues: true },
+    mode: 'onBlur',
+  });
   const save = handleSubmit((values) => {
-    onSave({ ...kit, ...values });
+    // Only what was touched: the rest may have changed since the form was opened.
+    const touched = Object.keys(dirtyFields) as (keyof Place)[];
+    onSave(Object.fromEntries(touched.map((name) => [name, values[name]])));
     reset(values);
   });
   return (

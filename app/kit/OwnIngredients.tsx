@@ -1,32 +1,37 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Plus, Trash2 } from 'lucide-react';
+import type { Ref, SelectHTMLAttributes } from 'react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import type { Failure, Finding } from '../../core/basis/index.ts';
-import { ALLERGENS, ingredientFromLabel, OwnIngredient, ROLES } from '../../core/matter/index.ts';
+import type { Ingredient } from '../../core/matter/index.ts';
+import { ALLERGENS, ingredientFromLabel, INGREDIENTS, OwnIngredient, ROLES } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, Sheet } from '../look/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
-import { TextField } from './Entry.tsx';
+import { Findings, maybeNumberField, numberField, Sheet } from '../look/index.ts';
+import { commands, newId, useDo, useRows } from '../store/index.ts';
+import { TextField } from './TextField.tsx';
 
-const number = z.coerce.number({ error: 'a number' });
-const maybe = z.preprocess((value) => (value === '' || value === null ? null : value), z.union([z.null(), number.min(0).max(2000)]));
+const BEHAVES = ['as its kind', 'is melted', 'stays in bits', 'is stirred in'] as const;
+const grams = { min: 0, max: 2000 };
 
 const Typed = z.object({
   name: z.string().trim().min(1, 'a name').max(80),
   role: z.enum(ROLES),
   standard: OwnIngredient.shape.standard,
-  per_g: number.min(1, 'from 1 to 2,000 g').max(2000, 'from 1 to 2,000 g'),
-  energy_kcal: maybe,
-  fat_g: number.min(0).max(2000),
-  carbohydrate_g: number.min(0).max(2000),
-  sugars_g: number.min(0).max(2000),
-  fibre_g: maybe,
-  protein_g: number.min(0).max(2000),
-  salt_g: number.min(0).max(2000),
-  gramsPerUsCup: z.preprocess((value) => (value === '' || value === null ? null : value), z.union([z.null(), number.positive().max(1000)])),
+  per_g: numberField({ min: 1, max: 2000 }),
+  energy_kcal: maybeNumberField(grams),
+  fat_g: numberField(grams),
+  carbohydrate_g: numberField(grams),
+  sugars_g: numberField(grams),
+  fibre_g: maybeNumberField(grams),
+  protein_g: numberField(grams),
+  salt_g: numberField(grams),
+  gramsPerUsCup: maybeNumberField({ min: 1, max: 1000 }),
   allergens: z.array(z.enum(ALLERGENS)),
+  behaves: z.enum(BEHAVES),
+  takenFor: z.string(),
+  standsInFor: z.string(),
 });
 
 const EMPTY = {
@@ -43,11 +48,38 @@ const EMPTY = {
   salt_g: 0,
   gramsPerUsCup: null,
   allergens: [],
+  behaves: 'as its kind',
+  takenFor: '',
+  standsInFor: '',
 } as const;
+
+type Typed = z.infer<typeof Typed>;
+
+/** What is stored as what the form shows, and back. */
+const shownOf = ({ can = {}, ...row }: OwnIngredient): Typed => ({
+  ...row,
+  behaves:
+    can.melts === true ? 'is melted' : can.staysInBits === true ? 'stays in bits' : can.melts === false ? 'is stirred in' : 'as its kind',
+  takenFor: can.takenFor ?? '',
+  standsInFor: can.standsInFor?.[0] ?? '',
+});
+const storedOf = ({ behaves, takenFor, standsInFor, ...row }: Typed, id: string): OwnIngredient => {
+  const can: OwnIngredient['can'] = {
+    ...(behaves === 'as its kind' ? {} : { melts: behaves === 'is melted', staysInBits: behaves === 'stays in bits' }),
+    ...(takenFor === '' ? {} : { takenFor }),
+    ...(standsInFor === '' ? {} : { standsInFor: [standsInFor] }),
+  };
+  return { ...row, id, ...(Object.keys(can).length === 0 ? {} : { can }) };
+};
+
+/** Powders that are easily mixed up. */
+const ALIKE = INGREDIENTS.filter(({ can }) => can.takenFor !== undefined);
+/** What has stand-ins already. */
+const REPLACED = INGREDIENTS.filter(({ can }) => can.standIns !== undefined);
 
 /** Ingredients of the cook's own, from their labels; in every list and reading from then on. */
 export const OwnIngredients = () => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const rows = useRows('ingredients') ?? [];
   const [edited, setEdited] = useState<OwnIngredient | 'new' | null>(null);
   return (
@@ -72,7 +104,7 @@ export const OwnIngredients = () => {
               type="button"
               aria-label={`Remove ${row.name}`}
               className="ml-auto grid size-11 place-items-center text-quiet hover:text-ink"
-              onClick={() => void kitchen.remove('ingredients', row.id)}
+              onClick={() => void carryOut(commands.removeIngredient(row.id))}
             >
               <Trash2 aria-hidden className="size-4" />
             </button>
@@ -87,7 +119,7 @@ export const OwnIngredients = () => {
           row={edited === 'new' ? null : edited}
           onClose={() => setEdited(null)}
           onSave={(row) => {
-            void kitchen.put('ingredients', row);
+            void carryOut(commands.saveIngredient(row));
             setEdited(null);
           }}
         />
@@ -105,9 +137,9 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
     register,
     handleSubmit,
     formState: { errors },
-  } = useForm({ resolver: zodResolver(Typed), defaultValues: row ?? { ...EMPTY, allergens: [] }, mode: 'onBlur' });
+  } = useForm({ resolver: zodResolver(Typed), defaultValues: row === null ? { ...EMPTY, allergens: [] } : shownOf(row), mode: 'onBlur' });
   const save = handleSubmit((typed) => {
-    const made: OwnIngredient = { ...typed, id: row?.id ?? `own-${crypto.randomUUID()}` };
+    const made = storedOf(typed, row?.id ?? `own-${newId()}`);
     const read = ingredientFromLabel(made);
     if (!read.ok) return setTrouble(read.failure);
     // Said once; kept when the cook stands by it.
@@ -155,6 +187,16 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
           inputMode="decimal"
           {...register('gramsPerUsCup')}
         />
+        <label className="flex flex-col gap-1 text-[15px]">
+          In the kitchen it
+          <select className="entry" {...register('behaves')}>
+            {BEHAVES.map((word) => (
+              <option key={word}>{word}</option>
+            ))}
+          </select>
+        </label>
+        <Which label="Easily taken for" none="nothing" ingredients={ALIKE} {...register('takenFor')} />
+        <Which label="Can stand in for" none="nothing" ingredients={REPLACED} {...register('standsInFor')} />
         <fieldset className="col-span-3 max-sm:col-span-1">
           <legend className="text-[15px]">Contains</legend>
           <div className="flex flex-wrap gap-x-4">
@@ -183,3 +225,25 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
     </Sheet>
   );
 };
+
+type WhichProps = SelectHTMLAttributes<HTMLSelectElement> & {
+  readonly label: string;
+  readonly none: string;
+  readonly ingredients: readonly Ingredient[];
+  readonly ref?: Ref<HTMLSelectElement>;
+};
+
+/** One of the table’s ingredients, or none. */
+const Which = ({ label, none, ingredients, ...select }: WhichProps) => (
+  <label className="flex flex-col gap-1 text-[15px]">
+    {label}
+    <select className="entry" {...select}>
+      <option value="">{none}</option>
+      {ingredients.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
+  </label>
+);

@@ -7,7 +7,8 @@ import { describeStored } from '../../words/index.ts';
 import { dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRunPlan } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
 import { calendarOf } from './calendar.ts';
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
@@ -17,9 +18,9 @@ const STANDING = { good: '', worse: 'works, but not as well', impossible: 'doesn
 
 /** Everything before the first pour, laid backwards from it; each step is moved within what is possible. */
 export const Before = ({ session, formula, reading }: Props) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const planned = useRunPlan(session);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(wallNow);
   const { run, kit } = session;
   const zone = run?.zone ?? kit.zone;
   const firstPour = planned?.plan?.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
@@ -31,7 +32,7 @@ export const Before = ({ session, formula, reading }: Props) => {
   const steps = local ?? laid;
   const put = (next: readonly PrepStep[]): void => {
     setLocal(next);
-    if (isOfRun) void kitchen.put('runs', { ...run, prep: [...next] });
+    if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => ({ ...now, prep: [...next] })));
   };
   // Minutes and nights on one line: the nearer to the pour, the wider.
   const depth = (at: number): number => Math.log1p(Math.max(0, pourAt - at) / (8 * MINUTE_MS));
@@ -51,7 +52,7 @@ export const Before = ({ session, formula, reading }: Props) => {
           className="button-plain"
           onClick={() => {
             setLocal(null);
-            if (isOfRun) void kitchen.put('runs', { ...run, prep: [] });
+            if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => ({ ...now, prep: [] })));
           }}
         >
           <RotateCcw aria-hidden className="size-5" /> As usual

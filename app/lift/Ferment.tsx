@@ -26,10 +26,11 @@ import { describeSentence } from '../../words/index.ts';
 import { useRefrigerator } from '../devices/index.ts';
 import { clock, dayAndTime, Metric, Findings, grams, InlineSelect, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
 import { curveOptions, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { useLot } from './useLot.ts';
+import { wallNow } from '../clock/index.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 const HOUR_MS = 3_600_000;
@@ -73,9 +74,9 @@ type PathProps = Props & { readonly yeast: NonNullable<ReturnType<typeof yeasted
 
 const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
   const { kit } = session;
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const { lot, note } = useLot(session, formula, reading);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(wallNow);
   const mixedAt = lot !== null && lot.events.some((event) => event.kind === 'moved') ? lot.madeAt : null;
   const [cookAt, setCookAt] = useState(() => firstCookAt(session, now));
   const [elapsed_h, setElapsed] = useState(14);
@@ -149,8 +150,14 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
   );
   const takeYeast = (dry_g: number): void => {
     const mass = Number(yeastAs(dry_g, 'dry-yeast', yeast.form).toFixed(1));
-    const lines = formula.lines.map((line, i) => (reading.lines[i]?.ingredient?.id === yeast.form ? { ...line, edited_g: mass } : line));
-    void kitchen.put('formulas', { ...formula, lines, rev: formula.rev + 1, parentRev: formula.rev });
+    const ids = new Set(formula.lines.flatMap(({ id }, i) => (reading.lines[i]?.ingredient?.id === yeast.form ? [id] : [])));
+    void carryOut(
+      commands.reviseFormula(formula, (newest) => ({
+        ...newest,
+        parentRev: newest.rev,
+        lines: newest.lines.map((line) => (ids.has(line.id) ? { ...line, edited_g: mass } : line)),
+      })),
+    );
   };
   const warmPath = (): void => {
     setElapsed(2);

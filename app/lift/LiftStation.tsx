@@ -6,7 +6,7 @@ import { LIFTS } from '../../core/formula/index.ts';
 import { InlineSelect } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useSession } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { commands, useDo } from '../store/index.ts';
 import { Before } from './Before.tsx';
 import { Ferment } from './Ferment.tsx';
 import { Mix } from './Mix.tsx';
@@ -39,11 +39,11 @@ const TABS = ['Schools', 'Mix', 'Whip and fold', 'Ferment', 'Rest', 'Before the 
 const firstTab = (lift: Lift): number => (lift === 'yeasted' ? 3 : lift === 'rested' ? 4 : lift === 'quick' ? 0 : 2);
 
 const OfFormula = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const reading = readingOf(session, formula);
   const [tab, setTab] = useState(firstTab(reading.lift));
   const setLift = (lift: Lift | null): void =>
-    void kitchen.put('formulas', { ...formula, lift, rev: formula.rev + 1, parentRev: formula.rev });
+    void carryOut(commands.reviseFormula(formula, (newest) => ({ ...newest, lift, parentRev: newest.rev })));
   const props = { session, formula, reading };
   return (
     <div className="flex h-full flex-col px-5 py-3">

@@ -28,7 +28,9 @@ import {
 import { describeSentence } from '../../words/index.ts';
 import { clock, Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, airIn } from '../session/index.ts';
+import { adviceJob } from '../session/index.ts';
+import { airIn } from '../../core/lot/index.ts';
+import { wallNow } from '../clock/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { Peak } from './Peak.tsx';
@@ -309,9 +311,9 @@ const CUP_ML = 236.6;
 /** One level cup on the scale says how much air is really in it; from it the portion, in scoops, on every iron. */
 const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: CupProps) => {
   const [mass, setMass] = useState<number | null>(null);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(wallNow);
   const check = mass === null ? null : cupCheck(mass, CUP_ML, airless, fold);
-  const known = lot === null ? null : airIn(lot, Date.now());
+  const known = lot === null ? null : airIn(lot, wallNow());
   const air = check?.airFraction ?? known;
   const irons = session.irons.filter((iron) => session.run?.ironIds.includes(iron.id) ?? true);
   const answers = useAdvices(

@@ -1,7 +1,5 @@
 import type { LoadEvent } from '../../core/log/index.ts';
-
-/** A jump of the wall clock that this page has noticed; `at` is on the new clock. */
-export type Jump = { readonly at: number; readonly jump_ms: number };
+import type { Jump } from '../clock/index.ts';
 
 /**
  * A load's log with the jumps that are being written into it but haven't come back from the store yet. Without them the
@@ -10,7 +8,11 @@ export type Jump = { readonly at: number; readonly jump_ms: number };
 export const withJumps = (log: readonly LoadEvent[], jumps: readonly Jump[]): readonly LoadEvent[] => {
   const first = log[0];
   if (first === undefined || jumps.length === 0) return log;
-  const written = new Set(log.flatMap((event) => (event.kind === 'corrected' ? [event.at] : [])));
-  const missing = jumps.filter((jump) => !written.has(jump.at));
+  // Another tab may have written the same jump a moment before.
+  const isWritten = (jump: Jump): boolean =>
+    log.some(
+      (event) => event.kind === 'corrected' && Math.abs(event.at - jump.at) < 30_000 && Math.abs(event.data.jump_ms - jump.jump_ms) < 2000,
+    );
+  const missing = jumps.filter((jump) => !isWritten(jump));
   return [...log, ...missing.map(({ at, jump_ms }, i): LoadEvent => ({ seq: log.length + i, at, kind: 'corrected', data: { jump_ms } }))];
 };

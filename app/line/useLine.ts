@@ -1,14 +1,16 @@
-import { useCallback, useMemo } from 'react';
-import type { Lot, Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
-import { isOpenLot, loadProgress } from '../../core/log/index.ts';
+import { useMemo } from 'react';
+import type { Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
+import { loadProgress } from '../../core/log/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { Jump } from './jumps.ts';
+import type { Jump } from '../clock/index.ts';
+import { useNow, wallNow } from '../clock/index.ts';
+import { headerOf, inBowl, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
-import type { Session } from '../session/index.ts';
-import { adviceJob, inBowl, useNewestLoads } from '../session/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import type { RunningLoad, Session } from '../session/index.ts';
+import { adviceJob, useNewestLoads, useNoticedJumps } from '../session/index.ts';
+import { commands, newId, useDo, useSettled } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 
@@ -43,18 +45,25 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
   return session.irons.filter((iron) => ids.has(iron.id));
 };
 
-export const useLine = (session: Session, askedIronId: string | null, now: () => number, jumps: ReadonlyMap<string, readonly Jump[]>) => {
-  const kitchen = useKitchen();
-  const { run, workspace } = session;
+/** With the jumps of the clock that are on their way into its log. */
+const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | undefined): LoadProgress =>
+  jumps === undefined ? progress : loadProgress(withJumps(log, jumps));
+
+/** Whether a load is of this morning changes slowly. */
+const AGE_TICK_MS = 30_000;
+
+export const useLine = (session: Session, askedIronId: string | null) => {
+  const carryOut = useDo();
+  const { run, workspace, lots } = session;
+  const { byLoad: jumps } = useNoticedJumps();
+  const at = useNow(AGE_TICK_MS);
   const irons = ironsAtLine(session, askedIronId);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
-  const lots = useRows('lots');
   // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
   const formulaFor = (iron: Iron): Formula | null => {
     const id = iron.id === askedIronId || run === null ? workspace.formulaId : run.formulaId;
     return session.formulas.find((formula) => formula.id === id) ?? session.formula;
   };
-  const at = now();
   const upcoming = irons.map((iron) => {
     const running = newest?.get(iron.id);
     const isHistory = running !== undefined && running.progress.phase === 'opened' && at - (running.progress.openedAt ?? 0) > LOGGABLE_MS;
@@ -72,11 +81,11 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
       if (formula === null) return null;
       const isBench = iron.id === askedIronId || run === null;
       const wish = isBench ? workspace : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
-      const bowl = inBowl(session, formula, at);
+      const bowl = inBowl(session.lots, formula, at);
       return adviceJob(session, bowl.formula, iron, { ...wish, load: n, airFraction: bowl.airFraction });
     }),
   );
-  const places: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
+  const found: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
     const data = advices[i]?.data;
     return formula === null
       ? []
@@ -86,7 +95,7 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
             formula,
             load: current?.load ?? null,
             log: current?.log ?? [],
-            progress: current === undefined ? null : loadProgress(withJumps(current.log, jumps.get(current.load.id) ?? [])),
+            progress: current === undefined ? null : progressOf(current, jumps.get(current.load.id)),
             prediction: current?.prediction ?? null,
             rescue: null,
             promised_s: null,
@@ -96,46 +105,27 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
         ];
   });
 
-  const lotFor = useCallback(
-    async (formula: Formula, mass_g: number, temperature_C: number, madeAt: number): Promise<Lot> => {
-      const open = (lots ?? []).filter(
-        (lot) =>
-          lot.formulaId === formula.id &&
-          lot.formulaRev === formula.rev &&
-          isOpenLot(lot) &&
-          madeAt - lot.madeAt < SAME_MORNING_MS &&
-          lot.madeAt <= madeAt,
-      );
-      const newestLot = open.sort((a, b) => b.madeAt - a.madeAt)[0];
-      if (newestLot !== undefined) return newestLot;
-      const lot: Lot = {
-        id: crypto.randomUUID(),
-        formulaId: formula.id,
-        formulaRev: formula.rev,
-        name: formula.name,
-        madeAt,
-        mass_g,
-        temperature_C,
-        weighed: [],
-        events: [],
-      };
-      await kitchen.put('lots', lot);
-      return lot;
-    },
-    [kitchen, lots],
-  );
+  const places = useSettled(found);
 
   return useMemo(() => {
-    const append = (load: Load, event: NewLoadEvent, at = Math.round(now())): Promise<LoadEvent> => kitchen.append(load.id, event, at);
+    /** A touch; `seen`: how many events the load had when it was touched, so that its echo is the same touch. */
+    const append = (load: Load, event: NewLoadEvent, seen: number): Promise<LoadEvent | undefined> =>
+      carryOut(commands.noteLoad(load.id, event, wallNow(), `${load.id}/${event.kind}/${seen}/${JSON.stringify(event.data)}`));
+    /** Several words about one load: all or none. */
+    const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>
+      carryOut(commands.noteLoadAll(load.id, events, wallNow()));
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace): Promise<void> => {
-      const { iron, formula, advice, n } = place;
+      const { iron, formula, advice, n, load: before } = place;
       if (advice === null) return;
-      const startedAt = Math.round(now());
-      const lot = await lotFor(formula, Math.max(0.1, advice.answer.totalMass_g), workspace.batter_C, startedAt);
-      const id = crypto.randomUUID();
+      const startedAt = wallNow();
+      const open = lotToPourFrom(lots, formula, startedAt);
+      const lot =
+        open === null
+          ? newLot(newId(), formula, { madeAt: startedAt, mass_g: advice.answer.totalMass_g, temperature_C: workspace.batter_C })
+          : headerOf(open);
+      const id = newId();
       const prediction = { ...advice.prediction, id: `for-${id}` };
-      await kitchen.put('predictions', prediction);
       const load: Load = {
         id,
         runId: run?.id ?? null,
@@ -147,9 +137,11 @@ export const useLine = (session: Session, askedIronId: string | null, now: () =>
         predictionId: prediction.id,
         startedAt,
       };
-      await kitchen.put('loads', load);
-      await kitchen.append(id, { kind: 'poured', data: {} }, startedAt);
+      // The same touch of the same iron is the same pour.
+      await carryOut(
+        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: {} } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
+      );
     };
-    return { places, ready: newest !== undefined, append, pour };
-  }, [kitchen, now, lotFor, workspace.batter_C, run, places, newest]);
+    return { places, ready: newest !== undefined, append, log, pour };
+  }, [carryOut, lots, workspace.batter_C, run, places, newest]);
 };

@@ -4,8 +4,9 @@ import { canonicalJson } from '../../core/basis/index.ts';
 import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
-import { batterKey, historyJob, keepRescued, recentLoads } from '../session/index.ts';
-import { logOf, useLogs, useRows } from '../store/index.ts';
+import { keepRescued, useIronLoads } from '../session/index.ts';
+import { useSettled } from '../store/index.ts';
+import { batterKey, historyQuestion } from '../../core/lot/index.ts';
 import type { RescueJob } from '../workers/index.ts';
 import { burstOver, calibrationWorker } from '../workers/index.ts';
 import type { LinePlace } from './useLine.ts';
@@ -23,29 +24,20 @@ const cuesOf = ({ progress }: LinePlace): Cue[] => {
 
 /** Places whose load was noticed something of, with their time set anew; the others as they were. */
 export const useRescues = (session: Session, places: readonly LinePlace[]): readonly LinePlace[] => {
-  const loads = useRows('loads');
-  const predictions = useRows('predictions');
-  const formulas = useRows('formulas');
   const cues = places.map(cuesOf);
-  const recent = places.map(({ iron, load }, i) =>
-    cues[i]?.length === 0
-      ? []
-      : recentLoads(
-          (loads ?? []).filter((other) => other.id !== load?.id),
-          iron.id,
-        ),
-  );
-  const logs = useLogs(recent.flat().map((load) => load.id));
-  const jobs = places.map(({ iron, formula, prediction }, i): RescueJob | null => {
+  const asked = useIronLoads(places.flatMap(({ iron }, i) => (cues[i]?.length === 0 ? [] : [iron.id])));
+  const jobs = places.map(({ iron, formula, prediction, load }, i): RescueJob | null => {
     const noticed = cues[i] ?? [];
-    if (noticed.length === 0 || prediction === null || predictions === undefined || formulas === undefined || logs === undefined)
-      return null;
-    // What is in the iron, not what lies on the bench by now.
-    const inIron = formulas.find((f) => f.id === prediction.formulaId && f.rev === prediction.formulaRev) ?? formula;
-    const { past, ...job } = historyJob(
+    if (noticed.length === 0 || prediction === null || asked === undefined) return null;
+    // What is in the iron, not what is being worked on by now.
+    const inIron = asked.formulas.find((f) => f.id === prediction.formulaId && f.rev === prediction.formulaRev) ?? formula;
+    const { tawny } = prediction.target;
+    const { crisp } = session.workspace.target;
+    const { past, ...job } = historyQuestion(
       session,
-      { formula: inIron, iron, tawny: prediction.target.tawny },
-      { recent: recent[i] ?? [], predictions, formulas, logOf: (id) => logOf(logs, id) },
+      { formula: inIron, iron, tawny, conditions: { target: { tawny, crisp }, batter_C: session.workspace.batter_C } },
+      (asked.loads.get(iron.id) ?? []).filter((other) => other.load.id !== load?.id),
+      asked.formulas,
     );
     return {
       ...job,
@@ -72,10 +64,12 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       retry: false,
     })),
   });
-  const shown = places.map((place, i) => {
-    const answer = answers[i]?.data;
-    return jobs[i] != null && answer?.ok === true ? rescued(place, answer.value) : place;
-  });
+  const shown = useSettled(
+    places.map((place, i) => {
+      const answer = answers[i]?.data;
+      return jobs[i] != null && answer?.ok === true ? rescued(place, answer.value) : place;
+    }),
+  );
   useEffect(() => {
     keepRescued(
       new Map(shown.flatMap(({ load, rescue }) => (load === null || rescue === null ? [] : [[load.id, rescue.open_s] as const]))),
@@ -84,8 +78,19 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
   return shown;
 };
 
+/** Places as they were moved: the same answer for the same place is the same thing. */
+const moved = new WeakMap<RevisedOpenTime, { readonly place: LinePlace; readonly made: LinePlace }>();
+
 /** The promise with its times moved; what was promised at the pour stays in the book. */
 const rescued = (place: LinePlace, rescue: RevisedOpenTime): LinePlace => {
+  const known = moved.get(rescue);
+  if (known?.place === place) return known.made;
+  const made = withTime(place, rescue);
+  moved.set(rescue, { place, made });
+  return made;
+};
+
+const withTime = (place: LinePlace, rescue: RevisedOpenTime): LinePlace => {
   const { prediction } = place;
   if (prediction === null) return place;
   const { from, best, to } = prediction.cookTime_s;

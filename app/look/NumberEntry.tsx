@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
+import { readNumber, typedNumber } from './readNumber.ts';
 
 type EntryProps = {
   readonly label: string;
@@ -15,7 +16,9 @@ type EntryProps = {
   readonly onEnter?: (value: number) => void;
 };
 
-/** A number that is taken over once it makes sense; until then what was typed stays, with the reason. */
+const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 });
+
+/** A number that is taken over once it makes sense; until then what was typed stays, with the reason, and nothing is saved. */
 export const NumberEntry = ({
   label,
   value,
@@ -29,24 +32,25 @@ export const NumberEntry = ({
   onChange,
   onEnter,
 }: EntryProps) => {
-  const [text, setText] = useState(value === null ? '' : String(value));
-  const [problem, setProblem] = useState<string | null>(null);
+  const id = useId();
+  const [text, setText] = useState(typedNumber(value));
+  const fits = (number: number): boolean => number >= min && number <= max && (!whole || Number.isInteger(number));
+  const read = readNumber(text, fits);
+  const isOff = read.kind === 'empty' ? !mayBeEmpty : read.kind !== 'number' || !fits(read.value);
+  const [isTouched, setTouched] = useState(false);
+  const hasProblem = isTouched && isOff;
   const change = (typed: string): void => {
     setText(typed);
-    const parsed = typed.trim() === '' ? null : Number(typed.replace(',', '.'));
-    const isMissing = parsed === null && !mayBeEmpty;
-    const isOff = parsed !== null && (!Number.isFinite(parsed) || parsed < min || parsed > max || (whole && !Number.isInteger(parsed)));
-    setProblem(
-      isMissing || isOff
-        ? `${whole ? 'A whole number' : 'A number'} from ${min.toLocaleString('en-GB')} to ${max.toLocaleString('en-GB')}`
-        : null,
-    );
-    if (!isMissing && !isOff) onChange(parsed);
+    setTouched(true);
+    const next = readNumber(typed, fits);
+    if (next.kind === 'empty' && mayBeEmpty) onChange(null);
+    if (next.kind === 'number' && fits(next.value)) onChange(next.value);
   };
   return (
-    <label className="flex flex-col gap-1 text-[15px]">
-      {label}
+    <span className="flex flex-col gap-1 text-[15px]">
+      <label htmlFor={id}>{label}</label>
       <input
+        id={id}
         className={
           big
             ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal'
@@ -57,19 +61,39 @@ export const NumberEntry = ({
         inputMode="decimal"
         {...(placeholder === undefined ? {} : { placeholder })}
         value={text}
-        aria-invalid={problem !== null}
+        aria-invalid={hasProblem}
+        aria-describedby={hasProblem ? `${id}-problem` : undefined}
         onChange={(event) => change(event.target.value)}
         onKeyDown={(event) => {
-          const typed = Number(text.replace(',', '.'));
-          if (event.key !== 'Enter' || problem !== null || text.trim() === '' || !Number.isFinite(typed)) return;
-          onEnter?.(typed);
+          if (event.key === 'Enter' && read.kind === 'number' && fits(read.value)) onEnter?.(read.value);
         }}
       />
-      {problem !== null && (
-        <span role="alert" className="text-hazard">
-          {problem}
+      {hasProblem && (
+        <span id={`${id}-problem`} role="alert" className="text-hazard">
+          {read.kind === 'ambiguous' ? (
+            <Which values={read.values.filter(fits)} onTake={(taken) => change(typedNumber(taken))} />
+          ) : (
+            `${whole ? 'A whole number' : 'A number'} from ${inWords(min)} to ${inWords(max)}`
+          )}
         </span>
       )}
-    </label>
+    </span>
   );
 };
+
+/** Both readings of what was typed, to be taken by a touch. */
+const Which = ({ values, onTake }: { readonly values: readonly number[]; readonly onTake: (value: number) => void }) => (
+  <>
+    Which is it?
+    {values.map((value) => (
+      <button
+        key={value}
+        type="button"
+        className="ml-2 min-h-11 px-1 font-semibold text-act underline underline-offset-2"
+        onClick={() => onTake(value)}
+      >
+        {inWords(value)}
+      </button>
+    ))}
+  </>
+);

@@ -1,6 +1,6 @@
 export { AddEntry } from './AddEntry.tsx';
 export { Metric } from './Metric.tsx';
-export { download, fileName } from './download.ts';
+export { download, downloadBlob, fileName } from './download.ts';
 export { Findings } from './Findings.tsx';
 export {
   clock,
@@ -22,3 +22,7 @@ export { PlateFace } from './PlateFace.tsx';
 export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
+export { maybeNumberField, numberField } from './numberField.ts';
+export { readNumber, typedNumber } from './readNumber.ts';
+export { useDrag } from './useDrag.ts';
+export { GUARD_MS, useGuard, useSettling } from './useGuard.ts';

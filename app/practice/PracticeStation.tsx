@@ -9,7 +9,7 @@ import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../c
 import { describeSentence } from '../../words/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import { commands, useDo, useRows } from '../store/index.ts';
 import { calibrationWorker } from '../workers/index.ts';
 import { AtTheIron } from './AtTheIron.tsx';
 import type { Exercise } from './exercise.ts';
@@ -19,6 +19,7 @@ import type { PourChoice } from './Pour.tsx';
 import { Pour } from './Pour.tsx';
 import { Revealed } from './Revealed.tsx';
 import { SteamSound } from './steamSound.ts';
+import { wallNow } from '../clock/index.ts';
 
 /** What is to be landed on; the same for all, so that loads can be compared. */
 const TAWNY = 4;
@@ -57,7 +58,7 @@ const useResults = (exercise: Exercise): readonly PracticeResult[] | undefined =
   }).data;
 
 const Exercising = ({ exercise, pairing, onChange }: Props) => {
-  const kitchen = useKitchen();
+  const carryOut = useDo();
   const records = useRows('practices') ?? [];
   const { iron } = pairing;
   const level = levelOf(exercise.levelId);
@@ -93,10 +94,10 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   };
   const over = async (next: Exercise, hasLanded: boolean): Promise<void> => {
     const { levelId, seed } = next;
-    const record = { id: `${levelId}-${seed}`, levelId, seed, at: Date.now(), loads: next.done.length, isLanded: hasLanded };
-    await kitchen.put('practices', { ...record, estimatorLoads: null });
+    const record = { id: `${levelId}-${seed}`, levelId, seed, at: wallNow(), loads: next.done.length, isLanded: hasLanded };
+    await carryOut(commands.addPractice({ ...record, estimatorLoads: null }));
     const its = await calibrationWorker.replay({ levelId, seed, hidden, tawny: TAWNY });
-    if (its.ok && its.value.at(-1)?.lands === true) await kitchen.put('practices', { ...record, estimatorLoads: its.value.length });
+    if (its.ok && its.value.at(-1)?.lands === true) await carryOut(commands.addPractice({ ...record, estimatorLoads: its.value.length }));
   };
   const open = (open_s: number): void => {
     if (load === null) return;

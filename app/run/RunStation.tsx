@@ -4,10 +4,11 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { instantOf, wallTime } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, day, dialMarkText, Findings, grams, InlineSelect, NumberEntry, timeOfDay } from '../look/index.ts';
+import { clock, day, dialMarkText, Findings, grams, InlineSelect, NumberEntry, timeOfDay, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { commands, newId, useDo } from '../store/index.ts';
 import { PlanPicture } from './PlanPicture.tsx';
 
 /** A run nobody has planned yet: tomorrow at 07:15. */
@@ -15,7 +16,7 @@ const freshRun = (session: Session, now: number): Run => {
   const { kit, formula, irons, workspace } = session;
   const tomorrow = wallTime(now + 86_400_000, kit.zone).slice(0, 10);
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     name: 'Breakfast',
     zone: kit.zone,
     mode: 'together',
@@ -34,7 +35,8 @@ const freshRun = (session: Session, now: number): Run => {
 export const RunStation = () => {
   const session = useSession();
   const planned = useRunPlan(session);
-  const kitchen = useKitchen();
+  const carryOut = useDo();
+  const guard = useGuard();
   if (session === undefined) return null;
   const { run, formula } = session;
   if (run === null)
@@ -49,14 +51,21 @@ export const RunStation = () => {
           type="button"
           className="button-act mt-5"
           disabled={formula === null}
-          onClick={() => void kitchen.put('runs', freshRun(session, Date.now()))}
+          onClick={guard(() => void carryOut(commands.addRun(freshRun(session, wallNow()))))}
         >
           Plan a run
         </button>
         {formula === null && <p className="mt-3">First a batter: write one on the Formula station.</p>}
       </section>
     );
-  return <Morning session={session} run={run} planned={planned} onChange={(changes) => void kitchen.put('runs', { ...run, ...changes })} />;
+  return (
+    <Morning
+      session={session}
+      run={run}
+      planned={planned}
+      onChange={(changes) => void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...changes })))}
+    />
+  );
 };
 
 type MorningProps = {

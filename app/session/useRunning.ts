@@ -1,6 +1,7 @@
-import type { Prediction, Load, LoadEvent, LoadProgress } from '../../core/log/index.ts';
+import type { Load, LoadEvent, LoadProgress, Prediction } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
-import { logOf, useLogs, useRows } from '../store/index.ts';
+import { useMemo } from 'react';
+import { useQueried } from '../store/index.ts';
 
 export type RunningLoad = {
   readonly load: Load;
@@ -9,21 +10,25 @@ export type RunningLoad = {
   readonly prediction: Prediction | null;
 };
 
-/** The newest load of each of these irons, as its log stands; undefined until the store has answered. */
+/** A pour that was taken back leaves a load of which nothing happened: the ones before it are looked at too. */
+const LOOK_BACK = 4;
+
+/** The newest load of each of these irons that was really poured, as its log stands; undefined until the store has answered. */
 export const useNewestLoads = (ironIds: readonly string[]): ReadonlyMap<string, RunningLoad> | undefined => {
-  const loads = useRows('loads');
-  const predictions = useRows('predictions');
-  const newest = new Map<string, Load>();
-  for (const load of loads ?? []) {
-    if (!ironIds.includes(load.ironId)) continue;
-    if (load.startedAt >= (newest.get(load.ironId)?.startedAt ?? -1)) newest.set(load.ironId, load);
-  }
-  const logs = useLogs([...newest.values()].map((load) => load.id));
-  if (loads === undefined || predictions === undefined || logs === undefined) return undefined;
-  return new Map(
-    [...newest].map(([ironId, load]) => {
-      const log = logOf(logs, load.id);
-      return [ironId, { load, log, progress: loadProgress(log), prediction: predictions.find((p) => p.id === load.predictionId) ?? null }];
-    }),
+  const found = useQueried(
+    async (queries) => {
+      const loads = await Promise.all(ironIds.map((ironId) => queries.loadsOfIron(ironId, LOOK_BACK)));
+      return queries.withPromises(loads.flat());
+    },
+    `newest ${ironIds.join(' ')}`,
   );
+  return useMemo(() => {
+    if (found === undefined) return undefined;
+    const newest = new Map<string, RunningLoad>();
+    for (const { load, log, prediction } of found) {
+      const progress = loadProgress(log);
+      if (progress.phase !== 'ready') newest.set(load.ironId, { load, log, progress, prediction });
+    }
+    return newest;
+  }, [found]);
 };

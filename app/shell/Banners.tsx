@@ -1,11 +1,18 @@
-import { HardDrive } from 'lucide-react';
+import { CircleAlert, Clock, HardDrive } from 'lucide-react';
+import { useState } from 'react';
 import { describeSentence } from '../../words/index.ts';
-import { useStorageTrouble } from '../store/index.ts';
+import { jumpTold, useNoticedJumps } from '../session/index.ts';
+import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
+import { loadUpdate } from './update.ts';
 import { useExport } from './useExport.ts';
 
-/** What concerns every station: trouble with storage. */
+const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
+
+/** What concerns every station: trouble with storage, rows that can't be read, a clock that was set, things to be told once. */
 export const Banners = () => {
   const trouble = useStorageTrouble();
+  const told = useNotices();
+  const { untold } = useNoticedJumps();
   const exportNow = useExport();
   return (
     <>
@@ -13,11 +20,77 @@ export const Banners = () => {
         <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-white">
           <HardDrive aria-hidden className="size-5" />
           <span>{describeSentence({ code: trouble, fields: {} })}.</span>
-          <button type="button" className="min-h-11 rounded bg-white px-3 font-semibold text-ink" onClick={() => void exportNow()}>
+          <button type="button" className={action} onClick={() => void exportNow()}>
             Export now
           </button>
         </div>
       )}
+      <Unreadable onExport={() => void exportNow()} />
+      {untold !== null && (
+        <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-2 text-ink">
+          <Clock aria-hidden className="size-5" />
+          <span>
+            The device’s clock jumped by {Math.round(untold.jump_ms / 1000)} s. The countdowns went on as if it hadn’t; opening times are on
+            the new clock.
+          </span>
+          <button type="button" className="button-plain" onClick={jumpTold}>
+            Good
+          </button>
+        </div>
+      )}
+      {told.map(({ id, what }) => (
+        <div key={id} role="alert" data-code={what.code} className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-white">
+          <CircleAlert aria-hidden className="size-5" />
+          <span>{describeSentence(what)}.</span>
+          {what.code === 'update-ready' && (
+            <button type="button" className={action} onClick={loadUpdate}>
+              Load it
+            </button>
+          )}
+          {what.code === 'store-moved-on' && (
+            <button type="button" className={action} onClick={() => window.location.reload()}>
+              Load again
+            </button>
+          )}
+          <button type="button" className={action} onClick={() => notices.drop(id)}>
+            {what.code === 'update-ready' ? 'Later' : 'Good'}
+          </button>
+        </div>
+      ))}
     </>
+  );
+};
+
+/** Rows that can't be read are named; they stay where they are and go with every export. */
+const Unreadable = ({ onExport }: { readonly onExport: () => void }) => {
+  const problems = useProblems();
+  const [seen, setSeen] = useState(0);
+  if (problems.size <= seen) return null;
+  return (
+    <div role="alert" data-unreadable={problems.size} className="no-print bg-ink px-4 py-2 text-white">
+      <details>
+        <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-3">
+          <CircleAlert aria-hidden className="size-5" />
+          <span>
+            {problems.size === 1 ? 'One row' : `${problems.size} rows`} of this kitchen can’t be read and{' '}
+            {problems.size === 1 ? 'is' : 'are'} left aside. Everything else works.
+          </span>
+          <button type="button" className={action} onClick={onExport}>
+            Export everything
+          </button>
+          <button type="button" className={action} onClick={() => setSeen(problems.size)}>
+            Good
+          </button>
+        </summary>
+        <ul className="mt-2 text-[15px]">
+          {[...problems.values()].slice(0, 20).map(({ table, key, where, why }) => (
+            <li key={`${table}/${key}`}>
+              {table} {key}
+              {where === '' ? '' : `, ${where}`}: {why}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </div>
   );
 };

@@ -1,16 +1,45 @@
 import { useRouteError } from 'react-router';
+import { useKitchenChoice } from '../store/index.ts';
+import { Rail } from './Rail.tsx';
+import { useExport } from './useExport.ts';
 
-/** A station that failed: the data is safe in the store, so starting again is the cure. */
+/** A station that failed: the others, the kitchens and the export are still there, and the data is safe in the store. */
 export const Broken = () => {
   const error = useRouteError();
-  return (
-    <main className="mx-auto max-w-xl p-8" role="alert">
-      <h1 className="text-2xl">This station stopped</h1>
-      <p className="mt-3">Nothing that was written down is lost. Load the page again; if it stops here again, go to another station.</p>
-      <pre className="mt-3 overflow-auto rounded bg-white p-3 text-sm">{error instanceof Error ? error.message : String(error)}</pre>
-      <button type="button" className="button-act mt-4" onClick={() => window.location.assign('/run')}>
-        Load again
-      </button>
+  return <Stopped message={error instanceof Error ? error.message : String(error)} />;
+};
+
+/** Where even the frame failed: the rail beside it, so that there is a way on. */
+export const BrokenFrame = () => (
+  <div className="flex h-full max-sm:flex-col">
+    <Rail />
+    <main className="flex-1">
+      <Broken />
     </main>
+  </div>
+);
+
+const Stopped = ({ message }: { readonly message: string }) => {
+  const exportNow = useExport();
+  const { isDemo, choose } = useKitchenChoice();
+  return (
+    <section className="mx-auto max-w-xl p-8" role="alert">
+      <h1 className="text-2xl">This station stopped</h1>
+      <p className="mt-3">
+        Nothing that was written down is lost. Load the page again; if it stops here again, export everything and go to another station.
+      </p>
+      <pre className="mt-3 overflow-auto rounded bg-white p-3 text-sm">{message}</pre>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button type="button" className="button-act" onClick={() => window.location.reload()}>
+          Load again
+        </button>
+        <button type="button" className="button-plain" onClick={() => void exportNow()}>
+          Export everything
+        </button>
+        <button type="button" className="button-plain" onClick={() => choose(!isDemo)}>
+          {isDemo ? 'To my kitchen' : 'To the demo'}
+        </button>
+      </div>
+    </section>
   );
 };

@@ -2,6 +2,8 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Banners } from './Banners.tsx';
+import { SessionContext, useClockJumps, useSessionOfStore } from '../session/index.ts';
+import { Contained } from './Contained.tsx';
 import { STATION_KEYS } from './keys.ts';
 import { Rail } from './Rail.tsx';
 import { STATIONS } from './stations.ts';
@@ -9,8 +11,18 @@ import { Strip } from './strip/Strip.tsx';
 
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
-/** Strip on top, stations at the side, the station in the middle. */
+/** What every station works on is asked of the store once, here. */
 export const Shell = () => {
+  useClockJumps();
+  return (
+    <SessionContext value={useSessionOfStore()}>
+      <Frame />
+    </SessionContext>
+  );
+};
+
+/** Strip on top, stations at the side, the station in the middle. */
+const Frame = () => {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -32,7 +44,9 @@ export const Shell = () => {
       <a href="#station" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
         To the station
       </a>
-      <Strip />
+      <Contained>
+        <Strip />
+      </Contained>
       <Banners />
       <div className="flex min-h-0 flex-1 max-sm:flex-col">
         <Rail />

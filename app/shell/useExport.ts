@@ -1,14 +1,22 @@
 import { useCallback } from 'react';
-import { download } from '../look/index.ts';
-import { useKitchen } from '../store/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { downloadBlob } from '../look/index.ts';
+import { notices, useKitchen } from '../store/index.ts';
 
-/** Everything in the kitchen as one JSON file. */
-export const useExport = (): (() => Promise<void>) => {
+/** Everything in the kitchen as one file; compressed where it is large. */
+export const useExport = (): ((progress?: (done: number, all: number) => void) => Promise<void>) => {
   const kitchen = useKitchen();
-  return useCallback(async () => {
-    const now = Date.now();
-    const { exportKitchen } = await import('../store/exchange.ts');
-    const file = await exportKitchen(kitchen, now);
-    download(`${kitchen.name}-${new Date(now).toISOString().slice(0, 10)}.json`, 'application/json', `${JSON.stringify(file, null, 1)}\n`);
-  }, [kitchen]);
+  return useCallback(
+    async (progress) => {
+      const now = wallNow();
+      try {
+        const { exportKitchen } = await import('../store/transfer.ts');
+        const { blob, isCompressed } = await exportKitchen(kitchen, now, progress);
+        downloadBlob(`${kitchen.name}-${new Date(now).toISOString().slice(0, 10)}.json${isCompressed ? '.gz' : ''}`, blob);
+      } catch (error) {
+        notices.tell({ code: 'export-failed', fields: { why: error instanceof Error ? error.message : String(error) } });
+      }
+    },
+    [kitchen],
+  );
 };

@@ -1,17 +1,23 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { newestRevisions } from '../../core/basis/index.ts';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import type { SetAside } from '../../core/kitchen/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { LoadEvent } from '../../core/log/index.ts';
 import type { WeighEvent } from '../../core/weigh/index.ts';
-import type { LoadEventRow, Rows, TableName } from './database.ts';
-import type { Kitchen } from './kitchen.ts';
+import type { Rows, TableName } from './database.ts';
+import type { Kitchen, OpenTrouble } from './kitchen.ts';
 import { openKitchen } from './kitchen.ts';
 import { DEMO, OWN } from './names.ts';
+import { notices } from './notices.ts';
+import { Problems } from './problems.ts';
+import { Queries, settled } from './queries.ts';
+import type { Command } from './transaction.ts';
+import { CommandFailed } from './transaction.ts';
 
-type KitchenChoice = { readonly kitchen: Kitchen; readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
+type OpenKitchen = { readonly kitchen: Kitchen; readonly queries: Queries; readonly problems: Problems };
+type KitchenChoice = OpenKitchen & { readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
 
 const Context = createContext<KitchenChoice | null>(null);
 const CHOICE_KEY = 'tawny-lattice-kitchen';
@@ -24,19 +30,63 @@ const rememberedChoice = (): boolean => {
   }
 };
 
+/** Kitchens stay open once they were: what waits for room in one isn't lost by looking at the other. */
+const opened = new Map<string, OpenKitchen>();
+
+const open = async (name: string): Promise<OpenKitchen | OpenTrouble> => {
+  const known = opened.get(name);
+  if (known !== undefined) return known;
+  const result = await openKitchen(name);
+  if (!result.ok) return result.trouble;
+  const { kitchen } = result;
+  // Only needed the first time a kitchen is opened.
+  if ((await kitchen.database.rows('kits').count()) === 0) await (await import('./seed.ts')).seed(kitchen, Date.now());
+  void kitchen.tidy(Date.now()).catch(() => undefined);
+  // Another tab runs a newer version: this one lets go, so that it can go on, and says so.
+  kitchen.database.on('versionchange', () => {
+    kitchen.database.close();
+    opened.delete(name);
+    notices.tell({ code: 'store-moved-on', fields: {} });
+    return false;
+  });
+  const problems = new Problems();
+  const made = { kitchen, problems, queries: new Queries(kitchen, problems) };
+  opened.set(name, made);
+  return made;
+};
+
+/** Nobody leaves unasked while something waits in memory only. */
+const useLeaveGuard = (): void =>
+  useEffect(() => {
+    const guard = (event: BeforeUnloadEvent): void => {
+      if ([...opened.values()].some(({ kitchen }) => kitchen.pendingWrites.pending.length > 0)) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', guard);
+    return () => window.removeEventListener('beforeunload', guard);
+  }, []);
+
+type ProviderProps = {
+  readonly children: ReactNode;
+  readonly waiting: ReactNode;
+  readonly trouble: (trouble: OpenTrouble, isDemo: boolean, choose: (demo: boolean) => void) => ReactNode;
+};
+
 /** Opens the demo kitchen, or the cook's own, and gives it to everything below. */
-export const KitchenProvider = ({ children, waiting }: { readonly children: ReactNode; readonly waiting: ReactNode }) => {
+export const KitchenProvider = ({ children, waiting, trouble }: ProviderProps) => {
   const [isDemo, setIsDemo] = useState(rememberedChoice);
-  const [kitchen, setKitchen] = useState<Kitchen | null>(null);
+  const [found, setFound] = useState<OpenKitchen | OpenTrouble | null>(null);
+  useLeaveGuard();
   useEffect(() => {
     let wanted = true;
-    const open = async (): Promise<void> => {
-      const opened = await openKitchen(isDemo ? DEMO : OWN);
-      // Only needed the first time a kitchen is opened.
-      if ((await opened.database.rows('kits').count()) === 0) await (await import('./seed.ts')).seed(opened, Date.now());
-      if (wanted) setKitchen(opened);
-    };
-    void open();
+    const name = isDemo ? DEMO : OWN;
+    open(name)
+      .catch((error: unknown): OpenTrouble => ({ kind: 'broken', name, message: error instanceof Error ? error.message : String(error) }))
+      .then(
+        (result) => {
+          if (wanted) setFound(result);
+        },
+        () => undefined,
+      );
     return () => {
       wanted = false;
     };
@@ -47,10 +97,11 @@ export const KitchenProvider = ({ children, waiting }: { readonly children: Reac
     } catch {
       // Only the choice is forgotten; nothing else depends on it.
     }
-    setKitchen(null);
+    setFound(null);
     setIsDemo(demo);
   }, []);
-  const value = useMemo(() => (kitchen === null ? null : { kitchen, isDemo, choose }), [kitchen, isDemo, choose]);
+  const value = useMemo(() => (found === null || !('kitchen' in found) ? null : { ...found, isDemo, choose }), [found, isDemo, choose]);
+  if (found !== null && !('kitchen' in found)) return trouble(found, isDemo, choose);
   return value === null ? waiting : <Context.Provider value={value}>{children}</Context.Provider>;
 };
 
@@ -62,15 +113,34 @@ export const useKitchenChoice = (): KitchenChoice => {
 
 export const useKitchen = (): Kitchen => useKitchenChoice().kitchen;
 
-const useWaiting = () => {
-  const { pendingWrites } = useKitchen();
-  useSyncExternalStore(
-    pendingWrites.subscribe,
-    () => pendingWrites.waiting,
-    () => pendingWrites.waiting,
+/**
+ * Carries out a command. What is refused is told to the cook; then undefined. Never rejects: a touch is either done, waits in memory, or is named.
+ */
+export const useDo = (): (<R>(command: Command<R>) => Promise<R | undefined>) => {
+  const kitchen = useKitchen();
+  return useCallback(
+    async (command) => {
+      try {
+        return await kitchen.do(command);
+      } catch (error) {
+        notices.tell(
+          error instanceof CommandFailed
+            ? error.failure
+            : { code: 'write-failed', fields: { why: error instanceof Error ? error.message : String(error) } },
+        );
+        return undefined;
+      }
+    },
+    [kitchen],
   );
-  return pendingWrites;
 };
+
+export const useNotices = () =>
+  useSyncExternalStore(
+    notices.subscribe,
+    () => notices.all,
+    () => notices.all,
+  );
 
 export const useStorageTrouble = () => {
   const { pendingWrites } = useKitchen();
@@ -81,56 +151,67 @@ export const useStorageTrouble = () => {
   );
 };
 
-/** All rows of a table, kept fresh across tabs; undefined until the first are read. */
-export const useRows = <N extends TableName>(name: N): Rows[N][] | undefined => {
-  const kitchen = useKitchen();
-  const stored = useLiveQuery(() => kitchen.database.rows(name).toArray(), [kitchen, name]);
-  const waiting = useWaiting();
-  return stored === undefined ? undefined : waiting.overlay(name, stored);
+/** Rows of this kitchen that could not be read so far. */
+export const useProblems = (): ReadonlyMap<string, SetAside> => {
+  const { problems } = useKitchenChoice();
+  return useSyncExternalStore(
+    problems.subscribe,
+    () => problems.all,
+    () => problems.all,
+  );
 };
+
+/**
+ * An answer of the store, kept fresh across tabs; undefined until the first is there. `key`: everything that the question depends on.
+ * What hasn't changed keeps its identity.
+ */
+export const useQueried = <T,>(ask: (queries: Queries) => Promise<T>, key: string): T | undefined => {
+  const { kitchen, queries } = useKitchenChoice();
+  const { pendingWrites } = kitchen;
+  const pending = useSyncExternalStore(
+    pendingWrites.subscribe,
+    () => pendingWrites.pending,
+    () => pendingWrites.pending,
+  );
+  const last = useRef<{ readonly key: string; readonly value: T } | null>(null);
+  const found = useLiveQuery(async () => ({ key, value: await ask(queries) }), [queries, pending, key]);
+  // An answer to another question isn't one.
+  if (found === undefined || found.key !== key) return last.current?.key === key ? last.current.value : undefined;
+  const value = settled(last.current?.value, found.value);
+  last.current = { key, value };
+  return value;
+};
+
+const hasSameFields = <T extends object>(a: T | undefined, b: T): boolean =>
+  a !== undefined && Object.keys(b).every((key) => a[key as keyof T] === b[key as keyof T]);
+
+/** A list put together at every render, whose items keep their identity while their fields are the same things. */
+export const useSettled = <T extends object>(list: readonly T[]): readonly T[] => {
+  const last = useRef<readonly T[]>([]);
+  const items = list.map((item, i) => (hasSameFields(last.current[i], item) ? last.current[i]! : item));
+  const isSame = items.length === last.current.length && items.every((item, i) => item === last.current[i]);
+  if (!isSame) last.current = items;
+  return last.current;
+};
+
+/** All rows of a table that stays small. */
+export const useRows = <N extends 'kits' | 'workspaces' | 'ingredients' | 'runs' | 'keepItems' | 'practices'>(
+  name: N,
+): readonly Rows[N][] | undefined => useQueried((queries) => queries.all(name), name);
 
 const NO_EVENTS: readonly LoadEvent[] = [];
 
 /** Logs of these loads, in order, by load. */
-export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonly LoadEvent[]> | undefined => {
-  const kitchen = useKitchen();
-  const wanted = loadIds.join('\n');
-  const stored = useLiveQuery(
-    () => kitchen.database.rows('loadEvents').where('loadId').anyOf(wanted.split('\n')).toArray(),
-    [kitchen, wanted],
-  );
-  const waiting = useWaiting();
-  if (stored === undefined) return undefined;
-  const logs = new Map<string, LoadEvent[]>(loadIds.map((id) => [id, []]));
-  const rows: LoadEventRow[] = waiting.overlay('loadEvents', stored);
-  rows.sort((a, b) => a.seq - b.seq);
-  for (const { loadId, event } of rows) logs.get(loadId)?.push(event);
-  return logs;
-};
+export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonly LoadEvent[]> | undefined =>
+  useQueried((queries) => queries.logs('loadEvents', loadIds), loadIds.join('\n'));
 
 /** The log of one weighing, in order; undefined until it is read. */
-export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | undefined => {
-  const kitchen = useKitchen();
-  const stored = useLiveQuery(
-    () =>
-      kitchen.database
-        .rows('weighEvents')
-        .where('weighingId')
-        .equals(weighingId ?? '')
-        .toArray(),
-    [kitchen, weighingId],
-  );
-  const waiting = useWaiting();
-  if (stored === undefined) return undefined;
-  const rows = waiting.overlay('weighEvents', stored).filter((row) => row.weighingId === weighingId);
-  return rows.sort((a, b) => a.seq - b.seq).map(({ event }) => event);
-};
+export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | undefined =>
+  useQueried(async (queries) => (await queries.logs('weighEvents', [weighingId ?? ''])).get(weighingId ?? '') ?? [], weighingId ?? '');
 
 export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] =>
   logs.get(loadId) ?? NO_EVENTS;
 
 export const useKit = (): Kit => useRows('kits')?.[0] ?? DEFAULT_KIT;
 
-/** The newest revision of each, in the order of their names. */
-export const newestByName = <T extends { id: string; rev: number; name: string }>(rows: readonly T[]): T[] =>
-  [...newestRevisions(rows).values()].sort((a, b) => a.name.localeCompare(b.name));
+export type { TableName };

@@ -1,25 +1,12 @@
 import type { Table } from 'dexie';
 import { Dexie } from 'dexie';
-import type { Lot, Prediction, Load, LoadEvent } from '../../core/log/index.ts';
-import { KIT_ADDED_IN_2 } from '../../core/kitchen/index.ts';
-import type { Formula } from '../../core/formula/index.ts';
-import type { KeepItem } from '../../core/keep/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
-import type { OwnIngredient } from '../../core/matter/index.ts';
-import type { Iron, OnPlate } from '../../core/plate/index.ts';
-import type { PracticeRecord } from '../../core/practice/index.ts';
-import type { Run } from '../../core/run/index.ts';
-import type { Weighing, WeighEvent } from '../../core/weigh/index.ts';
+import type { KitchenRow, KitchenTable, RawRow, SetAside } from '../../core/kitchen/index.ts';
+import { isLogTable, LOG_OWNERS, upgradedRows } from '../../core/kitchen/index.ts';
+import type { OnPlate } from '../../core/plate/index.ts';
 
-/** One event of a load's log, as it lies in the store. */
-export type LoadEventRow = { readonly loadId: string; readonly seq: number; readonly event: LoadEvent };
-
-/** One event of a weighing's log. */
-export type WeighEventRow = { readonly weighingId: string; readonly seq: number; readonly event: WeighEvent };
-
-/** What lies on the bench: the choices a reload must bring back. Not part of the book. */
+/** What is being worked on: the choices that a reload must bring back. Not part of the book, and not of an exported file. */
 export type Workspace = {
-  readonly id: 'bench';
+  readonly id: 'workspace';
   readonly formulaId: string;
   readonly ironId: string;
   readonly target: { readonly tawny: number; readonly crisp: number };
@@ -37,62 +24,78 @@ export type Workspace = {
   readonly lightness?: number | null;
 };
 
-/** Every table by name, with what its rows are. Irons and formulas hold all revisions. */
-export type Rows = {
-  kits: Kit;
-  benches: Workspace;
-  irons: Iron;
-  ingredients: OwnIngredient;
-  formulas: Formula;
-  weighings: Weighing;
-  weighEvents: WeighEventRow;
-  lots: Lot;
-  predictions: Prediction;
-  loads: Load;
-  loadEvents: LoadEventRow;
-  runs: Run;
-  keepItems: KeepItem;
-  practices: PracticeRecord;
+/** A command that was carried out, and what came of it: doing it again does nothing. */
+export type DoneCommand = { readonly id: string; readonly at: number; readonly result: unknown };
+
+/** Every table by name, with what its rows are: those of the kitchen, and those of this browser alone. */
+export type Rows = { [T in KitchenTable]: KitchenRow<T> } & {
+  workspaces: Workspace;
+  commands: DoneCommand;
+  setAside: SetAside & { readonly id: string };
 };
 export type TableName = keyof Rows;
 
 /** Bumped when the tables change; separate from the version of the exported file. */
-const STORE_VERSION = 2;
+export const STORE_VERSION = 3;
 
-const KEYS: Readonly<Record<TableName, string>> = {
+/** Keys and indexes, as every version had them; a version's own never changes. */
+const FIRST = {
   kits: 'id',
   benches: 'id',
   irons: '[id+rev]',
-  ingredients: 'id',
   formulas: '[id+rev]',
-  weighings: 'id',
-  weighEvents: '[weighingId+seq], weighingId',
   lots: 'id',
   predictions: 'id',
   loads: 'id, startedAt',
   loadEvents: '[loadId+seq], loadId',
   runs: 'id',
   keepItems: 'id',
+} as const;
+const SECOND = {
+  ...FIRST,
+  ingredients: 'id',
+  weighings: 'id',
+  weighEvents: '[weighingId+seq], weighingId',
   practices: 'id',
+} as const;
+const THIRD: Readonly<Record<TableName, string>> = {
+  kits: 'id',
+  workspaces: 'id',
+  irons: '[id+rev], id',
+  ingredients: 'id',
+  formulas: '[id+rev], id',
+  weighings: 'id, startedAt',
+  weighEvents: '[weighingId+seq], weighingId',
+  lots: 'id, madeAt',
+  lotEvents: '[lotId+seq], lotId',
+  predictions: 'id',
+  loads: 'id, startedAt, [ironId+startedAt], lotId, runId',
+  loadEvents: '[loadId+seq], loadId',
+  runs: 'id, serveAt',
+  keepItems: 'id, from',
+  practices: 'id, levelId',
+  commands: 'id, at',
+  setAside: 'id',
 };
+
+/** Tables whose rows the upgrade to version 3 changes. Its steps leave a row of version 2 as it is where version 1 had less. */
+const CHANGED_BY_3 = ['kits', 'lots', 'runs', 'benches'] as const;
 
 export class KitchenDatabase extends Dexie {
   constructor(name: string, options?: { indexedDB: IDBFactory; IDBKeyRange: typeof IDBKeyRange }) {
     // An event that was answered for must survive a crash of the whole device.
     super(name, { chromeTransactionDurability: 'strict', ...options });
-    const { ingredients: _own, weighings: _weighings, weighEvents: _events, practices: _practices, ...first } = KEYS;
-    this.version(1).stores(first);
+    this.version(1).stores(FIRST);
+    this.version(2).stores(SECOND);
     this.version(STORE_VERSION)
-      .stores(KEYS)
+      .stores({ ...THIRD, benches: null })
       .upgrade(async (transaction) => {
-        await transaction
-          .table<Kit>('kits')
-          .toCollection()
-          .modify((kit) => void Object.assign(kit, { ...KIT_ADDED_IN_2, ...kit }));
-        await transaction
-          .table('lots')
-          .toCollection()
-          .modify((lot: Partial<Pick<Lot, 'weighed'>>) => void (lot.weighed ??= []));
+        for (const name of CHANGED_BY_3) {
+          const rows = (await transaction.table(name).toArray()) as RawRow[];
+          if (name !== 'benches') await transaction.table(name).clear();
+          for (const row of rows)
+            for (const upgraded of upgradedRows({ table: name, row }, 1)) await transaction.table(upgraded.table).put(upgraded.row);
+        }
       });
   }
 
@@ -101,19 +104,12 @@ export class KitchenDatabase extends Dexie {
   }
 }
 
-/** The primary key of a row, as one text: what waits to be written replaces what is stored under the same key. */
-export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string => {
-  if (name === 'irons' || name === 'formulas') {
-    const { id, rev } = row as Iron | Formula;
-    return `${id}/${rev}`;
-  }
-  if (name === 'loadEvents') {
-    const { loadId, seq } = row as LoadEventRow;
-    return `${loadId}/${seq}`;
-  }
-  if (name === 'weighEvents') {
-    const { weighingId, seq } = row as WeighEventRow;
-    return `${weighingId}/${seq}`;
-  }
-  return (row as { id: string }).id;
+/** The primary key of a row, as the table has it. */
+export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string | [string, number] => {
+  const fields = row as unknown as Readonly<Record<string, string & number>>;
+  if (name in LOG_OWNERS && isLogTable(name)) return [fields[LOG_OWNERS[name as keyof typeof LOG_OWNERS]]!, fields['seq']!];
+  return name === 'irons' || name === 'formulas' ? [fields['id']!, fields['rev']!] : fields['id']!;
 };
+
+/** The same as text. */
+export const keyText = <N extends TableName>(name: N, row: Rows[N]): string => String(keyOf(name, row));

@@ -1,98 +1,233 @@
 import type { Result } from '../../core/basis/index.ts';
-import type { KitchenFile } from '../../core/kitchen/index.ts';
-import { FILE_SCHEMA, FILE_VERSION, readKitchenFile } from '../../core/kitchen/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { Rows, TableName } from './database.ts';
-import type { Kitchen } from './kitchen.ts';
+import type { Intake, KitchenRows, KitchenTable, RawRow, SetAside } from '../../core/kitchen/index.ts';
+import {
+  checkRow,
+  closingText,
+  isLogTable,
+  KITCHEN_TABLES,
+  KitchenReader,
+  LOG_OWNERS,
+  openingText,
+  partText,
+} from '../../core/kitchen/index.ts';
+import type { KitchenDatabase, Rows } from './database.ts';
 
-export const APP_VERSION = '0.1.0';
+export const APP_VERSION = '0.2.0';
 
-/** Tables that a kitchen file holds. The bench is not part of it: it is only where things were left. */
-const IN_FILE = [
-  'kits',
-  'irons',
-  'ingredients',
-  'formulas',
-  'weighings',
-  'weighEvents',
-  'lots',
-  'predictions',
+/** How far it is; `done` and `all` in the same unit. */
+export type Progress = (done: number, all: number) => void;
+
+/** Rows in one piece: large enough to be quick, small enough that nothing else has to wait. */
+const CHUNK = 1500;
+
+/** The headers first, then what they point at: what is written while this is read never leaves a load without its promise. */
+const ORDER: readonly Exclude<KitchenTable, 'kits'>[] = [
   'loads',
-  'loadEvents',
+  'weighings',
+  'predictions',
+  'lots',
+  'irons',
+  'formulas',
+  'ingredients',
   'runs',
   'keepItems',
   'practices',
-] as const satisfies readonly TableName[];
+  'loadEvents',
+  'lotEvents',
+  'weighEvents',
+];
 
-const byKey = <T>(rows: T[], key: (row: T) => string): T[] => rows.sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
-const byId = <T extends { id: string }>(rows: T[]): T[] => byKey(rows, (row) => row.id);
-const byRevision = <T extends { id: string; rev: number }>(rows: T[]): T[] =>
-  byKey(rows, (row) => `${row.id}/${String(row.rev).padStart(9, '0')}`);
+/** What waits in memory beside the store, for an export that must not lose it. */
+export type Waiting = Partial<{ readonly [T in KitchenTable]: readonly Rows[T][] }>;
 
-/** Everything in the kitchen, what still waits in memory included, in a settled order. */
-export const exportKitchen = async (kitchen: Kitchen, exportedAt: number): Promise<KitchenFile> => {
-  const { database, pendingWrites } = kitchen;
-  const all = async <N extends TableName>(name: N): Promise<Rows[N][]> => pendingWrites.overlay(name, await database.rows(name).toArray());
-  const events = await all('loadEvents');
-  const weighEvents = await all('weighEvents');
-  const sequence = (id: string, seq: number): string => `${id}/${String(seq).padStart(9, '0')}`;
-  return {
-    schema: FILE_SCHEMA,
-    version: FILE_VERSION,
-    appVersion: APP_VERSION,
-    exportedAt,
-    kit: (await all('kits'))[0] ?? DEFAULT_KIT,
-    irons: byRevision(await all('irons')),
-    ingredients: byId(await all('ingredients')),
-    formulas: byRevision(await all('formulas')),
-    weighings: byId(await all('weighings')),
-    weighEvents: byKey(weighEvents, ({ weighingId, seq }) => sequence(weighingId, seq)).map(({ weighingId, event }) => ({
-      weighingId,
-      event,
-    })),
-    lots: byId(await all('lots')),
-    predictions: byId(await all('predictions')),
-    loads: byId(await all('loads')),
-    loadEvents: byKey(events, ({ loadId, seq }) => sequence(loadId, seq)).map(({ loadId, event }) => ({
-      loadId,
-      event,
-    })),
-    runs: byId(await all('runs')),
-    keepItems: byId(await all('keepItems')),
-    practices: byId(await all('practices')),
-  };
+/** Rows of a table in pieces, in the order of their keys. */
+async function* pieces(database: KitchenDatabase, table: KitchenTable): AsyncGenerator<unknown[]> {
+  let after: unknown = null;
+  for (;;) {
+    const from =
+      after === null
+        ? database.table(table).orderBy(':id')
+        : database
+            .table(table)
+            .where(':id')
+            .above(after as string);
+    const rows = (await from.limit(CHUNK).toArray()) as unknown[];
+    if (rows.length === 0) return;
+    yield rows;
+    if (rows.length < CHUNK) return;
+    after = keyIn(database, table, rows.at(-1));
+  }
+}
+
+const keyIn = (database: KitchenDatabase, table: KitchenTable, row: unknown): unknown => {
+  const { keyPath } = database.table(table).schema.primKey;
+  const fields = row as RawRow;
+  return Array.isArray(keyPath) ? keyPath.map((name) => fields[name]) : fields[keyPath as string];
 };
 
-/** Replaces what the kitchen holds by the file's, in one transaction: all of it or nothing. */
-export const replaceKitchen = async (kitchen: Kitchen, file: KitchenFile): Promise<void> => {
-  const { database } = kitchen;
-  const rows: { [N in (typeof IN_FILE)[number]]: readonly Rows[N][] } = {
-    kits: [file.kit],
-    irons: file.irons,
-    ingredients: file.ingredients,
-    formulas: file.formulas,
-    weighings: file.weighings,
-    weighEvents: file.weighEvents.map(({ weighingId, event }) => ({ weighingId, seq: event.seq, event })),
-    lots: file.lots,
-    predictions: file.predictions,
-    loads: file.loads,
-    loadEvents: file.loadEvents.map(({ loadId, event }) => ({ loadId, seq: event.seq, event })),
-    runs: file.runs,
-    keepItems: file.keepItems,
-    practices: file.practices,
-  };
-  await database.transaction('rw', [...IN_FILE, 'benches'], async () => {
-    await database.table('benches').clear();
-    for (const name of IN_FILE) {
-      await database.table(name).clear();
-      await database.table(name).bulkPut([...rows[name]]);
+/**
+ * The text of a file with everything that the store holds, piece by piece. Rows that can't be read go with it as they are, set aside. `waiting`: laid
+ * over what is stored.
+ */
+export async function* exportedText(
+  database: KitchenDatabase,
+  exportedAt: number,
+  waiting: Waiting = {},
+  progress: Progress = () => undefined,
+): AsyncGenerator<string> {
+  const setAside: SetAside[] = [...((await database.table('setAside').toArray()) as (SetAside & { id?: string })[])].map(
+    ({ id: _, ...aside }) => aside,
+  );
+  const counts = await Promise.all(ORDER.map((table) => database.table(table).count()));
+  const all = counts.reduce((sum, count) => sum + count, 1);
+  let done = 0;
+  const [storedKit] = (await database.table('kits').toArray()) as unknown[];
+  const kit = checkRow('kits', waiting.kits?.[0] ?? storedKit ?? DEFAULT_KIT);
+  if (!kit.ok) setAside.push(kit.setAside);
+  yield openingText({ appVersion: APP_VERSION, exportedAt }, kit.ok ? kit.row : DEFAULT_KIT);
+  let before: string | null = null;
+  const owners = new Map<KitchenTable, Set<string>>();
+  for (const table of ORDER) {
+    const over = new Map((waiting[table] ?? []).map((row) => [JSON.stringify(keyIn(database, table, row)), row as object]));
+    const owned = isLogTable(table) ? owners.get(OWNED_BY[table]) : undefined;
+    const ids = new Set<string>();
+    owners.set(table, ids);
+    const take = (raw: unknown): object[] => {
+      const checked = checkRow(table, raw);
+      if (!checked.ok) {
+        setAside.push(checked.setAside);
+        return [];
+      }
+      const row = checked.row as unknown as Record<string, string>;
+      // An event of a load that was poured after the loads had been read: in the next export.
+      if (isLogTable(table) && owned !== undefined && !owned.has(row[LOG_OWNERS[table]] ?? '')) return [];
+      if (row['id'] !== undefined) ids.add(row['id']);
+      return [row];
+    };
+    const emit = (rows: readonly unknown[]): string => {
+      const sound = rows.flatMap(take);
+      if (sound.length === 0) return '';
+      const text = partText({ table, rows: sound }, before);
+      before = table;
+      return text;
+    };
+    for await (const rows of pieces(database, table)) {
+      const stored = rows.map((row) => {
+        const key = JSON.stringify(keyIn(database, table, row));
+        const newer = over.get(key);
+        over.delete(key);
+        return newer ?? row;
+      });
+      done += rows.length;
+      progress(done, all);
+      const text = emit(stored);
+      if (text !== '') yield text;
     }
-  });
+    const text = emit([...over.values()]);
+    if (text !== '') yield text;
+    // A table without rows is there, too.
+    if (before !== table) {
+      yield partText({ table, rows: [] }, before);
+      before = table;
+    }
+  }
+  if (setAside.length > 0) {
+    yield partText({ table: 'setAside', rows: setAside }, before);
+    before = 'setAside';
+  }
+  yield closingText(before);
+  progress(all, all);
+}
+
+const OWNED_BY = { loadEvents: 'loads', lotEvents: 'lots', weighEvents: 'weighings' } as const;
+
+/** Over this a file is compressed: smaller ones can be opened in any editor. */
+const COMPRESSED_FROM_CHARS = 2_000_000;
+
+/** Text into a file, compressed where it is large. */
+export const fileOf = async (text: AsyncIterable<string>): Promise<{ readonly blob: Blob; readonly isCompressed: boolean }> => {
+  const encoder = new TextEncoder();
+  const parts: BlobPart[] = [];
+  let size = 0;
+  for await (const piece of text) {
+    size += piece.length;
+    parts.push(encoder.encode(piece));
+  }
+  const plain = new Blob(parts, { type: 'application/json' });
+  if (size < COMPRESSED_FROM_CHARS || typeof CompressionStream === 'undefined') return { blob: plain, isCompressed: false };
+  const compressed = await new Response(plain.stream().pipeThrough(new CompressionStream('gzip'))).blob();
+  return { blob: new Blob([compressed], { type: 'application/gzip' }), isCompressed: true };
 };
 
-/** Reads and takes over a file; existing data stays untouched unless the file is sound. Errors: see `readKitchenFile`. */
-export const importKitchen = async (kitchen: Kitchen, text: string): Promise<Result<KitchenFile>> => {
-  const file = readKitchenFile(text);
-  if (file.ok) await replaceKitchen(kitchen, file.value);
-  return file;
+/** First bytes of a gzip file (RFC 1952). */
+const isGzip = (bytes: Uint8Array): boolean => bytes[0] === 0x1f && bytes[1] === 0x8b;
+
+/** Reads a file of any size, compressed or not. Errors: those of `KitchenReader`, and `file-not-json` where it can't be unpacked. */
+export const readFile = async (file: Blob, progress: Progress = () => undefined, signal?: AbortSignal): Promise<Result<Intake> | null> => {
+  const head = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+  let done = 0;
+  const counted = file.stream().pipeThrough(
+    new TransformStream<Uint8Array<ArrayBuffer>, Uint8Array<ArrayBuffer>>({
+      transform: (bytes, controller) => {
+        done += bytes.length;
+        progress(done, file.size);
+        controller.enqueue(bytes);
+      },
+    }),
+  );
+  const plain = isGzip(head) ? counted.pipeThrough(new DecompressionStream('gzip')) : counted;
+  const reader = new KitchenReader();
+  const decoder = new TextDecoder();
+  try {
+    const source = plain.getReader();
+    for (;;) {
+      if (signal?.aborted === true) {
+        await source.cancel();
+        return null;
+      }
+      const { done: isOver, value } = await source.read();
+      if (isOver) break;
+      if (!reader.push(decoder.decode(value, { stream: true }))) {
+        await source.cancel();
+        break;
+      }
+    }
+    reader.push(decoder.decode());
+  } catch {
+    return { ok: false, failure: { code: 'file-not-json', fields: {} } };
+  }
+  return reader.finish();
+};
+
+/** Replaces everything in the store, in one transaction: all of it or nothing. False: it was given up, nothing has changed. */
+export const replaceAll = async (
+  database: KitchenDatabase,
+  rows: KitchenRows,
+  setAside: readonly SetAside[] = [],
+  progress: Progress = () => undefined,
+  signal?: AbortSignal,
+): Promise<boolean> => {
+  const all = KITCHEN_TABLES.reduce((sum, table) => sum + rows[table].length, 0);
+  let done = 0;
+  try {
+    await database.transaction('rw', [...KITCHEN_TABLES, 'workspaces', 'commands', 'setAside'], async (transaction) => {
+      for (const name of ['workspaces', 'commands', 'setAside'] as const) await database.table(name).clear();
+      if (setAside.length > 0)
+        await database.table('setAside').bulkPut(setAside.map((aside) => ({ ...aside, id: `${aside.table}/${aside.key}/${aside.where}` })));
+      for (const table of KITCHEN_TABLES) {
+        await database.table(table).clear();
+        for (let from = 0; from < rows[table].length; from += CHUNK) {
+          if (signal?.aborted === true) transaction.abort();
+          await database.table(table).bulkPut(rows[table].slice(from, from + CHUNK));
+          done += CHUNK;
+          progress(Math.min(done, all), all);
+        }
+      }
+    });
+    return true;
+  } catch (error) {
+    if (signal?.aborted === true) return false;
+    throw error;
+  }
 };

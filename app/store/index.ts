@@ -1,13 +1,22 @@
+export * as commands from './commands.ts';
 export type { Workspace } from './database.ts';
 export {
   KitchenProvider,
   logOf,
-  newestByName,
+  useDo,
   useKit,
   useKitchen,
   useKitchenChoice,
   useLogs,
-  useWeighLog,
+  useNotices,
+  useProblems,
+  useQueried,
   useRows,
+  useSettled,
   useStorageTrouble,
+  useWeighLog,
 } from './KitchenContext.tsx';
+export type { OpenTrouble } from './kitchen.ts';
+export { newId } from './newId.ts';
+export { notices } from './notices.ts';
+export type { LoadWithLog } from './queries.ts';

@@ -1,122 +1,280 @@
 import { Dexie } from 'dexie';
-import type { LoadEvent, NewLoadEvent } from '../../core/log/index.ts';
-import type { NewWeighEvent, WeighEvent } from '../../core/weigh/index.ts';
+import { LOG_OWNERS } from '../../core/kitchen/index.ts';
+import type { LogTable } from '../../core/kitchen/index.ts';
 import type { Rows, TableName } from './database.ts';
-import { KitchenDatabase } from './database.ts';
+import { KitchenDatabase, keyText, STORE_VERSION } from './database.ts';
 import { PendingWrites } from './pendingWrites.ts';
+import type { Command, LogEventOf, Transaction, Write } from './transaction.ts';
+import { logRow } from './transaction.ts';
+import type { RowChecks } from './rowChecks.ts';
 
 const RETRY_MS = 5000;
+/** A command that was given this long ago isn't given again. */
+const REMEMBERED_MS = 24 * 3_600_000;
 
-/** Append-only logs, and whose they are. */
-const LOGS = { loadEvents: 'loadId', weighEvents: 'weighingId' } as const satisfies Partial<Record<TableName, string>>;
-
-/** A kitchen's storage: every write goes through here, so that a full device never loses one. */
+/** A kitchen's storage: every write is a command and goes through here, so that a full device never loses one. */
 export class Kitchen {
   readonly pendingWrites = new PendingWrites();
   private retry: ReturnType<typeof setTimeout> | null = null;
-  /** Appends to one kitchen go one after the other, so that sequence numbers have no gaps. */
+  /** Commands of one page go one after the other, in the order in which they were given. */
   private tail: Promise<unknown> = Promise.resolve();
 
   constructor(
     readonly name: string,
     readonly database: KitchenDatabase,
+    readonly checks: RowChecks,
   ) {}
 
-  async put<N extends TableName>(table: N, row: Rows[N]): Promise<void> {
-    try {
-      await this.database.rows(table).put(row);
-    } catch (error) {
-      this.keepWaiting(error, { table, row });
-    }
-  }
-
-  async remove(table: TableName, key: string): Promise<void> {
-    await this.database.table(table).delete(key);
-  }
-
-  /** Adds to a load's log; resolves once it is safely stored, or waiting in memory while storage is full. */
-  append(loadId: string, event: NewLoadEvent, at: number): Promise<LoadEvent> {
-    return this.appendTo('loadEvents', loadId, (seq): LoadEvent => ({ ...event, seq, at }));
-  }
-
-  /** The same for a bowl that is being weighed. */
-  appendWeigh(weighingId: string, event: NewWeighEvent, at: number): Promise<WeighEvent> {
-    return this.appendTo('weighEvents', weighingId, (seq): WeighEvent => ({ ...event, seq, at }));
-  }
-
-  private appendTo<E>(table: keyof typeof LOGS, id: string, make: (seq: number) => E): Promise<E> {
-    const next = this.tail.then(() => this.appendNow(table, id, make));
+  /** Carries out a command; resolves once it is safely stored, or waits in memory while storage is full. Throws `CommandFailed`. */
+  do<R>(command: Command<R>): Promise<R> {
+    const next = this.tail.then(() => this.doNow(command));
     this.tail = next.catch(() => undefined);
     return next;
   }
 
-  private async appendNow<E>(table: keyof typeof LOGS, id: string, make: (seq: number) => E): Promise<E> {
-    const key = LOGS[table];
-    const idOf = (row: object): unknown => (row as Record<string, unknown>)[key];
-    const waiting = this.pendingWrites.waiting.flatMap((entry) =>
-      entry.table === table && idOf(entry.row) === id ? [(entry.row as { seq: number }).seq] : [],
-    );
-    const log = this.database.table<{ seq: number }>(table);
-    // Known before the store is asked, for when it can't answer.
-    let seq = Math.max(-1, ...waiting) + 1;
-    const row = () => ({ [key]: id, seq, event: make(seq) }) as unknown as Rows[typeof table];
+  private async doNow<R>(command: Command<R>): Promise<R> {
+    // A later command must not be stored before an earlier one that still waits.
+    if (this.pendingWrites.pending.length > 0) await this.flush();
+    if (this.pendingWrites.pending.length > 0) return this.keepWaiting(command);
     try {
-      await this.database.transaction('rw', log, async () => {
-        const last = await log.where(`[${key}+seq]`).between([id, 0], [id, Infinity]).last();
-        seq = Math.max(seq, (last?.seq ?? -1) + 1);
-        // `add`, not `put`: another tab must never be written over.
-        await log.add(row());
-      });
+      return await this.carryOut(command);
     } catch (error) {
-      this.keepWaiting(error, { table, row: row() });
+      if (!isStorageFull(error)) throw error;
+      return await this.keepWaiting(command);
     }
-    return make(seq);
   }
 
-  private keepWaiting<N extends TableName>(error: unknown, entry: { table: N; row: Rows[N] }): void {
-    if (!isStorageTrouble(error)) throw error;
-    this.pendingWrites.add(entry);
+  private carryOut<R>(command: Command<R>): Promise<R> {
+    const { database } = this;
+    const names = [...new Set<TableName>([...command.tables, 'commands'])];
+    return database.transaction('rw', names, async () => {
+      const done = await database.rows('commands').get(command.id);
+      if (done !== undefined) return done.result as R;
+      const result = await command.run(storedTransaction(database, this.checks));
+      await database.rows('commands').add({ id: command.id, at: Date.now(), result });
+      return result;
+    });
+  }
+
+  /** Carried out in memory over what is stored; what it would write is shown, and it is tried again. */
+  private async keepWaiting<R>(command: Command<R>): Promise<R> {
+    const same = this.pendingWrites.pending.find((other) => other.command.id === command.id);
+    const writes: Write[] = [];
+    const removed: string[] = [];
+    const result = await command.run(transactionInMemory(this, writes, removed));
+    if (same === undefined) this.pendingWrites.add({ command, writes, removed });
     this.pendingWrites.setTrouble('storage-full');
-    this.retry ??= setTimeout(() => void this.writeWaiting(), RETRY_MS);
+    this.tryLater();
+    return result;
   }
 
-  /** Tries to write what waits; goes on trying until it is stored. */
-  async writeWaiting(): Promise<void> {
-    if (this.retry !== null) clearTimeout(this.retry);
-    this.retry = null;
-    const entries = [...this.pendingWrites.waiting];
-    try {
-      for (const entry of entries) {
-        await this.database.table(entry.table).put(entry.row);
-        this.pendingWrites.remove([entry]);
+  private tryLater(): void {
+    this.retry ??= setTimeout(() => {
+      this.retry = null;
+      this.tail = this.tail.then(() => this.flush()).catch(() => undefined);
+    }, RETRY_MS);
+  }
+
+  /** Tries to carry out what waits, in order; goes on trying until it is stored. */
+  writeWaiting(): Promise<void> {
+    const next = this.tail.then(() => this.flush());
+    this.tail = next.catch(() => undefined);
+    return next;
+  }
+
+  private async flush(): Promise<void> {
+    for (const waiting of this.pendingWrites.pending) {
+      try {
+        await this.carryOut(waiting.command);
+      } catch (error) {
+        if (isStorageFull(error)) {
+          this.tryLater();
+          return;
+        }
+        // By now it can't be done any more: another tab was first. What it would have written is no longer shown, and that is said.
+        this.pendingWrites.setTrouble('storage-failing');
       }
-      this.pendingWrites.setTrouble(null);
-    } catch {
-      this.retry ??= setTimeout(() => void this.writeWaiting(), RETRY_MS);
+      this.pendingWrites.remove(waiting);
     }
+    if (this.pendingWrites.trouble === 'storage-full') this.pendingWrites.setTrouble(null);
+  }
+
+  /** Forgets old commands: nobody gives them again. */
+  async tidy(now: number): Promise<void> {
+    await this.database
+      .rows('commands')
+      .where('at')
+      .below(now - REMEMBERED_MS)
+      .delete();
   }
 }
 
-/** Dexie wraps what the browser says; a full device is a quota error, sometimes inside an abort. */
-const isStorageTrouble = (error: unknown): boolean => {
-  const { name, inner } = error as { name?: string; inner?: { name?: string } | null };
-  return name === 'QuotaExceededError' || inner?.name === 'QuotaExceededError' || name === 'AbortError';
+/** Reads and writes within the transaction that is open. */
+const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transaction => ({
+  get: (table, key) => database.rows(table).get(key),
+  newest: (table, id) => database.rows(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).last() as never,
+  log: async (table, ownerId) => (await logRows(database, table, ownerId)).map(({ event }) => event),
+  add: async (table, row) => {
+    checks.write(table, row);
+    await database.rows(table).add(row);
+  },
+  put: async (table, row) => {
+    checks.write(table, row);
+    await database.rows(table).put(row);
+  },
+  remove: async (table, key) => {
+    await database.table(table).delete(key);
+  },
+  append: async (table, ownerId, event) => {
+    const last = await database
+      .table<{ seq: number }>(table)
+      .where(`[${LOG_OWNERS[table]}+seq]`)
+      .between([ownerId, Dexie.minKey], [ownerId, Dexie.maxKey])
+      .last();
+    const numbered = { ...(event as object), seq: (last?.seq ?? -1) + 1 } as unknown as LogEventOf<typeof table>;
+    const row = logRow(table, ownerId, numbered);
+    checks.write(table, row);
+    // `add`, not `put`: another tab must never be written over.
+    await database.rows(table).add(row as never);
+    return numbered;
+  },
+});
+
+const logRows = async <L extends LogTable>(database: KitchenDatabase, table: L, ownerId: string): Promise<Rows[L][]> =>
+  (await database
+    .table(table)
+    .where(`[${LOG_OWNERS[table]}+seq]`)
+    .between([ownerId, Dexie.minKey], [ownerId, Dexie.maxKey])
+    .toArray()) as Rows[L][];
+
+/** The same over what is stored and what waits; writes are only collected. */
+const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, writes: Write[], removed: string[]): Transaction => {
+  const overlay = <N extends TableName>(table: N, stored: readonly Rows[N][], matches: (row: Rows[N]) => boolean): readonly Rows[N][] => {
+    const below = pendingWrites.overlay(table, stored, matches);
+    const mine = writes.flatMap((write) => (write.table === table && matches(write.row as Rows[N]) ? [write.row as Rows[N]] : []));
+    const keys = new Set(mine.map((row) => keyText(table, row)));
+    return [...below.filter((row) => !keys.has(keyText(table, row)) && !removed.includes(`${table}/${keyText(table, row)}`)), ...mine];
+  };
+  const collect = <N extends TableName>(table: N, row: Rows[N]): Promise<void> => {
+    checks.write(table, row);
+    writes.push({ table, row } as unknown as Write);
+    return Promise.resolve();
+  };
+  const log = async <L extends LogTable>(table: L, ownerId: string): Promise<readonly LogEventOf<L>[]> => {
+    const isMine = (row: Rows[L]): boolean => (row as unknown as Record<string, unknown>)[LOG_OWNERS[table]] === ownerId;
+    const rows = overlay(table, await logRows(database, table, ownerId), isMine);
+    return rows.map(({ event }) => event as LogEventOf<L>).sort((a, b) => a.seq - b.seq);
+  };
+  return {
+    get: async (table, key) => {
+      const stored = await database.rows(table).get(key);
+      return overlay(table, stored === undefined ? [] : [stored], (row) => keyText(table, row) === key).at(-1);
+    },
+    newest: async (table, id) => {
+      const stored = (await database
+        .table(table)
+        .where('[id+rev]')
+        .between([id, Dexie.minKey], [id, Dexie.maxKey])
+        .toArray()) as Rows[typeof table][];
+      const all = overlay(table, stored, (row) => row.id === id);
+      return [...all].sort((a, b) => a.rev - b.rev).at(-1);
+    },
+    log,
+    add: collect,
+    put: collect,
+    remove: (table, key) => {
+      removed.push(`${table}/${key}`);
+      return Promise.resolve();
+    },
+    append: async (table, ownerId, event) => {
+      const seq = ((await log(table, ownerId)).at(-1)?.seq ?? -1) + 1;
+      const numbered = { ...(event as object), seq } as unknown as LogEventOf<typeof table>;
+      await collect(table, logRow(table, ownerId, numbered) as never);
+      return numbered;
+    },
+  };
 };
 
-/** Opens a kitchen's store; where the browser forbids one, a store in memory, said so. */
-export const openKitchen = async (name: string): Promise<Kitchen> => {
-  const kitchen = new Kitchen(name, new KitchenDatabase(name));
+/** A full device is a quota error, sometimes inside an abort; an abort alone is not. */
+export const isStorageFull = (error: unknown): boolean => {
+  const { name, inner } = error as { name?: string; inner?: { name?: string } | null };
+  return name === 'QuotaExceededError' || inner?.name === 'QuotaExceededError';
+};
+
+/** Why a store could not be opened. */
+export type OpenTrouble = { readonly kind: 'newer' | 'blocked' | 'broken'; readonly name: string; readonly message: string };
+
+export type OpenedKitchen = { readonly ok: true; readonly kitchen: Kitchen } | { readonly ok: false; readonly trouble: OpenTrouble };
+
+/** Browsers say so where a page may not store anything at all. */
+const FORBIDDEN: ReadonlySet<string> = new Set(['SecurityError', 'InvalidAccessError', 'MissingAPIError', 'NotAllowedError']);
+
+/** The version of a store as it lies there, without touching it; 0: there is none, or it can't be told. */
+const versionOf = (name: string): Promise<number> =>
+  new Promise((resolve) => {
+    try {
+      const request = indexedDB.open(name);
+      request.onupgradeneeded = () => request.transaction?.abort();
+      request.onerror = (event) => {
+        event.preventDefault();
+        resolve(0);
+      };
+      request.onblocked = () => resolve(0);
+      request.onsuccess = () => {
+        const { version } = request.result;
+        request.result.close();
+        resolve(version);
+      };
+    } catch {
+      resolve(0);
+    }
+  });
+
+/** The database's own versions are ten times ours; in between it counts its own repairs. */
+const NATIVE_PER_VERSION = 10;
+
+/** A store that can't be opened within this time is held by somebody. */
+const OPENS_WITHIN_MS = 20_000;
+
+/**
+ * Opens a kitchen's store. Where the browser forbids one, a store in memory, said so; a store that a newer version wrote, that another tab holds or
+ * that is broken is named and never silently replaced.
+ */
+export const openKitchen = async (name: string, within_ms = OPENS_WITHIN_MS): Promise<OpenedKitchen> => {
+  const { ROW_CHECKS } = await import('./rowChecks.ts');
+  const kitchen = new Kitchen(name, new KitchenDatabase(name), ROW_CHECKS);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  // It would be opened all the same, and changed.
+  if ((await versionOf(name)) >= (STORE_VERSION + 1) * NATIVE_PER_VERSION)
+    return { ok: false, trouble: { kind: 'newer', name, message: 'written by a newer version' } };
   try {
-    await kitchen.database.open();
-    return kitchen;
-  } catch {
-    const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
-    const indexedDB = new IDBFactory();
-    // Live queries look here whether there is a database at all.
-    Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange });
-    const inMemory = new Kitchen(name, new KitchenDatabase(name, { indexedDB, IDBKeyRange }));
-    await inMemory.database.open();
-    inMemory.pendingWrites.setTrouble('storage-forbidden');
-    return inMemory;
+    await Promise.race([
+      kitchen.database.open(),
+      new Promise((_, reject) => {
+        timer = setTimeout(() => reject(Object.assign(new Error('no answer'), { name: 'BlockedError' })), within_ms);
+      }),
+    ]);
+    return { ok: true, kitchen };
+  } catch (error) {
+    const { name: errorName = '', message = '', inner } = error as { name?: string; message?: string; inner?: { name?: string } | null };
+    const names = [errorName, inner?.name ?? ''];
+    if (names.some((one) => FORBIDDEN.has(one))) return { ok: true, kitchen: await kitchenInMemory(name) };
+    kitchen.database.close();
+    const kind = names.includes('VersionError') ? 'newer' : names.includes('BlockedError') ? 'blocked' : 'broken';
+    return { ok: false, trouble: { kind, name, message: message === '' ? errorName : message } };
+  } finally {
+    clearTimeout(timer);
   }
+};
+
+/** Everything lives in memory, and that is said. */
+export const kitchenInMemory = async (name: string): Promise<Kitchen> => {
+  const [{ IDBFactory, IDBKeyRange }, { ROW_CHECKS }] = await Promise.all([import('fake-indexeddb'), import('./rowChecks.ts')]);
+  const indexedDB = new IDBFactory();
+  // Live queries look here whether there is a database at all.
+  Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange });
+  const kitchen = new Kitchen(name, new KitchenDatabase(name, { indexedDB, IDBKeyRange }), ROW_CHECKS);
+  await kitchen.database.open();
+  kitchen.pendingWrites.setTrouble('storage-forbidden');
+  return kitchen;
 };

@@ -1,47 +1,61 @@
 import { describe, expect, jest, test } from '@jest/globals';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { presetIron } from '../../core/testing/batters.ts';
-import { keyOf } from './database.ts';
+import { keyOf, keyText } from './database.ts';
+import type { PendingCommand } from './pendingWrites.ts';
 import { PendingWrites } from './pendingWrites.ts';
+import type { Write } from './transaction.ts';
 
 const deep = presetIron('deep-round');
+const pending = (id: string, writes: readonly Write[], removed: readonly string[] = []): PendingCommand => ({
+  command: { id, tables: [], run: () => Promise.resolve(null) },
+  writes,
+  removed,
+});
 
 describe('what waits for room', () => {
-  test('lies over what is stored, by key; the newest of each', () => {
-    const room = new PendingWrites();
+  test('lies over what is stored, by key; the newest of each; only what belongs to the question', () => {
+    const waiting = new PendingWrites();
     const stored = [deep, presetIron('mini')];
-    expect(room.overlay('irons', stored)).toEqual(stored);
-    room.add({ table: 'irons', row: { ...deep, name: 'Once' } });
-    room.add({ table: 'irons', row: { ...deep, name: 'Twice' } });
-    room.add({ table: 'irons', row: { ...deep, rev: 2 } });
-    room.add({ table: 'kits', row: DEFAULT_KIT });
-    expect(room.waiting).toHaveLength(3);
-    expect(room.overlay('irons', stored).map(({ id, rev, name }) => [id, rev, name])).toEqual([
-      ['mini', 1, 'Mini iron'],
+    expect(waiting.overlay('irons', stored)).toBe(stored);
+    waiting.add(pending('a', [{ table: 'irons', row: { ...deep, name: 'Once' } }]));
+    waiting.add(
+      pending('b', [
+        { table: 'irons', row: { ...deep, name: 'Twice' } },
+        { table: 'irons', row: { ...deep, rev: 2 } },
+      ]),
+    );
+    waiting.add(pending('c', [{ table: 'kits', row: DEFAULT_KIT }], ['irons/mini,1']));
+    expect(waiting.overlay('irons', stored).map(({ id, rev, name }) => [id, rev, name])).toEqual([
       ['deep-round', 1, 'Twice'],
       ['deep-round', 2, 'Deep round'],
     ]);
+    expect(waiting.overlay('irons', [], ({ rev }) => rev === 2)).toHaveLength(1);
+    waiting.clear();
+    expect(waiting.overlay('irons', stored)).toBe(stored);
   });
 
   test('tells its listeners of every change, and only of changes', () => {
-    const room = new PendingWrites();
+    const waiting = new PendingWrites();
     const heard = jest.fn();
-    const leave = room.subscribe(heard);
-    room.setTrouble('storage-full');
-    room.setTrouble('storage-full');
+    const leave = waiting.subscribe(heard);
+    waiting.setTrouble('storage-full');
+    waiting.setTrouble('storage-full');
     expect(heard).toHaveBeenCalledTimes(1);
-    room.add({ table: 'kits', row: DEFAULT_KIT });
-    room.remove(room.waiting);
+    const one = pending('a', []);
+    waiting.add(one);
+    waiting.remove(one);
+    waiting.clear();
     expect(heard).toHaveBeenCalledTimes(3);
     leave();
-    room.setTrouble(null);
+    waiting.setTrouble(null);
     expect(heard).toHaveBeenCalledTimes(3);
-    expect([room.trouble, room.waiting]).toEqual([null, []]);
+    expect([waiting.trouble, waiting.pending]).toEqual([null, []]);
   });
 
   test('keys are those of the tables', () => {
-    expect(keyOf('irons', deep)).toBe('deep-round/1');
-    expect(keyOf('loadEvents', { loadId: 'l', seq: 3, event: { seq: 3, at: 0, kind: 'poured', data: {} } })).toBe('l/3');
+    expect(keyOf('irons', deep)).toEqual(['deep-round', 1]);
+    expect(keyText('loadEvents', { loadId: 'l', seq: 3, event: { seq: 3, at: 0, kind: 'poured', data: {} } })).toBe('l,3');
     expect(keyOf('kits', DEFAULT_KIT)).toBe('kit');
   });
 });

@@ -1,22 +1,24 @@
 import type { Rows, TableName } from './database.ts';
-import { keyOf } from './database.ts';
+import { keyText } from './database.ts';
+import type { Command, Write } from './transaction.ts';
 
-export type PendingWrite = { readonly table: TableName; readonly row: Rows[TableName] };
-export type StorageTrouble = 'storage-full' | 'storage-forbidden' | null;
+export type StorageTrouble = 'storage-full' | 'storage-forbidden' | 'storage-failing' | null;
+
+/** A command that waits for room, and what it would have written: shown as if it were stored. */
+export type PendingCommand = { readonly command: Command<unknown>; readonly writes: readonly Write[]; readonly removed: readonly string[] };
 
 /**
- * What could not be written yet. Screens read it over the stored rows, so nothing that was said is lost while the
- * storage is full; writing is tried again.
+ * Commands that could not be carried out because the device is full. Screens read their writes over the stored rows, so nothing that was said is
+ * lost; they are carried out again, in their order, and read afresh what stands in the store by then.
  */
 export class PendingWrites {
-  private rows: readonly PendingWrite[] = [];
+  private commands: readonly PendingCommand[] = [];
   private trouble_: StorageTrouble = null;
   private readonly listeners = new Set<() => void>();
 
-  get waiting(): readonly PendingWrite[] {
-    return this.rows;
+  get pending(): readonly PendingCommand[] {
+    return this.commands;
   }
-
   get trouble(): StorageTrouble {
     return this.trouble_;
   }
@@ -32,23 +34,35 @@ export class PendingWrites {
     this.tell();
   }
 
-  add(entry: PendingWrite): void {
-    const key = keyOf(entry.table, entry.row);
-    this.rows = [...this.rows.filter((other) => other.table !== entry.table || keyOf(other.table, other.row) !== key), entry];
+  add(pending: PendingCommand): void {
+    this.commands = [...this.commands, pending];
     this.tell();
   }
 
-  remove(entries: readonly PendingWrite[]): void {
-    this.rows = this.rows.filter((row) => !entries.includes(row));
+  remove(done: PendingCommand): void {
+    this.commands = this.commands.filter((other) => other !== done);
     this.tell();
   }
 
-  /** Stored rows with the waiting ones laid over them. */
-  overlay<N extends TableName>(table: N, stored: readonly Rows[N][]): Rows[N][] {
-    const mine = this.rows.filter((entry) => entry.table === table).map((entry) => entry.row as Rows[N]);
-    if (mine.length === 0) return [...stored];
-    const keys = new Set(mine.map((row) => keyOf(table, row)));
-    return [...stored.filter((row) => !keys.has(keyOf(table, row))), ...mine];
+  /** What was taken over from a file replaces what waited, too. */
+  clear(): void {
+    if (this.commands.length === 0) return;
+    this.commands = [];
+    this.tell();
+  }
+
+  /** Stored rows with the pending ones laid over them, those that `matches` says belong to the question. */
+  overlay<N extends TableName>(table: N, stored: readonly Rows[N][], matches: (row: Rows[N]) => boolean = () => true): readonly Rows[N][] {
+    if (this.commands.length === 0) return stored;
+    const mine = new Map<string, Rows[N]>();
+    const gone = new Set<string>();
+    for (const { writes, removed } of this.commands) {
+      for (const name of removed) gone.add(name);
+      for (const write of writes) if (write.table === table) mine.set(keyText(table, write.row as Rows[N]), write.row as Rows[N]);
+    }
+    if (mine.size === 0 && gone.size === 0) return stored;
+    const isGone = (row: Rows[N]): boolean => gone.has(`${table}/${keyText(table, row)}`);
+    return [...stored.filter((row) => !mine.has(keyText(table, row)) && !isGone(row)), ...[...mine.values()].filter(matches)];
   }
 
   private tell(): void {

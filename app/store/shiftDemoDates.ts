@@ -1,37 +1,38 @@
-import type { KitchenFile } from '../../core/kitchen/index.ts';
+import type { KitchenRows } from '../../core/kitchen/index.ts';
 import { zoneOffset_ms } from '../../core/run/index.ts';
 
 const DAY_MS = 86_400_000;
 
 /** The demo's instants, written as clock times in UTC, moved so that its last morning is yesterday on this clock. */
-export const shiftDemoDates = (file: KitchenFile, now: number, zone: string): KitchenFile => {
-  const lastLoad = Math.max(...file.loads.map((load) => load.startedAt));
+export const shiftDemoDates = (rows: KitchenRows, now: number, zone: string): KitchenRows => {
+  const lastLoad = Math.max(...rows.loads.map((load) => load.startedAt));
   const today = Math.floor((now + zoneOffset_ms(now, zone)) / DAY_MS);
   const days = today - 1 - Math.floor(lastLoad / DAY_MS);
   const move = (at: number): number => {
     const wall = at + days * DAY_MS;
-    return wall - zoneOffset_ms(wall, zone);
+    return wall - zoneOffset_ms(wall - zoneOffset_ms(wall, zone), zone);
   };
-  const run = (r: KitchenFile['runs'][number]) => {
-    const serveAt = move(r.serveAt);
-    // Breakfast is never over in the demo: the next one counts.
-    return {
-      ...r,
-      zone,
-      serveAt:
-        serveAt < now ? serveAt + DAY_MS * Math.ceil((now - serveAt) / DAY_MS) : serveAt - DAY_MS * Math.floor((serveAt - now) / DAY_MS),
-    };
+  const run = (r: KitchenRows['runs'][number]) => {
+    // Breakfast is never over in the demo: the next one counts, at the same time by the clock, also where the clock is changed in between.
+    let serveAt = move(r.serveAt - 3 * DAY_MS);
+    for (let later = -2; serveAt <= now; later++) serveAt = move(r.serveAt + later * DAY_MS);
+    return { ...r, zone, serveAt };
   };
+  const event = <E extends { readonly event: { readonly at: number } }>(row: E): E => ({
+    ...row,
+    event: { ...row.event, at: move(row.event.at) },
+  });
   return {
-    ...file,
-    kit: { ...file.kit, zone },
-    lots: file.lots.map((lot) => ({ ...lot, madeAt: move(lot.madeAt) })),
-    loads: file.loads.map((load) => ({ ...load, startedAt: move(load.startedAt) })),
-    loadEvents: file.loadEvents.map(({ loadId, event }) => ({ loadId, event: { ...event, at: move(event.at) } })),
-    runs: file.runs.map(run),
-    weighings: file.weighings.map((weighing) => ({ ...weighing, startedAt: move(weighing.startedAt) })),
-    weighEvents: file.weighEvents.map(({ weighingId, event }) => ({ weighingId, event: { ...event, at: move(event.at) } })),
-    keepItems: file.keepItems.map((item) => ({ ...item, from: move(item.from) })),
-    practices: file.practices.map((record) => ({ ...record, at: move(record.at) })),
+    ...rows,
+    kits: rows.kits.map((kit) => ({ ...kit, zone })),
+    lots: rows.lots.map((lot) => ({ ...lot, madeAt: move(lot.madeAt) })),
+    lotEvents: rows.lotEvents.map(event),
+    loads: rows.loads.map((load) => ({ ...load, startedAt: move(load.startedAt) })),
+    loadEvents: rows.loadEvents.map(event),
+    runs: rows.runs.map(run),
+    weighings: rows.weighings.map((weighing) => ({ ...weighing, startedAt: move(weighing.startedAt) })),
+    weighEvents: rows.weighEvents.map(event),
+    keepItems: rows.keepItems.map((item) => ({ ...item, from: move(item.from) })),
+    practices: rows.practices.map((record) => ({ ...record, at: move(record.at) })),
   };
 };

@@ -5,7 +5,9 @@ import { readFormula } from '../../core/formula/index.ts';
 import type { NewWeighEvent, Step, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
 import { isDone, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
 import type { Session } from '../session/index.ts';
-import { useKitchen, useRows, useWeighLog } from '../store/index.ts';
+import { newLot } from '../../core/lot/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { commands, newId, useDo, useQueried, useWeighLog } from '../store/index.ts';
 
 export type Bowl = {
   readonly weighing: Weighing;
@@ -32,14 +34,17 @@ const isBehind = (state: WeighState, step: Step): boolean => isDone(state, step)
 
 /** The bowl that is being weighed, as its log has it; undefined until the store has answered, null when there is none. */
 export const useWeighing = (session: Session) => {
-  const kitchen = useKitchen();
-  const weighings = useRows('weighings');
-  const formulas = useRows('formulas');
-  const newest = (weighings ?? []).reduce<Weighing | null>((a, b) => (a === null || b.startedAt > a.startedAt ? b : a), null);
+  const carryOut = useDo();
+  const newest = useQueried((queries) => queries.newestWeighing(), 'newest weighing');
+  const formulaOf = newest == null ? null : { id: newest.formulaId, rev: newest.formulaRev };
+  const found = useQueried(
+    (queries) => (formulaOf === null ? Promise.resolve(null) : queries.revision('formulas', formulaOf.id, formulaOf.rev)),
+    `revision ${formulaOf?.id ?? ''} ${formulaOf?.rev ?? ''}`,
+  );
   const log = useWeighLog(newest?.id ?? null);
   const bowl = useMemo((): Bowl | null => {
-    if (newest === null || log === undefined) return null;
-    const formula = formulas?.find((f) => f.id === newest.formulaId && f.rev === newest.formulaRev);
+    if (newest == null || log === undefined) return null;
+    const formula = found ?? undefined;
     const state = weighState(newest, log);
     if (formula === undefined || state.isOver) return null;
     const reading = readFormula(formula, session.readSettings);
@@ -48,35 +53,29 @@ export const useWeighing = (session: Session) => {
     const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
     const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
     return { weighing: newest, formula, reading, plan, lineIds, state, step, topUp_g };
-  }, [newest, log, formulas, session.readSettings, session.kit.scales]);
+  }, [newest, log, found, session.readSettings, session.kit.scales]);
 
   const append = (event: NewWeighEvent): void => {
-    if (newest !== null) void kitchen.appendWeigh(newest.id, event, Date.now());
+    if (newest != null) void carryOut(commands.noteWeighing(newest.id, event, wallNow()));
   };
   const start = async (weighing: Omit<Weighing, 'id' | 'startedAt'>): Promise<void> => {
-    await kitchen.put('weighings', { ...weighing, id: crypto.randomUUID(), startedAt: Date.now() });
+    await carryOut(commands.startWeighing({ ...weighing, id: newId(), startedAt: wallNow() }));
   };
   /** The bowl becomes a lot, with the amounts that really went in. */
   const finish = async (done: Bowl): Promise<Lot> => {
     const weighed = weighedLines(done.reading, done.plan.steps, done.lineIds, done.state);
-    const lot: Lot = {
-      id: crypto.randomUUID(),
-      formulaId: done.formula.id,
-      formulaRev: done.formula.rev,
-      name: done.formula.name,
-      madeAt: Date.now(),
-      mass_g: Math.max(
-        0.1,
-        weighed.reduce((total, line) => total + line.grams, 0),
-      ),
+    const at = wallNow();
+    const mass_g = weighed.reduce((total, line) => total + line.grams, 0);
+    // One bowl, one lot: a second touch finds it made.
+    const lot = newLot(`weighed-${done.weighing.id}`.slice(0, 64), done.formula, {
+      madeAt: at,
+      mass_g,
       temperature_C: session.workspace.batter_C,
       weighed,
-      events: [],
-    };
-    await kitchen.put('lots', lot);
-    await kitchen.appendWeigh(done.weighing.id, { kind: 'finished', data: { lotId: lot.id } }, Date.now());
-    return lot;
+    });
+    await carryOut(commands.finishWeighing(done.weighing.id, lot, at));
+    return { ...lot, events: [] };
   };
-  const ready = weighings !== undefined && formulas !== undefined && (newest === null || log !== undefined);
+  const ready = newest !== undefined && (newest === null || (found !== undefined && log !== undefined));
   return { bowl: ready ? bowl : undefined, append, start, finish };
 };

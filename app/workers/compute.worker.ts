@@ -20,6 +20,7 @@ import {
   computeIronHistory,
   computeInformationValue,
 } from './compute.ts';
+import { newId } from '../store/newId.ts';
 
 /** Between cooks the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
@@ -113,7 +114,7 @@ const api: ComputeWorker = {
   },
   readPaste({ protocol, text, readSettings }) {
     if (protocol !== PROTOCOL) return Promise.resolve(failure('worker-crashed'));
-    return Promise.resolve(readPasted(text, readSettings, () => crypto.randomUUID()));
+    return Promise.resolve(readPasted(text, readSettings, newId));
   },
 };
 

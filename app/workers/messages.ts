@@ -1,7 +1,6 @@
 import type { Finding, Result } from '../../core/basis/index.ts';
 import type {
   AdviceAnswer,
-  AdviceRequest,
   Course,
   CourseRequest,
   AnswerChange,
@@ -10,12 +9,11 @@ import type {
   Feasibility,
   destinations,
   predictionOf,
-  Wanted,
   InformationValue,
 } from '../../core/advise/index.ts';
-import type { Formula, FormulaLine, ParsedFormula, Lift, ReadSettings } from '../../core/formula/index.ts';
+import type { BatterQuestion, HistoryQuestion } from '../../core/lot/index.ts';
+import type { Formula, FormulaLine, Lift, ParsedFormula, ReadSettings } from '../../core/formula/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
-import type { PastLoad } from '../../core/fit/index.ts';
 import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
@@ -25,11 +23,8 @@ import type { PlannedIron } from '../../core/run/index.ts';
 /** Both sides must speak this; a page kept open over an update finds out. */
 export const PROTOCOL = 1;
 
-/** What is asked: the request with its formula still as lines, so that little has to be handed over. */
-export type AdviceJob = Omit<AdviceRequest, 'reading'> & {
-  readonly formula: { readonly id: string; readonly rev: number; readonly lines: readonly FormulaLine[]; readonly lift: Lift | null };
-  readonly readSettings: ReadSettings;
-};
+/** What is asked. */
+export type AdviceJob = BatterQuestion;
 
 export type AdviceReply = {
   readonly answer: AdviceAnswer;
@@ -46,12 +41,8 @@ export type AdviceReply = {
 /** What was asked before, and what is asked now. */
 export type MovesJob = { readonly before: AdviceJob; readonly after: AdviceJob };
 
-/** What is asked of this iron's loads: the batters that were in them by key, the loads in their order, and the wish. */
-export type DialInJob = {
-  readonly batters: readonly { readonly key: string; readonly job: AdviceJob }[];
-  readonly history: readonly PastLoad[];
-  readonly wanted: Wanted;
-};
+/** What is asked of this iron's loads. */
+export type DialInJob = HistoryQuestion;
 
 /** A picture of a face, still packed: the worker unpacks it. */
 export type PhotoJob = Omit<FaceRequest, 'pixels'> & { readonly bitmap: ImageBitmap };

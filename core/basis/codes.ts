@@ -256,6 +256,14 @@ export type CodeFields = {
   readonly 'took-too-long': None;
   readonly 'worker-crashed': None;
   readonly 'paste-too-long': { readonly most: number; readonly cut: number };
+  readonly 'row-unsound': { readonly table: string; readonly where: string; readonly why: string };
+  readonly 'row-gone': { readonly table: string; readonly id: string };
+  readonly 'export-failed': { readonly why: string };
+  readonly 'update-ready': None;
+  readonly 'write-failed': { readonly why: string };
+  readonly 'changed-elsewhere': { readonly name: string };
+  readonly 'store-moved-on': None;
+  readonly 'storage-failing': None;
   readonly 'storage-full': None;
   readonly 'storage-forbidden': None;
   readonly 'usage-unknown-option': { readonly option: string };

@@ -18,3 +18,5 @@ export {
   fahrenheitToCelsius,
 } from './units.ts';
 export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';
+export { Instant } from './instant.ts';
+export { isZone, Zone } from './zone.ts';

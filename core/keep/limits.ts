@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import type { CodeId } from '../kit/index.ts';
 import { CODE_IDS, CODES } from '../kit/index.ts';
+import { Instant } from '../basis/index.ts';
 
 export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers'] as const;
 export const KEEP_PLACES = ['room', 'refrigerator', 'freezer', 'tin'] as const;
@@ -75,12 +76,12 @@ export const KeepItem = z.object({
   name: z.string().min(1).max(120),
   form: z.enum(KEEP_FORMS),
   place: z.enum(KEEP_PLACES),
-  from: z.int().min(0),
+  from: Instant,
   amount: z.string().max(60),
   allergens: z.array(z.string().max(40)).max(20),
   /** The code it was judged by when it was put away. */
   codeOfPractice: z.enum(CODE_IDS),
   refrigerator_C: z.number().min(-5).max(20),
-  usedAt: z.int().min(0).nullable(),
+  usedAt: Instant.nullable(),
 });
 export type KeepItem = z.infer<typeof KeepItem>;

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { CUP_STANDARD_IDS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
+import { Zone } from '../basis/index.ts';
 import { CODE_IDS } from './codes.ts';
 
 const Name = z.string().min(1).max(60);
@@ -17,7 +18,7 @@ export const Kit = z.object({
   altitude_m: z.number().min(ALTITUDE_RANGE_M.min).max(ALTITUDE_RANGE_M.max),
   room_C: z.number().min(-10).max(50),
   /** IANA zone, of the kitchen's clock. */
-  zone: z.string().min(1).max(60),
+  zone: Zone,
   cupStandard: z.enum(CUP_STANDARD_IDS),
   /** Grams of wheat flour in this cook's US cup. */
   flourPerUsCup_g: z.number().min(80).max(180),

@@ -1,3 +1,15 @@
-export { FILE_SCHEMA, FILE_VERSION, KitchenFile, MOST_FILE_BYTES, checkKitchenFile, readKitchenFile } from './file.ts';
+export type { CheckedRow, Repaired, SetAside } from './check.ts';
+export { checkRow } from './check.ts';
+export { FILE_SCHEMA, FILE_VERSION, KitchenFile, kitchenFileOf, MOST_FOREIGN_BYTES, readKitchenFile, takeKitchen } from './file.ts';
+export type { Intake, KitchenRows } from './intake.ts';
+export { KitchenIntake } from './intake.ts';
 export { readSettingsOf } from './readSettings.ts';
-export { KIT_ADDED_IN_2 } from './upgrade.ts';
+export { sanitised } from './sanitised.ts';
+export type { FileHead, TablePart } from './stream.ts';
+export { closingText, KitchenReader, kitchenText, openingText, partText } from './stream.ts';
+export type { LogTable } from './logTables.ts';
+export { isLogTable, LOG_OWNERS } from './logTables.ts';
+export type { KitchenRow, KitchenTable } from './tables.ts';
+export { isKitchenTable, KITCHEN_TABLES, rowKey, TABLES } from './tables.ts';
+export type { RawRow } from './upgrade.ts';
+export { NEWEST_VERSION, upgradedRows } from './upgrade.ts';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Instant } from './instant.ts';
+import { Instant } from '../basis/index.ts';
 
 /** One cook on one iron. Its log of events lies beside it. */
 export const Load = z.object({

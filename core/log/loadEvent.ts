@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Instant } from './instant.ts';
+import { Instant } from '../basis/index.ts';
 
 export const FILLS = ['missing', 'full', 'leaked'] as const;
 export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;

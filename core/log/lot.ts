@@ -1,11 +1,12 @@
 import * as z from 'zod';
 import { MOST_LINES } from '../formula/index.ts';
-import { Instant } from './instant.ts';
+import { Instant } from '../basis/index.ts';
 
 const Id = z.string().min(1).max(64);
 
 const lotEvent = { seq: z.int().min(0), at: Instant };
-const LotEvent = z.discriminatedUnion('kind', [
+/** What happens to a bowl, one touch each; append-only. */
+export const LotEvent = z.discriminatedUnion('kind', [
   z.object({ ...lotEvent, kind: z.literal('used-up'), data: z.object({}) }),
   z.object({ ...lotEvent, kind: z.literal('discarded'), data: z.object({}) }),
   z.object({ ...lotEvent, kind: z.literal('kept'), data: z.object({}) }),
@@ -49,8 +50,12 @@ const LotEvent = z.discriminatedUnion('kind', [
   z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
 ]);
 
-/** One bowl of batter made from a revision of a formula. */
-export const Lot = z.object({
+export type LotEvent = z.infer<typeof LotEvent>;
+/** What is to be written down; sequence and instant are given by the log. */
+export type NewLotEvent = LotEvent extends infer E ? (E extends LotEvent ? Omit<E, 'seq' | 'at'> : never) : never;
+
+/** One bowl of batter made from a revision of a formula. Its log of events lies beside it. */
+export const LotHeader = z.object({
   id: Id,
   formulaId: Id,
   formulaRev: z.int().min(1),
@@ -62,7 +67,8 @@ export const Lot = z.object({
   weighed: z
     .array(z.object({ lineId: Id, ingredientId: z.string().max(64).nullable(), grams: z.number().min(0).max(1e6) }))
     .max(MOST_LINES),
-  /** Append-only: used up, thrown away, put away, or something stirred in afterwards to correct it. */
-  events: z.array(LotEvent).max(200),
 });
-export type Lot = z.infer<typeof Lot>;
+export type LotHeader = z.infer<typeof LotHeader>;
+
+/** A bowl with what happened to it, in order. */
+export type Lot = LotHeader & { readonly events: readonly LotEvent[] };

@@ -7,7 +7,7 @@ export { cavityByFill, geometryOf, lossFromFootprint_WPerK, platesFromThickness_
 export type { Grease } from './grease.ts';
 export { greaseFor } from './grease.ts';
 export type { PlateMachine, SettingRange } from './iron.ts';
-export { Iron, controlRange, dialMark, plateMachine, settingNow_C, settingRange, withRange } from './iron.ts';
+export { Iron, LEAST_DIAL, LEAST_RANGE_K, controlRange, dialMark, plateMachine, settingNow_C, settingRange, withRange } from './iron.ts';
 export { filledWith, probedAt } from './measured.ts';
 export type { Column, Medium, MediumScales } from './medium.ts';
 export { UNSCALED, column, meanThickness_m, medium } from './medium.ts';

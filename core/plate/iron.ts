@@ -3,22 +3,36 @@ import * as z from 'zod';
 /** A plausible machine: what can't exist is refused, what is odd is let through. */
 const positive = (max: number) => z.number().positive().max(max);
 
+/** A dial turns by at least so many marks, and changes the plates by at least so many kelvins: else there is nothing to set. */
+export const LEAST_DIAL = 0.1;
+export const LEAST_RANGE_K = 1;
+
 const Control = z.discriminatedUnion('type', [
   /** A dial in its own marks; temperature is a straight line through them. */
-  z.object({
-    type: z.literal('dial'),
-    min: z.number(),
-    max: z.number(),
-    atMin_C: positive(320),
-    atMax_C: positive(320),
-  }),
+  z
+    .object({
+      type: z.literal('dial'),
+      min: z.number().min(-1000).max(1000),
+      max: z.number().min(-1000).max(1000),
+      atMin_C: positive(320),
+      atMax_C: positive(320),
+    })
+    .refine(({ min, max }) => max - min >= LEAST_DIAL, { error: 'the ends of the dial are one', path: ['max'] })
+    .refine(({ atMin_C, atMax_C }) => atMax_C - atMin_C >= LEAST_RANGE_K, {
+      error: 'the ends of the dial are equally hot',
+      path: ['atMax_C'],
+    }),
   /** A thermostat marked in degrees. */
-  z.object({ type: z.literal('thermostat'), min_C: positive(320), max_C: positive(320) }),
+  z
+    .object({ type: z.literal('thermostat'), min_C: positive(320), max_C: positive(320) })
+    .refine(({ min_C, max_C }) => max_C - min_C >= LEAST_RANGE_K, { error: 'the ends of the thermostat are one', path: ['max_C'] }),
   /**
    * Held over a hob and turned by hand: the flame isn't regulated, the cook waits until the plates are as hot as wanted, and turns every so
    * often. The iron's watts are what the flame gives it.
    */
-  z.object({ type: z.literal('hob'), min_C: positive(320), max_C: positive(320), turnEvery_s: positive(600) }),
+  z
+    .object({ type: z.literal('hob'), min_C: positive(320), max_C: positive(320), turnEvery_s: positive(600) })
+    .refine(({ min_C, max_C }) => max_C >= min_C, { error: 'hottest under coolest', path: ['max_C'] }),
   /** Nothing to set: a cut-out at one temperature. */
   z.object({ type: z.literal('fixed'), cutOut_C: positive(320) }),
 ]);

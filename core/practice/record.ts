@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Instant } from '../log/index.ts';
+import { Instant } from '../basis/index.ts';
 
 /** One exercise that is over. */
 export const PracticeRecord = z.object({

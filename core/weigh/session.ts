@@ -1,7 +1,8 @@
 import * as z from 'zod';
+import { Instant } from '../basis/index.ts';
 
 const Id = z.string().min(1).max(80);
-const base = { seq: z.int().min(0), at: z.int().min(0).max(8.64e15) };
+const base = { seq: z.int().min(0), at: Instant };
 
 /** A bowl that is being weighed: which formula, how much of it, by whom. */
 export const Weighing = z.object({
@@ -14,7 +15,7 @@ export const Weighing = z.object({
   /** Zero before each thing, or let the display run on. */
   display: z.enum(['tare', 'running']),
   who: z.string().max(60),
-  startedAt: z.int().min(0).max(8.64e15),
+  startedAt: Instant,
 });
 export type Weighing = z.infer<typeof Weighing>;
 

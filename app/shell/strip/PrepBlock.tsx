@@ -4,8 +4,8 @@ import type { PrepStep } from '../../../core/lift/index.ts';
 import { movedStep, stepStanding } from '../../../core/lift/index.ts';
 import type { Run } from '../../../core/run/index.ts';
 import { describeStored } from '../../../words/index.ts';
-import { timeOfDay } from '../../look/index.ts';
-import { useKitchen } from '../../store/index.ts';
+import { timeOfDay, useDrag } from '../../look/index.ts';
+import { commands, useDo } from '../../store/index.ts';
 import type { Span } from './window.ts';
 import { place } from './window.ts';
 
@@ -15,13 +15,31 @@ type Props = { readonly step: PrepStep; readonly span: Span; readonly run: Run; 
 
 /** Something to be done before the pour, on the strip: dragged, or moved by the arrow keys, within what is possible. */
 export const PrepBlock = ({ step, span, run, all }: Props) => {
-  const kitchen = useKitchen();
-  const [dragged, setDragged] = useState<{ readonly x: number; readonly at: number } | null>(null);
-  const shown = dragged === null ? step : movedStep(step, dragged.at);
+  const carryOut = useDo();
+  const [dragged, setDragged] = useState<number | null>(null);
+  const shown = dragged === null ? step : movedStep(step, dragged);
   const standing = stepStanding(shown);
   const save = (next: PrepStep): void =>
-    void kitchen.put('runs', { ...run, prep: all.map((other) => (other.id === step.id ? next : other)) });
+    void carryOut(
+      commands.changeRun(run.id, (now) => ({
+        ...now,
+        prep: (now.prep.length > 0 ? now.prep : [...all]).map((other) => (other.id === step.id ? next : other)),
+      })),
+    );
   const words = describeStored(step.code);
+  const drag = useDrag<{ readonly x: number; readonly at: number }, HTMLButtonElement>({
+    start: (event) => ({ x: event.clientX, at: step.at }),
+    move: (event, from) => {
+      const width = Math.max(1, event.currentTarget.parentElement?.clientWidth ?? 1);
+      setDragged(from.at + ((event.clientX - from.x) / width) * (span.to - span.from));
+    },
+    end: (_event, _from, isDone) => {
+      if (isDone && Math.abs(shown.at - step.at) > MINUTE_MS / 2) save({ ...shown, at: Math.round(shown.at / MINUTE_MS) * MINUTE_MS });
+      setDragged(null);
+    },
+    // The strip beneath it moves by itself.
+    isOnTop: true,
+  });
   const percent = Math.max(0.6, place(span, shown.at + shown.duration_s * 1000) - place(span, shown.at));
   return (
     <>
@@ -39,25 +57,7 @@ export const PrepBlock = ({ step, span, run, all }: Props) => {
         data-prep={step.code}
         className="absolute top-1 flex h-6 min-w-6 cursor-ew-resize touch-none items-end"
         style={{ left: `${place(span, shown.at)}%`, width: `${percent}%` }}
-        onPointerDown={(event) => {
-          event.stopPropagation();
-          event.currentTarget.setPointerCapture(event.pointerId);
-          setDragged({ x: event.clientX, at: step.at });
-        }}
-        onPointerMove={(event) => {
-          event.stopPropagation();
-          if (dragged === null) return;
-          const strip = event.currentTarget.parentElement;
-          const by = ((event.clientX - dragged.x) / Math.max(1, strip?.clientWidth ?? 1)) * (span.to - span.from);
-          setDragged({ x: event.clientX, at: dragged.at + by });
-        }}
-        onPointerUp={(event) => {
-          event.stopPropagation();
-          if (dragged !== null && Math.abs(shown.at - step.at) > MINUTE_MS / 2)
-            save({ ...shown, at: Math.round(shown.at / MINUTE_MS) * MINUTE_MS });
-          setDragged(null);
-        }}
-        onPointerCancel={() => setDragged(null)}
+        {...drag.handlers}
         onKeyDown={(event) => {
           const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
           if (by === 0) return;

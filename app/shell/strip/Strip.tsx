@@ -2,12 +2,12 @@ import clsx from 'clsx';
 import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { timeOfDay } from '../../look/index.ts';
+import { timeOfDay, useDrag } from '../../look/index.ts';
 import { useNewestLoads, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { nextStep, until } from './nextStep.ts';
 import { PrepBlock } from './PrepBlock.tsx';
-import { useNow } from './useNow.ts';
+import { useNow } from '../../clock/index.ts';
 import type { Span } from './window.ts';
 import { moved, place, spanOf, ticks, zoomed } from './window.ts';
 
@@ -114,7 +114,13 @@ const Timeline = ({
   readonly onSpan: (span: Span) => void;
 }) => {
   const { run, irons } = planned;
-  const [grabbed, setGrabbed] = useState<{ x: number; span: Span } | null>(null);
+  const drag = useDrag<{ readonly x: number; readonly span: Span }, HTMLDivElement>({
+    start: (event) => ({ x: event.clientX, span }),
+    move: (event, from) => {
+      const width = event.currentTarget.clientWidth;
+      onSpan(moved(from.span, ((from.x - event.clientX) / width) * (from.span.to - from.span.from)));
+    },
+  });
   const lane = (ironId: string): number => irons.findIndex((iron) => iron.id === ironId);
   const height = Math.min(15, 42 / Math.max(1, irons.length));
   const away = now < span.from ? until(span.from - now) : now > span.to ? 'past' : null;
@@ -124,19 +130,9 @@ const Timeline = ({
       aria-label="Time strip"
       className={clsx(
         'relative min-w-0 flex-1 touch-pan-y overflow-hidden select-none',
-        grabbed === null ? 'cursor-grab' : 'cursor-grabbing',
+        drag.isDragging ? 'cursor-grabbing' : 'cursor-grab',
       )}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        setGrabbed({ x: event.clientX, span });
-      }}
-      onPointerMove={(event) => {
-        if (grabbed === null) return;
-        const width = event.currentTarget.clientWidth;
-        onSpan(moved(grabbed.span, ((grabbed.x - event.clientX) / width) * (span.to - span.from)));
-      }}
-      onPointerUp={() => setGrabbed(null)}
-      onPointerCancel={() => setGrabbed(null)}
+      {...drag.handlers}
     >
       {ticks(span).map((at) => (
         <div

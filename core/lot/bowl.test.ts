@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
-import { adviceJob, airIn, inBowl, openLot } from './index.ts';
+import { airIn, batterQuestion, inBowl, lotToPourFrom, mixed_g, openLot } from './index.ts';
 
 const file = demoFile();
 const formula = file.formulas.find((f) => f.id === 'folded-tarn')!;
@@ -70,20 +70,41 @@ describe('the bowl that stands mixed', () => {
       kind: 'added',
       data: { ingredientId: 'milk', grams: 45, because: 'thickness' },
     };
-    const bowl = inBowl({ lots: [lot({ events: [cup(0, NOW, 0.31), added] })] }, formula, NOW);
+    const bowl = inBowl([lot({ events: [cup(0, NOW, 0.31), added] })], formula, NOW);
     expect(bowl.formula.lines[0]?.edited_g).toBe(271);
     expect(bowl.formula.lines.at(-1)).toMatchObject({ chosenIngredientId: 'milk', edited_g: 45 });
     expect(bowl.airFraction).toBeCloseTo(0.31, 3);
-    expect(inBowl({ lots: [] }, formula, NOW)).toEqual({ formula, airFraction: null });
+    expect(inBowl([], formula, NOW)).toEqual({ formula, airFraction: null });
+    expect(mixed_g(lot({ events: [added] }))).toBe(945);
+  });
+});
+
+describe('the bowl that is poured from', () => {
+  test('one of which something is known, else the newest that stands; none of another morning', () => {
+    const plain = lot({ id: 'plain', weighed: [], madeAt: NOW - 5 * MIN });
+    expect(lotToPourFrom([lot({}), plain], formula, NOW)?.id).toBe('lot');
+    expect(lotToPourFrom([plain], formula, NOW)?.id).toBe('plain');
+    expect(lotToPourFrom([{ ...plain, madeAt: NOW - 13 * 60 * MIN }], formula, NOW)).toBeNull();
+    // The clock was set back since.
+    expect(lotToPourFrom([{ ...plain, madeAt: NOW + MIN }], formula, NOW)).toBeNull();
+  });
+
+  test('an overnight batter is poured from its own bowl', () => {
+    const night = lot({
+      weighed: [],
+      madeAt: NOW - 15 * 60 * MIN,
+      events: [{ seq: 0, at: NOW - 15 * 60 * MIN, kind: 'moved', data: { place: 'refrigerator' } }],
+    });
+    expect(lotToPourFrom([night], formula, NOW)?.id).toBe('lot');
   });
 });
 
 describe('the question for the worker', () => {
-  const session = { kit: file.kit, readSettings: readSettingsOf(file.kit, file.ingredients) };
+  const readSettings = readSettingsOf(file.kit, file.ingredients);
   const iron = file.irons[0];
   test('holds the kitchen, the wish, and no air unless it was measured', () => {
     if (iron === undefined) throw new Error('no iron');
-    const job = adviceJob(session, formula, iron, {
+    const job = batterQuestion(file.kit, readSettings, formula, iron, {
       target: { tawny: 4, crisp: 3 },
       batter_C: 18,
       load: 2,

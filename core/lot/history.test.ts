@@ -1,49 +1,28 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import { readSettingsOf } from '../../core/kitchen/index.ts';
-import type { LoadEvent } from '../../core/log/index.ts';
-import type { Session } from './index.ts';
-import { batterKey, historyJob, recentLoads } from './index.ts';
+import type { LoadEvent } from '../log/index.ts';
+import { readSettingsOf } from '../kitchen/index.ts';
+import type { ToldLoad } from './index.ts';
+import { batterKey, historyQuestion, LOADS_LOOKED_AT } from './index.ts';
 
 const file = demoFile();
 const { kit, irons, formulas, loads, predictions } = file;
-const session: Session = {
-  kit,
-  readSettings: readSettingsOf(kit, file.ingredients),
-  lots: file.lots,
-  formulas,
-  irons,
-  run: null,
-  formula: null,
-  iron: null,
-  workspace: {
-    id: 'bench',
-    formulaId: '',
-    ironId: '',
-    target: { tawny: 4, crisp: 3 },
-    batter_C: 18,
-    load: 1,
-    preheat_s: null,
-    setting_C: null,
-    runId: null,
-  },
-  setWorkspace: () => undefined,
-};
+const settings = { kit, readSettings: readSettingsOf(kit, file.ingredients) };
 const logOf = (loadId: string): LoadEvent[] => file.loadEvents.filter((row) => row.loadId === loadId).map((row) => row.event);
 const iron = irons.find(({ id }) => id === 'deep-a')!;
 const formula = formulas.find(({ id }) => id === 'oat-rye')!;
-const job = (changes: { logs?: typeof logOf; recent?: typeof loads } = {}) =>
-  historyJob(
-    session,
-    { formula, iron, tawny: 4 },
-    { recent: changes.recent ?? recentLoads(loads, iron.id), predictions, formulas, logOf: changes.logs ?? logOf },
-  );
+const conditions = { target: { tawny: 4, crisp: 3 }, batter_C: 18 };
+const toldLoads = (log = logOf): ToldLoad[] =>
+  loads
+    .filter((load) => load.ironId === iron.id)
+    .sort((a, b) => a.startedAt - b.startedAt)
+    .slice(-LOADS_LOOKED_AT)
+    .map((load) => ({ load, log: log(load.id), prediction: predictions.find((p) => p.id === load.predictionId) ?? null }));
+const job = (told: readonly ToldLoad[] = toldLoads()) => historyQuestion(settings, { formula, iron, tawny: 4, conditions }, told, formulas);
 
 describe('what is asked of an iron’s loads', () => {
   test('its own, oldest first, and no more than teach something', () => {
-    const recent = recentLoads(loads, iron.id);
-    expect(new Set(recent.map((load) => load.ironId))).toEqual(new Set(['deep-a']));
-    const started = recent.map((load) => load.startedAt);
+    const started = job().history.map((load) => load.startedAt);
     expect(started).toEqual([...started].sort((a, b) => a - b));
     expect(job().history.length).toBeLessThanOrEqual(12);
     expect(job().history.length).toBeGreaterThan(5);
@@ -73,10 +52,9 @@ describe('what is asked of an iron’s loads', () => {
   });
 
   test('a load without a word, without its promise, or of another iron says nothing', () => {
-    expect(job({ logs: () => [] }).history).toEqual([]);
-    const orphan = recentLoads(loads, iron.id).map((load) => ({ ...load, predictionId: 'gone' }));
-    expect(job({ recent: orphan }).history).toEqual([]);
-    expect(recentLoads(loads, 'nobody')).toEqual([]);
+    expect(job(toldLoads(() => [])).history).toEqual([]);
+    expect(job(toldLoads().map((told) => ({ ...told, prediction: null }))).history).toEqual([]);
+    expect(job([]).history).toEqual([]);
   });
 
   test('an undone answer is not weighed', () => {
@@ -91,6 +69,6 @@ describe('what is asked of an iron’s loads', () => {
         ...said.map((event, i): LoadEvent => ({ seq: log.length + i, at: event.at, kind: 'undone', data: { seq: event.seq } })),
       ];
     };
-    expect(job({ logs: undone }).history.map((load) => load.loadId)).not.toContain(first.loadId);
+    expect(job(toldLoads(undone)).history.map((load) => load.loadId)).not.toContain(first.loadId);
   });
 });

@@ -1,0 +1,53 @@
+import { SteadyClock } from './steadyClock.ts';
+
+/** A jump of the wall clock that this page has noticed; `at` is on the new clock. */
+export type Jump = { readonly at: number; readonly jump_ms: number };
+
+/**
+ * The one clock of the application, from its start: it counts by the monotonic clock, notices when the wall clock was set, and says so to
+ * whoever listens. Whatever station is open, a jump is noticed once.
+ */
+class ApplicationClock {
+  private readonly steady = new SteadyClock();
+  private readonly listeners = new Set<(jump: Jump) => void>();
+  private found: readonly Jump[] = [];
+
+  now(): number {
+    return this.steady.now();
+  }
+
+  /** Jumps since the page was opened. */
+  get jumps(): readonly Jump[] {
+    return this.found;
+  }
+
+  onJump(listener: (jump: Jump) => void): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+
+  /** Looks whether the wall clock was set, or the device has slept while the monotonic clock stood. */
+  look(): void {
+    const jump_ms = this.steady.takeJump();
+    if (jump_ms === 0) return;
+    const jump = { at: Math.round(this.steady.now()), jump_ms };
+    this.found = [...this.found, jump];
+    for (const listener of this.listeners) listener(jump);
+  }
+}
+
+export const clock = new ApplicationClock();
+
+/** Epoch milliseconds now, as this page counts them: whole ones, for writing down. */
+export const wallNow = (): number => Math.round(clock.now());
+
+const LOOK_MS = 500;
+
+/** From the application's start on. */
+export const startClock = (): void => {
+  const look = (): void => clock.look();
+  setInterval(look, LOOK_MS);
+  // A sleeping page ticks late; waking must not wait for the next look.
+  document.addEventListener('visibilitychange', look);
+  window.addEventListener('focus', look);
+};

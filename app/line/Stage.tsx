@@ -1,0 +1,46 @@
+import type { ReactNode } from 'react';
+
+type StageProps = {
+  readonly word: string;
+  readonly figure: ReactNode;
+  readonly unit?: string;
+  readonly below: ReactNode;
+  readonly timer?: boolean;
+  readonly children: ReactNode;
+};
+
+/** What an iron is at, with its figure as large as it can be. */
+export const Stage = ({ word, figure, unit, below, timer = false, children }: StageProps) => (
+  <div className="flex min-h-0 flex-1 flex-col gap-3">
+    <p className="on-ground text-2xl">{word}</p>
+    <p className="figure on-ground text-[clamp(96px,min(10vw,14.5vh),132px)] leading-[0.9]" role={timer ? 'timer' : undefined}>
+      {figure}
+      {unit !== undefined && <span className="ml-2 text-4xl">{unit}</span>}
+    </p>
+    <p className="on-ground text-xl">{below}</p>
+    <div className="mt-auto flex flex-col gap-3">{children}</div>
+  </div>
+);
+
+/** The one thing to do next. */
+export const BigButton = ({
+  label,
+  keyHint,
+  disabled,
+  onClick,
+}: {
+  readonly label: string;
+  readonly keyHint: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}) => (
+  <button
+    type="button"
+    disabled={disabled}
+    aria-keyshortcuts={keyHint === '' ? undefined : keyHint}
+    className="min-h-20 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
+    onClick={onClick}
+  >
+    {label}
+  </button>
+);

@@ -1,0 +1,22 @@
+import type { Formula } from '../../core/formula/index.ts';
+import type { ToldLoad } from '../../core/lot/index.ts';
+import { LOADS_LOOKED_AT } from '../../core/lot/index.ts';
+import { useQueried } from '../store/index.ts';
+
+/** The newest loads of some irons with their logs and promises, the oldest first, and the formulas they were made from. */
+export type IronLoads = { readonly loads: ReadonlyMap<string, readonly ToldLoad[]>; readonly formulas: readonly Formula[] };
+
+/** Undefined until the store has answered. */
+export const useIronLoads = (ironIds: readonly string[]): IronLoads | undefined =>
+  useQueried(
+    async (queries) => {
+      const loads = new Map<string, readonly ToldLoad[]>();
+      for (const ironId of ironIds) loads.set(ironId, await queries.withPromises(await queries.loadsOfIron(ironId, LOADS_LOOKED_AT)));
+      const revisions = new Map(
+        [...loads.values()].flat().flatMap(({ prediction: p }) => (p === null ? [] : [[`${p.formulaId}/${p.formulaRev}`, p] as const])),
+      );
+      const formulas = await Promise.all([...revisions.values()].map((p) => queries.revision('formulas', p.formulaId, p.formulaRev)));
+      return { loads, formulas: formulas.filter((formula) => formula !== null) };
+    },
+    `loads of ${ironIds.join(' ')}`,
+  );

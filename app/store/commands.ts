@@ -1,0 +1,330 @@
+import type { Formula } from '../../core/formula/index.ts';
+import type { KeepItem } from '../../core/keep/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { DEFAULT_KIT } from '../../core/kit/index.ts';
+import type { Load, LoadEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
+import { isOpenLot, loadProgress } from '../../core/log/index.ts';
+import type { OwnIngredient } from '../../core/matter/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { PracticeRecord } from '../../core/practice/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import type { NewWeighEvent, Weighing } from '../../core/weigh/index.ts';
+import type { Workspace } from './database.ts';
+import { newId } from './newId.ts';
+import type { Command, NewLogEventOf, Transaction } from './transaction.ts';
+import { CommandFailed } from './transaction.ts';
+
+/** Revisions are immutable: a change makes the next one of whatever is the newest by now. */
+export type Revised<T> = {
+  readonly row: T;
+  /** Somebody else had made a newer revision than the one that was seen; the change was put on top of it. */
+  readonly isOnTop: boolean;
+};
+
+const revision = async <N extends 'formulas' | 'irons'>(
+  transaction: Transaction,
+  table: N,
+  id: string,
+  seenRev: number,
+  change: (row: N extends 'formulas' ? Formula : Iron) => N extends 'formulas' ? Formula : Iron,
+): Promise<Revised<N extends 'formulas' ? Formula : Iron>> => {
+  type Row = N extends 'formulas' ? Formula : Iron;
+  const newest = (await transaction.newest(table, id)) as Row | undefined;
+  if (newest === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table, id } });
+  const row = { ...change(newest), id, rev: newest.rev + 1 };
+  await transaction.add(table, row as never);
+  return { row, isOnTop: newest.rev !== seenRev };
+};
+
+/** The next revision of a formula. `change` gets the newest one, which may be newer than the one on the screen. */
+export const reviseFormula = (seen: Formula, change: (newest: Formula) => Formula, id = newId()): Command<Revised<Formula>> => ({
+  id,
+  tables: ['formulas'],
+  run: (transaction) => revision(transaction, 'formulas', seen.id, seen.rev, change),
+});
+
+export const reviseIron = (seen: Iron, change: (newest: Iron) => Iron, id = newId()): Command<Revised<Iron>> => ({
+  id,
+  tables: ['irons'],
+  run: (transaction) => revision(transaction, 'irons', seen.id, seen.rev, change),
+});
+
+/** A formula or an iron that is new, and the one to be worked with from now on. */
+export const addFormula = (formula: Formula, id = newId()): Command<null> => ({
+  id,
+  tables: ['formulas', 'workspaces'],
+  run: async (transaction) => {
+    await transaction.add('formulas', formula);
+    await changeWorkspace(transaction, { formulaId: formula.id });
+    return null;
+  },
+});
+
+export const addIron = (iron: Iron, id = newId()): Command<null> => ({
+  id,
+  tables: ['irons', 'workspaces'],
+  run: async (transaction) => {
+    await transaction.add('irons', iron);
+    await changeWorkspace(transaction, { ironId: iron.id, setting_C: null });
+    return null;
+  },
+});
+
+/** Changes of the kit go on top of what it is by now, so that two forms don't undo each other. */
+export const changeKit = (change: (kit: Kit) => Kit, id = newId()): Command<null> => ({
+  id,
+  tables: ['kits'],
+  run: async (transaction) => {
+    const kit = (await transaction.get('kits', 'kit')) ?? DEFAULT_KIT;
+    await transaction.put('kits', { ...change(kit), id: 'kit' });
+    return null;
+  },
+});
+
+const EMPTY_WORKSPACE: Workspace = {
+  id: 'workspace',
+  formulaId: '',
+  ironId: '',
+  target: { tawny: 4, crisp: 3 },
+  batter_C: 20,
+  load: 1,
+  preheat_s: null,
+  setting_C: null,
+  runId: null,
+};
+
+const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual = EMPTY_WORKSPACE): Promise<void> => {
+  const workspace = (await transaction.get('workspaces', 'workspace')) ?? usual;
+  await transaction.put('workspaces', { ...workspace, ...changes, id: 'workspace' });
+};
+
+/** `usual`: where nothing was chosen yet. */
+export const setWorkspace = (changes: Partial<Workspace>, usual: Workspace, id = newId()): Command<null> => ({
+  id,
+  tables: ['workspaces'],
+  run: async (transaction) => {
+    await changeWorkspace(transaction, changes, usual);
+    return null;
+  },
+});
+
+export const saveIngredient = (row: OwnIngredient, id = newId()): Command<null> => ({
+  id,
+  tables: ['ingredients'],
+  run: async (transaction) => {
+    await transaction.put('ingredients', row);
+    return null;
+  },
+});
+
+export const removeIngredient = (ingredientId: string, id = newId()): Command<null> => ({
+  id,
+  tables: ['ingredients'],
+  run: async (transaction) => {
+    await transaction.remove('ingredients', ingredientId);
+    return null;
+  },
+});
+
+export const addRun = (run: Run, id = newId()): Command<null> => ({
+  id,
+  tables: ['runs'],
+  run: async (transaction) => {
+    await transaction.add('runs', run);
+    return null;
+  },
+});
+
+export const changeRun = (runId: string, change: (run: Run) => Run, id = newId()): Command<null> => ({
+  id,
+  tables: ['runs'],
+  run: async (transaction) => {
+    const run = await transaction.get('runs', runId);
+    if (run === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'runs', id: runId } });
+    await transaction.put('runs', { ...change(run), id: runId });
+    return null;
+  },
+});
+
+export const removeRun = (runId: string, id = newId()): Command<null> => ({
+  id,
+  tables: ['runs'],
+  run: async (transaction) => {
+    await transaction.remove('runs', runId);
+    return null;
+  },
+});
+
+export const startWeighing = (weighing: Weighing, id = newId()): Command<null> => ({
+  id,
+  tables: ['weighings'],
+  run: async (transaction) => {
+    await transaction.add('weighings', weighing);
+    return null;
+  },
+});
+
+/** A touch at the scale; none is taken once the bowl is done. */
+export const noteWeighing = (weighingId: string, event: NewWeighEvent, at: number, id = newId()): Command<null> => ({
+  id,
+  tables: ['weighEvents'],
+  run: async (transaction) => {
+    const log = await transaction.log('weighEvents', weighingId);
+    if (log.some(({ kind }) => kind === 'finished' || kind === 'abandoned')) return null;
+    await transaction.append('weighEvents', weighingId, { ...event, at } as NewLogEventOf<'weighEvents'>);
+    return null;
+  },
+});
+
+/** The bowl that was weighed becomes a lot: both or neither. */
+export const finishWeighing = (weighingId: string, lot: LotHeader, at: number, id = `finish/${weighingId}`): Command<null> => ({
+  id,
+  tables: ['weighEvents', 'lots'],
+  run: async (transaction) => {
+    await transaction.add('lots', lot);
+    await transaction.append('weighEvents', weighingId, { kind: 'finished', data: { lotId: lot.id }, at });
+    return null;
+  },
+});
+
+/** What happens to a bowl; a bowl that isn't there yet is begun with it. */
+export const noteLot = (lot: LotHeader, events: readonly NewLotEvent[], at: number, id = newId()): Command<null> => ({
+  id,
+  tables: ['lots', 'lotEvents'],
+  run: async (transaction) => {
+    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
+    for (const event of events) await transaction.append('lotEvents', lot.id, { ...event, at } as NewLogEventOf<'lotEvents'>);
+    return null;
+  },
+});
+
+/** A bowl is over once; said twice it was said once. */
+export const endLot = (lotId: string, kind: 'used-up' | 'discarded' | 'kept', at: number, id = newId()): Command<null> => ({
+  id,
+  tables: ['lotEvents'],
+  run: async (transaction) => {
+    if (!isOpenLot({ events: await transaction.log('lotEvents', lotId) })) return null;
+    await transaction.append('lotEvents', lotId, { kind, data: {}, at });
+    return null;
+  },
+});
+
+/** A load that begins: the promise, the load, its bowl where it is a new one, and the pour. */
+export type Pour = {
+  readonly load: Load;
+  readonly prediction: Prediction;
+  /** Begun with this load unless it is there. */
+  readonly lot: LotHeader;
+  readonly poured: Extract<NewLoadEvent, { kind: 'poured' }>;
+};
+
+/** All of a pour or nothing. `id`: the same touch gives the same. */
+export const pour = ({ load, prediction, lot, poured }: Pour, id: string): Command<string> => ({
+  id,
+  tables: ['loads', 'predictions', 'lots', 'loadEvents'],
+  run: async (transaction) => {
+    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
+    await transaction.add('predictions', prediction);
+    await transaction.add('loads', load);
+    await transaction.append('loadEvents', load.id, { ...poured, at: load.startedAt } as NewLogEventOf<'loadEvents'>);
+    return load.id;
+  },
+});
+
+/** Touches of which a load has one at most. */
+const ONCE: ReadonlySet<string> = new Set(['poured', 'closed', 'opened', 'turned']);
+
+/** One touch at the line. Touched twice, a lid is closed once; the event that stands is handed back. */
+export const noteLoad = (loadId: string, event: NewLoadEvent, at: number, id = newId()): Command<LoadEvent> => ({
+  id,
+  tables: ['loadEvents'],
+  run: async (transaction) => {
+    const log = await transaction.log('loadEvents', loadId);
+    const undone = new Set(log.flatMap((other) => (other.kind === 'undone' ? [other.data.seq] : [])));
+    const standing = log.find((other) => other.kind === event.kind && !undone.has(other.seq));
+    if (ONCE.has(event.kind) && standing !== undefined) return standing;
+    // Two hands at one "undo" take back one touch.
+    const again = event.kind === 'undone' ? log.find((other) => other.kind === 'undone' && other.data.seq === event.data.seq) : undefined;
+    if (again !== undefined) return again;
+    return transaction.append('loadEvents', loadId, { ...event, at } as NewLogEventOf<'loadEvents'>);
+  },
+});
+
+/** Several words about one load, all of them or none. */
+export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at: number, id = newId()): Command<null> => ({
+  id,
+  tables: ['loadEvents'],
+  run: async (transaction) => {
+    for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at } as NewLogEventOf<'loadEvents'>);
+    return null;
+  },
+});
+
+/** A load that was cooked elsewhere, with all that is known of it. */
+export type Trial = Omit<Pour, 'poured'> & { readonly events: readonly (NewLoadEvent & { readonly at: number })[] };
+
+export const logTrial = ({ load, prediction, lot, events }: Trial, id = `trial/${load.id}`): Command<null> => ({
+  id,
+  tables: ['loads', 'predictions', 'lots', 'loadEvents'],
+  run: async (transaction) => {
+    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
+    await transaction.add('predictions', prediction);
+    await transaction.add('loads', load);
+    for (const event of events) await transaction.append('loadEvents', load.id, event as NewLogEventOf<'loadEvents'>);
+    return null;
+  },
+});
+
+/** Noticed within this time and alike in size, a jump is the same one. */
+const SAME_JUMP_MS = 30_000;
+const SAME_JUMP_SIZE_MS = 2000;
+
+/** The jump of the clock, once in each load that was running. */
+export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> => ({
+  id,
+  tables: ['loadEvents'],
+  run: async (transaction) => {
+    for (const loadId of loadIds) {
+      const log = await transaction.log('loadEvents', loadId);
+      // Two tabs notice the same jump a moment apart.
+      const isKnown = log.some(
+        (event) =>
+          event.kind === 'corrected' &&
+          Math.abs(event.at - at) < SAME_JUMP_MS &&
+          Math.abs(event.data.jump_ms - jump_ms) < SAME_JUMP_SIZE_MS,
+      );
+      if (isKnown || loadProgress(log).phase === 'opened') continue;
+      await transaction.append('loadEvents', loadId, { kind: 'corrected', data: { jump_ms }, at });
+    }
+    return null;
+  },
+});
+
+export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> => ({
+  id,
+  tables: ['keepItems'],
+  run: async (transaction) => {
+    await transaction.put('keepItems', item);
+    return null;
+  },
+});
+
+export const markKeepItemUsed = (itemId: string, usedAt: number | null, id = newId()): Command<null> => ({
+  id,
+  tables: ['keepItems'],
+  run: async (transaction) => {
+    const item = await transaction.get('keepItems', itemId);
+    if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
+    await transaction.put('keepItems', { ...item, usedAt });
+    return null;
+  },
+});
+
+export const addPractice = (record: PracticeRecord, id = newId()): Command<null> => ({
+  id,
+  tables: ['practices'],
+  run: async (transaction) => {
+    await transaction.put('practices', record);
+    return null;
+  },
+});

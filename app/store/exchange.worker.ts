@@ -1,0 +1,60 @@
+import { expose } from 'comlink';
+import type { Failure } from '../../core/basis/index.ts';
+import { KitchenDatabase } from './database.ts';
+import type { Waiting } from './exchange.ts';
+import { exportedText, fileOf, readFile, replaceAll } from './exchange.ts';
+import { isStorageFull } from './kitchen.ts';
+
+export type Taken = {
+  readonly setAside: readonly { readonly table: string; readonly key: string; readonly where: string; readonly why: string }[];
+  readonly repaired: readonly { readonly table: string; readonly key: string }[];
+};
+
+let abort: AbortController | null = null;
+
+/** Import and export off the page, on a connection of their own. `null`: given up. */
+const api = {
+  async write(name: string, exportedAt: number, waiting: Waiting, progress: (done: number, all: number) => void) {
+    const database = new KitchenDatabase(name);
+    try {
+      return await fileOf(exportedText(database, exportedAt, waiting, progress));
+    } finally {
+      database.close();
+    }
+  },
+
+  async take(
+    name: string,
+    file: Blob,
+    progress: (done: number, all: number) => void,
+  ): Promise<{ readonly ok: true; readonly taken: Taken } | { readonly ok: false; readonly failure: Failure } | null> {
+    abort = new AbortController();
+    const { signal } = abort;
+    // Reading is the first half, writing the second.
+    const read = await readFile(file, (done, all) => progress(done, 2 * all), signal);
+    if (read === null) return null;
+    if (!read.ok) return { ok: false, failure: read.failure };
+    const { rows, setAside, repaired } = read.value;
+    const database = new KitchenDatabase(name);
+    try {
+      const isDone = await replaceAll(database, rows, setAside, (done, all) => progress(all + done, 2 * all), signal);
+      return isDone ? { ok: true, taken: { setAside, repaired } } : null;
+    } catch (error) {
+      return {
+        ok: false,
+        failure: isStorageFull(error)
+          ? { code: 'storage-full', fields: {} }
+          : { code: 'write-failed', fields: { why: error instanceof Error ? error.message : String(error) } },
+      };
+    } finally {
+      database.close();
+    }
+  },
+
+  cancel(): void {
+    abort?.abort();
+  },
+};
+
+export type ExchangeWorker = typeof api;
+expose(api);

@@ -1,0 +1,213 @@
+import { Dexie } from 'dexie';
+import type { LogTable } from '../../core/kitchen/index.ts';
+import { LOG_OWNERS } from '../../core/kitchen/index.ts';
+import type { Load, LoadEvent, Lot, LotEvent, Prediction } from '../../core/log/index.ts';
+import type { KitchenDatabase, Rows, TableName } from './database.ts';
+import type { Kitchen } from './kitchen.ts';
+import type { Problems } from './problems.ts';
+
+/** Asks the store by its indexes, lays over it what waits, and hands on only rows that can be read. */
+export class Queries {
+  private readonly database: KitchenDatabase;
+
+  constructor(
+    private readonly kitchen: Kitchen,
+    private readonly problems: Problems,
+  ) {
+    this.database = kitchen.database;
+  }
+
+  /** Rows as they should be; the others are named and left out. */
+  private sound<N extends TableName>(table: N, rows: readonly unknown[]): Rows[N][] {
+    return rows.flatMap((raw) => {
+      const checked = this.kitchen.checks.read(table, raw);
+      if (checked === null) return [raw as Rows[N]];
+      if (checked.ok) return [checked.row as unknown as Rows[N]];
+      this.problems.note(checked.setAside);
+      return [];
+    });
+  }
+
+  private over<N extends TableName>(table: N, stored: readonly unknown[], matches?: (row: Rows[N]) => boolean): Rows[N][] {
+    return [...this.kitchen.pendingWrites.overlay(table, this.sound(table, stored), matches)];
+  }
+
+  /** All rows of a table that stays small. */
+  async all<N extends Exclude<TableName, LogTable | 'loads' | 'predictions' | 'commands'>>(table: N): Promise<Rows[N][]> {
+    return this.over(table, await this.database.rows(table).toArray());
+  }
+
+  /** The newest revision of each formula or iron. */
+  async newestRevisions<N extends 'formulas' | 'irons'>(table: N): Promise<Rows[N][]> {
+    const ids = (await this.database.table(table).orderBy('id').uniqueKeys()) as string[];
+    const stored = await Promise.all(ids.map((id) => this.lastSound(table, id)));
+    const newest = new Map<string, Rows[N]>();
+    const waiting = this.over(table, []);
+    for (const row of [...stored.flatMap((row) => row ?? []), ...waiting])
+      if (row.rev >= (newest.get(row.id)?.rev ?? 0)) newest.set(row.id, row);
+    return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** A revision that can't be read doesn't hide the one before it. */
+  private async lastSound<N extends 'formulas' | 'irons'>(table: N, id: string): Promise<Rows[N] | null> {
+    const range = this.database.table(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]);
+    const [last] = this.sound(
+      table,
+      [await range.last()].filter((row) => row !== undefined),
+    );
+    if (last !== undefined) return last;
+    return (
+      this.sound(table, await this.database.table(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).toArray()).at(
+        -1,
+      ) ?? null
+    );
+  }
+
+  async revision<N extends 'formulas' | 'irons'>(table: N, id: string, rev: number): Promise<Rows[N] | null> {
+    const stored = (await this.database.table(table).get([id, rev])) as unknown;
+    return this.over(table, stored === undefined ? [] : [stored], (row) => row.id === id && row.rev === rev).at(-1) ?? null;
+  }
+
+  /** Events of these logs in order, by owner. */
+  async logs<L extends LogTable>(table: L, ownerIds: readonly string[]): Promise<ReadonlyMap<string, readonly Rows[L]['event'][]>> {
+    const owner = LOG_OWNERS[table];
+    const ownerOf = (row: Rows[L]): string => (row as unknown as Record<string, string>)[owner] ?? '';
+    const wanted = new Set(ownerIds);
+    const stored =
+      ownerIds.length === 0
+        ? []
+        : await this.database
+            .table(table)
+            .where(owner)
+            .anyOf([...ownerIds])
+            .toArray();
+    const logs = new Map<string, Rows[L]['event'][]>(ownerIds.map((id) => [id, []]));
+    const rows = this.over(table, stored, (row) => wanted.has(ownerOf(row)));
+    rows.sort((a, b) => a.seq - b.seq);
+    for (const row of rows) logs.get(ownerOf(row))?.push(row.event);
+    return logs;
+  }
+
+  async predictions(ids: readonly string[]): Promise<ReadonlyMap<string, Prediction>> {
+    const wanted = new Set(ids);
+    const stored = (await this.database.table('predictions').bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
+    return new Map(this.over('predictions', stored, ({ id }) => wanted.has(id)).map((row) => [row.id, row]));
+  }
+
+  /** The newest loads of an iron, the oldest of them first. */
+  async loadsOfIron(ironId: string, most: number): Promise<Load[]> {
+    const stored = await this.database
+      .table('loads')
+      .where('[ironId+startedAt]')
+      .between([ironId, Dexie.minKey], [ironId, Dexie.maxKey])
+      .reverse()
+      .limit(most)
+      .toArray();
+    const rows = this.over('loads', stored, (load) => load.ironId === ironId);
+    return rows.sort((a, b) => a.startedAt - b.startedAt).slice(-most);
+  }
+
+  async loadsOfLots(lotIds: readonly string[]): Promise<Load[]> {
+    const wanted = new Set(lotIds);
+    const stored = await this.database
+      .table('loads')
+      .where('lotId')
+      .anyOf([...wanted])
+      .toArray();
+    return this.over('loads', stored, (load) => wanted.has(load.lotId)).sort((a, b) => a.startedAt - b.startedAt);
+  }
+
+  /** A page of all loads, the newest first. */
+  async newestLoads(from: number, most: number): Promise<Load[]> {
+    const stored = await this.database.table('loads').orderBy('startedAt').reverse().offset(from).limit(most).toArray();
+    // What waits is newer than what is stored.
+    return this.over('loads', stored, () => from === 0).sort((a, b) => b.startedAt - a.startedAt);
+  }
+
+  async countLoads(): Promise<number> {
+    return (await this.database.table('loads').count()) + this.over('loads', []).length;
+  }
+
+  async countLoadsOfIron(ironId: string): Promise<number> {
+    const range = this.database.table('loads').where('[ironId+startedAt]').between([ironId, Dexie.minKey], [ironId, Dexie.maxKey]);
+    return (await range.count()) + this.over('loads', [], (load) => load.ironId === ironId).length;
+  }
+
+  async lots(ids: readonly string[]): Promise<Lot[]> {
+    const wanted = new Set(ids);
+    const stored = (await this.database.table('lots').bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
+    return this.withLogs(this.over('lots', stored, ({ id }) => wanted.has(id)));
+  }
+
+  /** Bowls mixed since then, with what happened to them, the oldest first. */
+  async lotsSince(at: number): Promise<Lot[]> {
+    const stored = await this.database.table('lots').where('madeAt').aboveOrEqual(at).toArray();
+    return this.withLogs(this.over('lots', stored, ({ madeAt }) => madeAt >= at).sort((a, b) => a.madeAt - b.madeAt));
+  }
+
+  /** The newest bowls, whenever that was. */
+  async newestLots(most: number): Promise<Lot[]> {
+    const stored = await this.database.table('lots').orderBy('madeAt').reverse().limit(most).toArray();
+    return this.withLogs(this.over('lots', stored).sort((a, b) => b.madeAt - a.madeAt));
+  }
+
+  private async withLogs(headers: readonly Rows['lots'][]): Promise<Lot[]> {
+    const logs = await this.logs(
+      'lotEvents',
+      headers.map(({ id }) => id),
+    );
+    return headers.map((header) => ({ ...header, events: (logs.get(header.id) ?? []) as readonly LotEvent[] }));
+  }
+
+  async newestWeighing(): Promise<Rows['weighings'] | null> {
+    const stored = (await this.database.table('weighings').orderBy('startedAt').last()) as unknown;
+    return (
+      this.over('weighings', stored === undefined ? [] : [stored])
+        .sort((a, b) => a.startedAt - b.startedAt)
+        .at(-1) ?? null
+    );
+  }
+
+  /** Loads with their logs and promises. */
+  async withPromises(loads: readonly Load[]): Promise<readonly LoadWithLog[]> {
+    const [logs, predictions] = await Promise.all([
+      this.logs(
+        'loadEvents',
+        loads.map(({ id }) => id),
+      ),
+      this.predictions(loads.map(({ predictionId }) => predictionId)),
+    ]);
+    return loads.map((load) => ({ load, log: logs.get(load.id) ?? [], prediction: predictions.get(load.predictionId) ?? null }));
+  }
+}
+
+export type LoadWithLog = { readonly load: Load; readonly log: readonly LoadEvent[]; readonly prediction: Prediction | null };
+
+/**
+ * The answer before where the new one says the same, and parts of it that are the same: so that what rests on them isn't reckoned again.
+ */
+export const settled = <T>(before: T | undefined, after: T): T => {
+  if (before === undefined || before === null || typeof before !== 'object' || typeof after !== 'object' || after === null) return after;
+  if (before instanceof Map && after instanceof Map) {
+    const old = before as ReadonlyMap<unknown, unknown>;
+    const next = new Map([...(after as ReadonlyMap<unknown, unknown>)].map(([key, value]) => [key, settled(old.get(key), value)]));
+    return old.size === next.size && [...next].every(([key, value]) => old.get(key) === value) ? before : (next as T);
+  }
+  if (Array.isArray(before) && Array.isArray(after)) {
+    const byKey = new Map((before as unknown[]).map((item, i) => [nameOf(item) ?? i, item]));
+    const next = (after as unknown[]).map((item, i) => settled(byKey.get(nameOf(item) ?? i), item));
+    return next.length === before.length && next.every((item, i) => item === before[i]) ? before : (next as T);
+  }
+  if (before instanceof Map || after instanceof Map || Array.isArray(before) || Array.isArray(after)) return after;
+  const [old, next] = [before as Record<string, unknown>, after as Record<string, unknown>];
+  const keys = Object.keys(next);
+  const merged = Object.fromEntries(keys.map((key) => [key, settled(old[key], next[key])]));
+  const isSame = Object.keys(old).length === keys.length && keys.every((key) => key in old && old[key] === merged[key]);
+  return isSame ? before : (merged as T);
+};
+
+const nameOf = (item: unknown): string | null => {
+  if (typeof item !== 'object' || item === null) return null;
+  const { id, rev, seq } = item as { id?: unknown; rev?: unknown; seq?: unknown };
+  return typeof id === 'string' ? `${id}/${typeof rev === 'number' ? rev : ''}` : typeof seq === 'number' ? `#${seq}` : null;
+};

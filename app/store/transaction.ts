@@ -1,0 +1,47 @@
+import type { Failure } from '../../core/basis/index.ts';
+import type { LogTable } from '../../core/kitchen/index.ts';
+import { LOG_OWNERS } from '../../core/kitchen/index.ts';
+import type { Rows, TableName } from './database.ts';
+
+/** A write as it was made: what pending writes lay over what is stored. */
+export type Write = { readonly [N in TableName]: { readonly table: N; readonly row: Rows[N] } }[TableName];
+
+type Numbered = { readonly seq: number; readonly at: number };
+/** An event of a log, and the same before the log has numbered it. */
+export type LogEventOf<L extends LogTable> = Rows[L]['event'];
+export type NewLogEventOf<L extends LogTable> = LogEventOf<L> extends infer E ? (E extends Numbered ? Omit<E, 'seq'> : never) : never;
+
+/** What a command may ask and write; all of it within one transaction. */
+export type Transaction = {
+  get<N extends TableName>(table: N, key: string): Promise<Rows[N] | undefined>;
+  /** The newest revision. */
+  newest<N extends 'irons' | 'formulas'>(table: N, id: string): Promise<Rows[N] | undefined>;
+  log<L extends LogTable>(table: L, ownerId: string): Promise<readonly LogEventOf<L>[]>;
+  /** Fails where there is one with this key already. */
+  add<N extends TableName>(table: N, row: Rows[N]): Promise<void>;
+  put<N extends TableName>(table: N, row: Rows[N]): Promise<void>;
+  remove(table: TableName, key: string): Promise<void>;
+  /** The event gets the next number of its log. */
+  append<L extends LogTable>(table: L, ownerId: string, event: NewLogEventOf<L>): Promise<LogEventOf<L>>;
+};
+
+/** A change of the kitchen as a whole: all of it or nothing, and once, however often it is given. */
+export type Command<R> = {
+  /** Made by the caller: the same touch gives the same id. */
+  readonly id: string;
+  /** Tables that it reads or writes. */
+  readonly tables: readonly TableName[];
+  readonly run: (transaction: Transaction) => Promise<R>;
+};
+
+/** A command that can't be carried out, and why: a code, for whoever shows it. */
+export class CommandFailed extends Error {
+  constructor(readonly failure: Failure) {
+    super(failure.code);
+    this.name = 'CommandFailed';
+  }
+}
+
+/** A row of a log. */
+export const logRow = <L extends LogTable>(table: L, ownerId: string, event: LogEventOf<L>): Rows[L] =>
+  ({ [LOG_OWNERS[table]]: ownerId, seq: event.seq, event }) as unknown as Rows[L];

@@ -1,0 +1,73 @@
+import type { Remote } from 'comlink';
+import { proxy, wrap } from 'comlink';
+import type { Failure } from '../../core/basis/index.ts';
+import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
+import type { Progress, Waiting } from './exchange.ts';
+import type { ExchangeWorker, Taken } from './exchange.worker.ts';
+import type { Kitchen } from './kitchen.ts';
+
+/** Where everything lives in memory there is nothing that a worker could open. */
+const isInMemory = (kitchen: Kitchen): boolean => kitchen.pendingWrites.trouble === 'storage-forbidden';
+
+const withWorker = async <T>(use: (worker: Remote<ExchangeWorker>) => Promise<T>): Promise<T> => {
+  const worker = new Worker(new URL('exchange.worker.ts', import.meta.url), { type: 'module', name: 'exchange' });
+  try {
+    const crashed = new Promise<never>((_, reject) => {
+      worker.onerror = () => reject(new Error('the exchange stopped by itself'));
+    });
+    return await Promise.race([use(wrap<ExchangeWorker>(worker)), crashed]);
+  } finally {
+    worker.terminate();
+  }
+};
+
+/** Rows that only live in memory so far. */
+const waitingOf = ({ pendingWrites }: Kitchen): Waiting =>
+  Object.fromEntries(
+    KITCHEN_TABLES.map((table) => [table, pendingWrites.overlay(table, [])]).filter(([, rows]) => (rows as unknown[]).length > 0),
+  ) as Waiting;
+
+/** Everything in the kitchen as one file, off the page. */
+export const exportKitchen = async (
+  kitchen: Kitchen,
+  exportedAt: number,
+  progress: Progress = () => undefined,
+): Promise<{ readonly blob: Blob; readonly isCompressed: boolean }> => {
+  const waiting = waitingOf(kitchen);
+  if (!isInMemory(kitchen)) return withWorker((worker) => worker.write(kitchen.name, exportedAt, waiting, proxy(progress)));
+  const { exportedText, fileOf } = await import('./exchange.ts');
+  return fileOf(exportedText(kitchen.database, exportedAt, waiting, progress));
+};
+
+export type ImportResult = { readonly ok: true; readonly taken: Taken } | { readonly ok: false; readonly failure: Failure };
+
+/** Reads and takes over a file, off the page; all or nothing. Null: given up, nothing has changed. What waited for room is replaced, too. */
+export const importKitchen = async (
+  kitchen: Kitchen,
+  file: Blob,
+  progress: Progress = () => undefined,
+  signal?: AbortSignal,
+): Promise<ImportResult | null> => {
+  const result = isInMemory(kitchen)
+    ? await importHere(kitchen, file, progress, signal)
+    : await importThere(kitchen, file, progress, signal);
+  if (result?.ok === true) {
+    kitchen.pendingWrites.clear();
+    if (!isInMemory(kitchen)) kitchen.pendingWrites.setTrouble(null);
+  }
+  return result;
+};
+
+const importThere = (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> =>
+  withWorker<ImportResult | null>(async (worker) => {
+    signal?.addEventListener('abort', () => void worker.cancel(), { once: true });
+    return (await worker.take(kitchen.name, file, proxy(progress))) as ImportResult | null;
+  });
+
+const importHere = async (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> => {
+  const { readFile, replaceAll } = await import('./exchange.ts');
+  const read = await readFile(file, progress, signal);
+  if (read === null || !read.ok) return read;
+  const { rows, setAside, repaired } = read.value;
+  return (await replaceAll(kitchen.database, rows, setAside, progress, signal)) ? { ok: true, taken: { setAside, repaired } } : null;
+};

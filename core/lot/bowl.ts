@@ -1,0 +1,92 @@
+import { sum } from '../basis/index.ts';
+import type { Formula } from '../formula/index.ts';
+import { airAfter } from '../lift/index.ts';
+import type { Lot, LotHeader } from '../log/index.ts';
+import { isOpenLot } from '../log/index.ts';
+
+/** A bowl mixed longer ago is another morning's; what rests or ferments stands longer. */
+const SAME_MORNING_MS = 12 * 3_600_000;
+const OVERNIGHT_MS = 40 * 3_600_000;
+
+/** A bowl without its log. */
+export const headerOf = ({ events: _, ...header }: Lot): LotHeader => header;
+
+/** Batter that was mixed in this bowl, g: what it was begun with and what was stirred in since. */
+export const mixed_g = (lot: Lot): number => lot.mass_g + sum(lot.events.map((event) => (event.kind === 'added' ? event.data.grams : 0)));
+
+/** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */
+const isKnown = (lot: Lot): boolean => lot.weighed.length > 0 || lot.events.length > 0;
+
+/** Resting or fermenting: through the night. */
+const isOvernight = (lot: Lot): boolean => lot.events.some((event) => event.kind === 'moved' || event.kind === 'read');
+
+/** True while this bowl may be poured from, as far as its age says. */
+const isFresh = (lot: Lot, now: number): boolean =>
+  lot.madeAt <= now && now - lot.madeAt < (isOvernight(lot) ? OVERNIGHT_MS : SAME_MORNING_MS);
+
+const newestOf = (lots: readonly Lot[]): Lot | null =>
+  lots.reduce<Lot | null>((newest, lot) => (lot.madeAt > (newest?.madeAt ?? -1) ? lot : newest), null);
+
+/** Open bowls of this revision that may be poured from, whether anything is known of them or not. */
+const standing = (lots: readonly Lot[], formula: Pick<Formula, 'id' | 'rev'>, now: number): Lot[] =>
+  lots.filter((lot) => lot.formulaId === formula.id && lot.formulaRev === formula.rev && isOpenLot(lot) && isFresh(lot, now));
+
+/** The newest bowl of this revision that is open and of which something is known; null: as the formula says. */
+export const openLot = (lots: readonly Lot[], formula: Pick<Formula, 'id' | 'rev'>, now: number): Lot | null =>
+  newestOf(standing(lots, formula, now).filter(isKnown));
+
+/** The bowl that a load is poured from: one of which something is known before one that nobody has said anything of. Null: a new one. */
+export const lotToPourFrom = (lots: readonly Lot[], formula: Pick<Formula, 'id' | 'rev'>, now: number): Lot | null =>
+  openLot(lots, formula, now) ?? newestOf(standing(lots, formula, now));
+
+const DRIFT_STEP_MS = 300_000;
+
+/** Air in a bowl of which a cup was weighed, as it has drifted since, share of its volume; null: nobody weighed one. */
+export const airIn = (lot: Lot, now: number): number | null => {
+  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed');
+  if (cup === undefined) return null;
+  // In steps of five minutes, so that the advice isn't asked for anew at every look.
+  const since_min = (Math.floor(Math.max(0, now - cup.at) / DRIFT_STEP_MS) * DRIFT_STEP_MS) / 60_000;
+  return Number(airAfter(cup.data.airFraction, since_min).toFixed(3));
+};
+
+/** The same lines with what really went into this bowl, and what was stirred in afterwards. */
+const asWeighed = (formula: Formula, lot: Lot): Formula => {
+  const grams = new Map(lot.weighed.map((line) => [line.lineId, line.grams]));
+  const lines = formula.lines.map((line) => ({ ...line, edited_g: grams.get(line.id) ?? line.edited_g }));
+  const added = lot.events.flatMap((event) =>
+    event.kind === 'added'
+      ? [
+          {
+            id: `added-${event.seq}`,
+            text: event.data.ingredientId,
+            edited_g: event.data.grams,
+            chosenIngredientId: event.data.ingredientId,
+          },
+        ]
+      : [],
+  );
+  return { ...formula, lines: [...lines, ...added] };
+};
+
+/** The formula as it stands in the bowl, and its air: what an advice for this morning is reckoned from. */
+export const inBowl = (
+  lots: readonly Lot[],
+  formula: Formula,
+  now: number,
+): { readonly formula: Formula; readonly airFraction: number | null } => {
+  const lot = openLot(lots, formula, now);
+  return lot === null ? { formula, airFraction: null } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now) };
+};
+
+/** The header of a bowl that is begun now. A mass of nothing can't be kept. */
+export const newLot = (
+  id: string,
+  { id: formulaId, rev: formulaRev, name }: Pick<Formula, 'id' | 'rev' | 'name'>,
+  {
+    madeAt,
+    mass_g,
+    temperature_C,
+    weighed = [],
+  }: Pick<LotHeader, 'madeAt' | 'mass_g' | 'temperature_C'> & Partial<Pick<LotHeader, 'weighed'>>,
+): LotHeader => ({ id, formulaId, formulaRev, name, madeAt, mass_g: Math.max(0.1, mass_g), temperature_C, weighed });

@@ -1,0 +1,5 @@
+export { airIn, headerOf, inBowl, lotToPourFrom, mixed_g, newLot, openLot } from './bowl.ts';
+export type { BatterQuestion, LoadWish } from './question.ts';
+export { batterQuestion } from './question.ts';
+export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.ts';
+export { batterKey, historyQuestion, LOADS_LOOKED_AT } from './history.ts';

@@ -1,0 +1,44 @@
+import type { AdviceRequest } from '../advise/index.ts';
+import type { Formula, FormulaLine, Lift, ReadSettings } from '../formula/index.ts';
+import type { Kit } from '../kit/index.ts';
+import type { Iron } from '../plate/index.ts';
+
+/** A request to the adviser with its formula still as lines, so that little has to be handed over. */
+export type BatterQuestion = Omit<AdviceRequest, 'reading'> & {
+  readonly formula: { readonly id: string; readonly rev: number; readonly lines: readonly FormulaLine[]; readonly lift: Lift | null };
+  readonly readSettings: ReadSettings;
+};
+
+/** What is wished of a load, and the conditions that somebody has said. What is left out is as usual. */
+export type LoadWish = Pick<AdviceRequest, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'> &
+  Partial<Pick<AdviceRequest, 'delay_s' | 'onPlate' | 'lightness' | 'turn_s' | 'airFraction'>>;
+
+/** By taste, share of what just fills: within what neither misses a corner nor leaks. */
+const OVERFILL: Readonly<Record<Kit['fillTaste'], number>> = { miss: -0.03, even: 0, leak: 0.05 };
+
+/** The question for the adviser: this batter on this iron, as the kitchen stands. The only place where it is made. */
+export const batterQuestion = (
+  kit: Pick<Kit, 'altitude_m' | 'room_C' | 'fillTaste'>,
+  readSettings: ReadSettings,
+  formula: Pick<Formula, 'id' | 'rev' | 'lines' | 'lift'>,
+  iron: Iron,
+  wish: LoadWish,
+): BatterQuestion => ({
+  formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
+  readSettings,
+  iron,
+  altitude_m: kit.altitude_m,
+  room_C: kit.room_C,
+  batter_C: wish.batter_C,
+  target: { tawny: wish.target.tawny, crisp: wish.target.crisp },
+  setting_C: wish.setting_C,
+  load: wish.load,
+  preheat_s: wish.preheat_s,
+  airFraction: wish.airFraction ?? null,
+  delay_s: wish.delay_s ?? 0,
+  onPlate: wish.onPlate ?? null,
+  overfill: OVERFILL[kit.fillTaste],
+  turn_s: iron.turned ? (wish.turn_s ?? null) : null,
+  // A wafer is dry right through: there is nothing to choose.
+  lightness: iron.dryThrough ? null : (wish.lightness ?? null),
+});
