@@ -89,6 +89,12 @@ module.exports = {
       to: { path: '^(app|demo)/' },
     },
     {
+      name: 'the-contract-needs-nobody',
+      severity: 'error',
+      from: { path: '^contract/' },
+      to: { path: '^(core|app|cli|server|demo|words)/' },
+    },
+    {
       name: 'tests-stay-tests',
       severity: 'error',
       from: { pathNot: '(\\.test\\.tsx?$|^e2e/|/testing/)' },

@@ -54,7 +54,7 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
     }
     const [name = '', ...joined] = argument.slice(2).split('=');
     if (isOneOf(FLAGS, name) && joined.length === 0) flags.add(name);
-    else if (isOneOf(WORDS, name) || name in NUMBERS) {
+    else if (isOneOf(WORDS, name) || Object.hasOwn(NUMBERS, name)) {
       const value = joined.length > 0 ? joined.join('=') : argv[++i];
       if (value === undefined || value === '') return failure('usage-missing-value', { option: `--${name}` });
       words.set(name, value);

@@ -17,9 +17,8 @@ test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy o
   for (const station of STATIONS) {
     await open(page, station);
     if (station === 'iron') await settled(page);
-    if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible({ timeout: 20_000 });
-    if (station === 'line')
-      await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+    if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible();
+    if (station === 'line') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
     await page.waitForTimeout(400);
     const { violations } = await new AxeBuilder({ page })
       .options(ONLY_VIOLATIONS)
@@ -51,7 +50,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await page.keyboard.press('Escape');
   await open(page, 'line');
   const iron = column(page, 'deep-a');
-  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(500);
@@ -85,7 +84,7 @@ test('by keyboard alone: from the run to an opened load', async ({ page }) => {
   expect(Number(await scrub.inputValue())).toBe(before - 1);
   await page.keyboard.press('l');
   const iron = column(page, 'deep-a');
-  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await page.keyboard.press('p');
   await expect(iron).toHaveAttribute('data-phase', 'poured');
   await page.keyboard.press('c');
@@ -107,7 +106,7 @@ test('at 320 px nothing runs out of the page sideways; bench targets are large',
   await page.setViewportSize({ width: 1280, height: 800 });
   await open(page, 'line');
   const iron = column(page, 'deep-a');
-  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   for (const name of ['Opened', 'it smells', 'looked'])

@@ -39,7 +39,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await page.getByRole('button', { name: /^Check it/ }).click();
   const audit = page.getByRole('dialog');
   await expect(audit.locator('[data-code="amounts-clash"]')).toBeVisible();
-  await expect(audit.locator('[data-code="yield-against-bowl"]')).toBeVisible({ timeout: 20_000 });
+  await expect(audit.locator('[data-code="yield-against-bowl"]')).toBeVisible();
   await audit.locator('[data-code="amounts-clash"]').getByRole('button', { name: 'make it 60 g' }).click();
   await expect(audit.locator('[data-code="amounts-clash"]')).toHaveCount(0);
   await page.keyboard.press('Escape');
@@ -100,7 +100,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   const now = page.getByRole('region', { name: 'Now' });
   const pour = page.getByRole('button', { name: 'Pour what is wanted' });
   const go = page.getByRole('button', { name: 'Zero, go on' });
-  const done = (id: string) => expect(page.locator(`li[data-step="${id}"]`).getByLabel('done')).toBeVisible({ timeout: 10_000 });
+  const done = (id: string) => expect(page.locator(`li[data-step="${id}"]`).getByLabel('done')).toBeVisible();
   await expect(go).toBeVisible();
   // The milk-and-butter pan first; it goes on by itself once the scale has settled.
   await go.click();
@@ -119,7 +119,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   await pour.click();
   await page.getByRole('button', { name: '+ 20 g' }).click();
   const too = page.getByRole('alert', { name: 'Too much' });
-  await expect(too).toContainText('instead of 200 g', { timeout: 10_000 });
+  await expect(too).toContainText('instead of 200 g');
   await expect(too.getByRole('button', { name: /out$/ })).toBeVisible();
   await expect(too.getByRole('button', { name: 'Leave it' })).toBeVisible();
   await too.getByRole('button', { name: /Make the rest fit/ }).click();
@@ -132,7 +132,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   await expect(page.locator('li[data-step="oat-rye-2/dry"]')).toContainText('220');
   await go.click();
   await pour.click();
-  await expect(now).toHaveAttribute('data-step', 'oat-rye-1/dry', { timeout: 10_000 });
+  await expect(now).toHaveAttribute('data-step', 'oat-rye-1/dry');
   // The scale is gone: weights are confirmed by hand, to the end.
   await page.getByLabel('a scale is connected').click();
   await expect(page.getByLabel('a scale is connected')).not.toBeChecked();

@@ -6,7 +6,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await settled(page);
   await page.getByRole('button', { name: 'What its loads say' }).click();
   const sheet = page.getByRole('dialog');
-  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 12 loads', { timeout: 30_000 });
+  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 12 loads');
   expect(await figure(page, 'next chance to land')).toBeGreaterThan(0.5);
   const portion = await figure(page, 'next portion');
   const cavity = await figure(page, 'cavity');
@@ -16,7 +16,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   // A load that came up short, by a third: the room is larger than was thought.
   await page.getByRole('link', { name: 'Line' }).click();
   const iron = column(page, 'deep-a');
-  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(1100);
@@ -26,8 +26,8 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
   await page.getByRole('button', { name: 'What its loads say' }).click();
-  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('loads', { timeout: 30_000 });
-  await expect.poll(() => figure(page, 'cavity'), { timeout: 15_000 }).not.toBe(cavity);
+  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('loads');
+  await expect.poll(() => figure(page, 'cavity')).not.toBe(cavity);
   expect(Math.abs((await figure(page, 'next portion')) / portion - 1)).toBeLessThan(0.3);
 });
 
@@ -37,9 +37,9 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   await settled(page);
   await page.getByRole('button', { name: 'What its loads say' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('button', { name: /simulated iron like this/ }).click({ timeout: 30_000 });
+  await sheet.getByRole('button', { name: /simulated iron like this/ }).click();
   const panel = sheet.getByRole('region', { name: 'Simulated iron' });
-  await expect(panel).toBeVisible({ timeout: 30_000 });
+  await expect(panel).toBeVisible();
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('No load of it is logged yet');
   const before = await figure(page, 'next chance to land');
   for (let n = 1; n <= 3; n++) {
@@ -59,7 +59,7 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   await hand.getByRole('button', { name: 'Close the lid' }).click();
   await page.waitForTimeout(3000);
   await hand.getByRole('button', { name: /^Open/ }).click();
-  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 4 load', { timeout: 30_000 });
+  await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 4 load');
   await page.keyboard.press('Escape');
   // What came out stands in the book: the third is on target, both sides within a step.
   await page.getByRole('link', { name: 'Book' }).click();

@@ -50,7 +50,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   // What water and a probe would bring to the first load; nonsense is named, and what they say is kept.
   await page.getByRole('button', { name: 'What its loads say' }).click();
   const more = sheet.getByRole('region', { name: 'What more would bring' });
-  await expect(more).toBeVisible({ timeout: 30_000 });
+  await expect(more).toBeVisible();
   const chance = await figure(page, 'next chance to land');
   expect(await figure(page, 'worth water')).toBeGreaterThan(chance);
   await more.getByLabel('It holds, g of water').fill('9');
@@ -58,9 +58,9 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect(more.getByRole('alert')).toContainText('one of the two is wrong');
   await more.getByLabel('It holds, g of water').fill('240');
   await more.getByLabel('It holds, g of water').press('Enter');
-  await expect.poll(() => figure(page, 'next chance to land'), { timeout: 30_000 }).toBeGreaterThan(1.4 * chance);
+  await expect.poll(() => figure(page, 'next chance to land')).toBeGreaterThan(1.4 * chance);
   const filled = await figure(page, 'next chance to land');
-  await expect(more).toBeVisible({ timeout: 30_000 });
+  await expect(more).toBeVisible();
   await expect(more.getByLabel('It holds, g of water')).toHaveCount(0);
   const setting = await figure(page, 'next setting');
   await more.getByLabel(/It reads/).fill('60');
@@ -68,7 +68,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect(more.getByRole('alert')).toContainText('is it on a hot plate');
   await more.getByLabel(/It reads/).fill(String(Math.round(setting + 9)));
   await more.getByRole('button', { name: 'Keep' }).click();
-  await expect.poll(() => figure(page, 'next chance to land'), { timeout: 30_000 }).toBeGreaterThan(filled);
+  await expect.poll(() => figure(page, 'next chance to land')).toBeGreaterThan(filled);
   // Both stand in the iron, and hold after a reload.
   await page.reload();
   await settled(page);
@@ -116,15 +116,15 @@ test('a photo from corners to pattern; bad pictures are named and nothing is los
   await drag('White paper', photo.white);
   await sheet.getByRole('button', { name: 'Read this face' }).click();
   const shown = sheet.getByRole('region', { name: 'What the picture shows' });
-  await expect(shown).toBeVisible({ timeout: 20_000 });
+  await expect(shown).toBeVisible();
   const inside = truth.lightness.filter((_, i) => Math.hypot(((i % 7) + 0.5) / 3.5 - 1, (Math.floor(i / 7) + 0.5) / 3.5 - 1) <= 1.02);
   const mean = inside.reduce((a, b) => a + b, 0) / inside.length;
   expect(Math.abs((await figure(page, 'photo mean')) - mean)).toBeLessThan(1.5);
   expect(Math.sign(await figure(page, 'photo lean'))).toBe(Math.sign(truth.rightDarker));
-  await shown.getByRole('button', { name: 'Teach the plate' }).click({ timeout: 20_000 });
+  await shown.getByRole('button', { name: 'Teach the plate' }).click();
   await expect(shown.getByRole('status')).toContainText('learned');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('region', { name: 'The lattice' })).toContainText('With what a picture taught', { timeout: 20_000 });
+  await expect(page.getByRole('region', { name: 'The lattice' })).toContainText('With what a picture taught');
 });
 
 test('its heat, after the iron, and what is scattered in: each moves the figures it should', async ({ page }) => {
@@ -133,19 +133,19 @@ test('its heat, after the iron, and what is scattered in: each moves the figures
   await page.getByRole('button', { name: 'Its heat' }).click();
   const sheet = page.getByRole('dialog');
   const loads = sheet.getByRole('list', { name: 'Loads in a row' }).getByRole('listitem');
-  await expect(loads).toHaveCount(5, { timeout: 20_000 });
+  await expect(loads).toHaveCount(5);
   const hot = await figure(page, 'hot after');
   const first = Number(await loads.first().getAttribute('data-tawny'));
   await sheet.getByLabel('Mains, % of volts').fill('80');
-  await expect.poll(() => figure(page, 'hot after'), { timeout: 20_000 }).toBeGreaterThan(hot * 1.2);
+  await expect.poll(() => figure(page, 'hot after')).toBeGreaterThan(hot * 1.2);
   await sheet.getByLabel('Preheated, min').fill('1');
-  await expect.poll(async () => Number(await loads.first().getAttribute('data-tawny')), { timeout: 20_000 }).toBeLessThan(first - 1);
+  await expect.poll(async () => Number(await loads.first().getAttribute('data-tawny'))).toBeLessThan(first - 1);
   await expect(sheet).toContainText('Not hot yet at the first pour');
   await sheet.getByLabel('Wanted within, min').fill('0.5');
-  await expect(sheet.locator('[data-code="not-within"]')).toContainText('can’t bring the load', { timeout: 20_000 });
+  await expect(sheet.locator('[data-code="not-within"]')).toContainText('can’t bring the load');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'After the iron' }).click();
-  await expect(sheet.locator('[data-place="stack"]')).toHaveAttribute('data-lost', /\d/, { timeout: 20_000 });
+  await expect(sheet.locator('[data-place="stack"]')).toHaveAttribute('data-lost', /\d/);
   await sheet.getByRole('button', { name: 'Aim for freeze' }).click();
   await expect(sheet).toHaveCount(0);
   await settled(page);
@@ -154,7 +154,7 @@ test('its heat, after the iron, and what is scattered in: each moves the figures
   const dose = await figure(page, 'dose_g');
   await page.getByRole('button', { name: /change$/ }).click();
   await page.getByLabel('Scattered in').selectOption('nuts');
-  await expect.poll(() => figure(page, 'dose_g'), { timeout: 20_000 }).toBeLessThan(dose - 5);
+  await expect.poll(() => figure(page, 'dose_g')).toBeLessThan(dose - 5);
   await expect(page.getByText('cook plain loads first')).toBeVisible();
 });
 
@@ -168,18 +168,18 @@ test('which of setting, portion and time a wish moves, and why; lightness wished
   const crisp = page.getByRole('slider', { name: 'Aim: crispness' });
   await crisp.focus();
   await crisp.press('PageUp');
-  await expect(moved.locator('[data-moved="time"]')).toContainText('cooler plates take longer', { timeout: 15_000 });
+  await expect(moved.locator('[data-moved="time"]')).toContainText('cooler plates take longer');
   await expect(moved.locator('[data-moved="setting"]')).toContainText('dry deeper');
   expect(await figure(page, 'dose_g')).toBe(portion);
   await crisp.press('PageDown');
-  await expect(moved.locator('[data-moved="time"]')).toContainText('hotter plates are quicker', { timeout: 15_000 });
+  await expect(moved.locator('[data-moved="time"]')).toContainText('hotter plates are quicker');
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
   // Airy: less is poured, and what the batter itself would have to be is said; a reload keeps the wish.
   const light = page.getByRole('slider', { name: 'Aim: lightness' });
   await expect(light).toHaveAttribute('aria-valuetext', /^as it comes/);
   await light.focus();
   await light.press('Home');
-  await expect(moved.locator('[data-moved="portion"]')).toContainText('weighs less', { timeout: 15_000 });
+  await expect(moved.locator('[data-moved="portion"]')).toContainText('weighs less');
   expect(await figure(page, 'dose_g')).toBeLessThan(portion);
   await expect(page.locator('[data-code="lightness-out-of-reach"]')).toContainText('a level US cup');
   await page.reload();

@@ -15,7 +15,7 @@ export const toOwnKitchen = async (page: Page): Promise<void> => {
 
 /** Waits for the Iron station's answer to settle. */
 export const settled = async (page: Page): Promise<void> => {
-  await expect(page.locator('[data-ready="true"][data-busy="false"]')).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('[data-ready="true"][data-busy="false"]')).toBeVisible();
 };
 
 export const figure = async (page: Page, name: string): Promise<number> =>
@@ -35,7 +35,7 @@ export const button = (page: Page, iron: string, name: string) => column(page, i
 
 /** Pours and closes on one iron at the line. */
 export const startLoad = async (page: Page, iron: string): Promise<void> => {
-  await expect(button(page, iron, 'Poured')).toBeEnabled({ timeout: 20_000 });
+  await expect(button(page, iron, 'Poured')).toBeEnabled();
   await button(page, iron, 'Poured').click();
   await button(page, iron, 'Closed').click();
   await expect(column(page, iron)).toHaveAttribute('data-phase', 'cooking');

@@ -7,7 +7,7 @@ const openAfter = async (page: Page, seconds: number): Promise<void> => {
   await page.getByRole('button', { name: 'Pour and close' }).click();
   await page.waitForFunction((s) => Number(document.querySelector('[data-elapsed]')?.getAttribute('data-elapsed')) >= s, seconds, {
     polling: 50,
-    timeout: 40_000,
+    timeout: 90_000,
   });
   await page.getByRole('button', { name: 'Open', exact: true }).click();
 };
@@ -31,7 +31,7 @@ test('Practice: a hidden iron is landed by a cook’s rule, then shown and playe
     if (n > 1) continue;
     // Half-way: what was done is still there after a reload.
     await page.reload();
-    await expect(loads.first()).toHaveAttribute('data-lower', lower.toFixed(2), { timeout: 15_000 });
+    await expect(loads.first()).toHaveAttribute('data-lower', lower.toFixed(2));
     await page.getByRole('radio', { name: '×60' }).click();
   }
   await expect(loads.last()).toHaveAttribute('data-landed', 'true');
@@ -40,9 +40,7 @@ test('Practice: a hidden iron is landed by a cook’s rule, then shown and playe
   await expect(hidden.getByRole('list', { name: 'The estimator’s loads' }).getByRole('listitem').last()).toHaveAttribute(
     'data-landed',
     'true',
-    {
-      timeout: 20_000,
-    },
+    {},
   );
   await expect(page.locator('[data-figure="progress"]')).toContainText('4 of 4 landed');
   // By keyboard: another one, poured and opened with its keys; too soon, it tears.

@@ -4,14 +4,14 @@ import { column, figure, open, settled } from './kitchen.ts';
 test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
   await open(page, 'line');
   const iron = column(page, 'deep-a');
-  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled({ timeout: 20_000 });
+  await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(1200);
   await iron.getByRole('button', { name: 'looked', exact: true }).click();
   await iron.getByRole('button', { name: 'dark', exact: true }).click();
   const rescued = iron.locator('[data-figure="rescued"]');
-  await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
+  await expect(rescued).toContainText('what you noticed');
   const afterDark = await figure(page, 'rescued');
   expect(afterDark).toBeLessThan(170);
   // The strip says the same.
@@ -21,12 +21,10 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
     return 60 * Number(minutes) + Number(rest);
   };
   await expect
-    .poll(async () => Math.abs(seconds(await inStrip.textContent()) - seconds(await iron.getByRole('timer').textContent())), {
-      timeout: 10_000,
-    })
+    .poll(async () => Math.abs(seconds(await inStrip.textContent()) - seconds(await iron.getByRole('timer').textContent())), {})
     .toBeLessThanOrEqual(3);
   await page.reload();
-  await expect(rescued).toContainText('what you noticed', { timeout: 20_000 });
+  await expect(rescued).toContainText('what you noticed');
   expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);
   await iron.getByRole('button', { name: /undo/ }).click();
   await expect(rescued).toHaveCount(0);
@@ -42,5 +40,5 @@ test('before and after: more sugar in the batter, and the same iron browns soone
   await sugar.press('Enter');
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
-  await expect.poll(async () => figure(page, 'cookTime_s.best'), { timeout: 20_000 }).toBeLessThan(before);
+  await expect.poll(async () => figure(page, 'cookTime_s.best')).toBeLessThan(before);
 });

@@ -15,7 +15,7 @@ test('the countdown is right after a reload', async ({ page }) => {
   const before = await left_s(page, 'deep-a');
   const at = Date.now();
   await page.reload();
-  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible({ timeout: 20_000 });
+  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible();
   const expected = before - (Date.now() - at) / 1000;
   expect(Math.abs((await left_s(page, 'deep-a')) - expected)).toBeLessThanOrEqual(2);
 });
@@ -36,7 +36,7 @@ test('a jump of the clock is told, the countdown goes on, also after a reload', 
   await expect(page.getByRole('alert')).toContainText('jumped by 3600 s');
   expect(before - (await left_s(page, 'deep-a'))).toBeLessThan(8);
   await page.reload();
-  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible({ timeout: 20_000 });
+  await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible();
   expect(before - (await left_s(page, 'deep-a'))).toBeLessThan(25);
 });
 
@@ -65,7 +65,7 @@ test('offline after the first load: page, stations, worker, fonts', async ({ pag
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   await context.setOffline(true);
   await page.goto('/iron');
-  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
   await page.getByRole('link', { name: 'Book' }).click();
   await expect(page.locator('tr[data-load]').first()).toBeVisible();
   expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
@@ -93,9 +93,9 @@ test('storage full: the load goes on, export is offered, writing is tried again'
   await page.evaluate(() => {
     IDBObjectStore.prototype.add = (window as unknown as { realAdd: typeof IDBObjectStore.prototype.add }).realAdd;
   });
-  await expect(page.getByRole('alert')).toBeHidden({ timeout: 15_000 });
+  await expect(page.getByRole('alert')).toBeHidden();
   await page.reload();
-  await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened', { timeout: 20_000 });
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
 });
 
 test('storage forbidden: everything lives in memory, and that is said', async ({ page }) => {
@@ -104,7 +104,7 @@ test('storage forbidden: everything lives in memory, and that is said', async ({
   });
   await open(page, 'iron');
   await expect(page.getByRole('alert')).toContainText('lives in memory');
-  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
 });
 
 test('hostile pastes: markup stays text, megabytes and number lines don’t hold up the page', async ({ page }) => {

@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { createServer } from './app.ts';
+import { Streams } from './standins/routes.ts';
 
 const DEFAULT_PORT = 4173;
 
@@ -12,7 +13,8 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
   process.exit(2);
 }
 
-const listener = createServer(fileURLToPath(new URL('../dist', import.meta.url))).listen(port, host, (error?: Error) => {
+const streams = new Streams();
+const listener = createServer(fileURLToPath(new URL('../dist', import.meta.url)), { streams, host }).listen(port, host, (error?: Error) => {
   if (error !== undefined) {
     process.stderr.write(`Could not listen on ${host}:${port}: ${error.message}. Set another PORT.\n`);
     process.exit(1);
@@ -21,4 +23,10 @@ const listener = createServer(fileURLToPath(new URL('../dist', import.meta.url))
   const actual = typeof address === 'object' && address !== null ? address.port : port;
   process.stdout.write(`Tawny Lattice is at http://${host.includes(':') ? `[${host}]` : host}:${actual}\n`);
 });
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => listener.close(() => process.exit(0)));
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.on(signal, () => {
+    // Streams never end by themselves, and some listeners keep their line up.
+    streams.endAll();
+    listener.close(() => process.exit(0));
+    listener.closeAllConnections();
+  });

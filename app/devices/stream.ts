@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
-import { newId } from '../store/index.ts';
+import type * as z from 'zod';
+import { newId } from '../store/newId.ts';
 
 export type DeviceLink<R, C> = {
   /** `absent`: nobody answers, and everything is said by hand. */
@@ -12,6 +13,16 @@ export type DeviceLink<R, C> = {
 
 const REMEMBERED = 40;
 const NAME_KEY = 'tawny-lattice-bench';
+
+/** A reading, if it is one: what else comes down the line is passed over. */
+const heard = <R>(shape: z.ZodType<R>, text: string): R | null => {
+  try {
+    const read = shape.safeParse(JSON.parse(text));
+    return read.success ? read.data : null;
+  } catch {
+    return null;
+  }
+};
 
 /** This browser's own devices, so that two benches never share one. */
 const benchName = (): string => {
@@ -25,7 +36,7 @@ const benchName = (): string => {
 };
 
 /** A device's readings as the server streams them into the query cache; `on` false: not asked for. */
-export const useDevice = <R, C>(path: 'scales' | 'refrigerators' | 'irons', on: boolean): DeviceLink<R, C> => {
+export const useDevice = <R, C>(path: 'scales' | 'refrigerators' | 'irons', shape: z.ZodType<R>, on: boolean): DeviceLink<R, C> => {
   const [name] = useState(benchName);
   const [isLive, setLive] = useState(false);
   const client = useQueryClient();
@@ -43,7 +54,8 @@ export const useDevice = <R, C>(path: 'scales' | 'refrigerators' | 'irons', on: 
     const key = ['device', path, name];
     const stream = new EventSource(`${url}/stream`);
     stream.onmessage = (message: MessageEvent<string>) => {
-      const reading = JSON.parse(message.data) as R;
+      const reading = heard(shape, message.data);
+      if (reading === null) return;
       setLive(true);
       client.setQueryData<readonly R[]>(key, (before = []) => [...before.slice(1 - REMEMBERED), reading]);
     };
@@ -54,7 +66,7 @@ export const useDevice = <R, C>(path: 'scales' | 'refrigerators' | 'irons', on: 
       setLive(false);
       client.setQueryData<readonly R[]>(key, []);
     };
-  }, [on, url, path, name, client]);
+  }, [on, url, path, name, client, shape]);
   const tell = useCallback(
     async (command: C): Promise<void> => {
       try {

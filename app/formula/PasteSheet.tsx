@@ -4,7 +4,7 @@ import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/inde
 import { MOST_LINES } from '../../core/formula/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Sheet } from '../look/index.ts';
-import { pasteReader } from '../workers/index.ts';
+import { askOnce } from '../workers/index.ts';
 
 export type Pasted = {
   readonly lines: readonly FormulaLine[];
@@ -28,7 +28,7 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
   const read = async (): Promise<void> => {
     setBusy(true);
     setFailure(null);
-    const result = await pasteReader.readPaste(text, readSettings);
+    const result = await askOnce('paste', { text, readSettings });
     setBusy(false);
     if (!result.ok) return setFailure(result.failure);
     const { lines, cut, name, steps, yieldHint, recipe } = result.value;
@@ -37,7 +37,7 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
     onDone({ lines, name, steps, yieldHint, recipe });
   };
   const takeAnyway = async (): Promise<void> => {
-    const result = await pasteReader.readPaste(text, readSettings);
+    const result = await askOnce('paste', { text, readSettings });
     if (result.ok) onDone(result.value);
   };
   return (

@@ -10,7 +10,7 @@ import { nearestWord, percent, PlateFace, Sheet, tawnyCss } from '../look/index.
 import { commands, useDo } from '../store/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
-import { calibrationWorker, usePattern } from '../workers/index.ts';
+import { askOnce, usePattern } from '../workers/index.ts';
 import type { Photo } from './photoFile.ts';
 import { openPhoto, samplePicture } from './photoFile.ts';
 import { PhotoMarks } from './PhotoMarks.tsx';
@@ -68,7 +68,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
     setBusy(true);
     const bitmap = await createImageBitmap(photo.canvas);
     const { rows, columns, outline } = lattice;
-    setFace(await calibrationWorker.readPhoto({ bitmap, corners, white, rows, columns, outline }));
+    setFace(await askOnce('photo', { bitmap, corners, white, rows, columns, outline }, { transfer: [bitmap] }));
     setBusy(false);
   };
   return (

@@ -100,7 +100,8 @@ export const Column = memo((props: Props) => {
             key={current.id}
             moulds={iron.geometry.moulds}
             observations={progress.observations}
-            disabled={disabled || answers.isSettling}
+            disabled={disabled}
+            isSettling={answers.isSettling}
             onSay={(said) => {
               answers.settle();
               onLog(

@@ -106,17 +106,18 @@ const useLineKeys = (
   pour: (place: LinePlace) => void,
   touch: (place: LinePlace, event: NewLoadEvent) => void,
 ): void => {
-  const guard = useGuard();
+  // Each key for itself: one after another may come as quickly as fingers are.
+  const guards = { p: useGuard(), c: useGuard(), o: useGuard(), u: useGuard() };
   const options = { ...STATION_KEYS, enabled: held };
-  const onKey = (act: () => void) => {
-    const guarded = guard(act);
+  const onKey = (key: keyof typeof guards, act: () => void) => {
+    const guarded = guards[key](act);
     return (event: KeyboardEvent): void => {
       if (!event.repeat) guarded();
     };
   };
   useHotkeys(
     'p',
-    onKey(() => {
+    onKey('p', () => {
       const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
       if (place !== undefined) pour(place);
     }),
@@ -124,7 +125,7 @@ const useLineKeys = (
   );
   useHotkeys(
     'c',
-    onKey(() => {
+    onKey('c', () => {
       const place = places.find(({ progress }) => progress?.phase === 'poured');
       if (place !== undefined) touch(place, { kind: 'closed', data: {} });
     }),
@@ -132,7 +133,7 @@ const useLineKeys = (
   );
   useHotkeys(
     'o',
-    onKey(() => {
+    onKey('o', () => {
       const cooking = places.filter(({ progress }) => progress?.phase === 'cooking');
       const place = cooking.sort((a, b) => dueAt(a) - dueAt(b))[0];
       if (place !== undefined) touch(place, { kind: 'opened', data: {} });
@@ -141,7 +142,7 @@ const useLineKeys = (
   );
   useHotkeys(
     'u',
-    onKey(() => {
+    onKey('u', () => {
       const touched = places.filter(({ progress }) => progress?.lastUndoable != null);
       const place = touched.sort((a, b) => (b.progress?.lastUndoable?.at ?? 0) - (a.progress?.lastUndoable?.at ?? 0))[0];
       const last = place?.progress?.lastUndoable;

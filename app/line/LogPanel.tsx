@@ -9,11 +9,13 @@ type Props = {
   readonly moulds: number;
   readonly observations: readonly Observation[];
   readonly disabled: boolean;
+  /** The answer before has just been given: what lies under the finger by now is another question. */
+  readonly isSettling: boolean;
   readonly onSay: (observations: readonly Observation[]) => void;
 };
 
 /** What came out, one big question at a time; any answer can be touched again. */
-export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
+export const LogPanel = ({ moulds, observations, disabled, isSettling, onSay }: Props) => {
   const [mould, setMould] = useState<number | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const first = mould ?? 0;
@@ -66,7 +68,7 @@ export const LogPanel = ({ moulds, observations, disabled, onSay }: Props) => {
       {open === undefined ? (
         <Extras key={first} mould={first} observations={mine} disabled={disabled} onSay={onSay} />
       ) : (
-        <fieldset disabled={disabled}>
+        <fieldset disabled={disabled || isSettling}>
           <legend className="mb-2 font-display text-2xl font-bold">{open.ask}</legend>
           <div
             className={clsx(

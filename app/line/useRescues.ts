@@ -1,6 +1,4 @@
-import { useQueries } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { canonicalJson } from '../../core/basis/index.ts';
 import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
@@ -8,7 +6,7 @@ import { keepRescued, useIronLoads } from '../session/index.ts';
 import { useSettled } from '../store/index.ts';
 import { batterKey, historyQuestion } from '../../core/lot/index.ts';
 import type { RescueJob } from '../workers/index.ts';
-import { burstOver, calibrationWorker } from '../workers/index.ts';
+import { useOpenTimes } from '../workers/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 /** What was noticed of a load that cooks, by its own clock. */
@@ -50,20 +48,7 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       },
     };
   });
-  const answers = useQueries({
-    queries: jobs.map((job) => ({
-      queryKey: ['rescue', job === null ? null : canonicalJson(job)],
-      queryFn: async ({ signal }: { signal: AbortSignal }) => {
-        if (job === null) throw new Error('nothing to ask');
-        await burstOver(signal);
-        return calibrationWorker.rescue(job);
-      },
-      enabled: job !== null,
-      staleTime: Infinity,
-      gcTime: 60_000,
-      retry: false,
-    })),
-  });
+  const answers = useOpenTimes(jobs);
   const shown = useSettled(
     places.map((place, i) => {
       const answer = answers[i]?.data;

@@ -16,7 +16,7 @@ type EntryProps = {
   readonly onEnter?: (value: number) => void;
 };
 
-const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 });
+const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
 
 /** A number that is taken over once it makes sense; until then what was typed stays, with the reason, and nothing is saved. */
 export const NumberEntry = ({

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { readNumber } from './readNumber.ts';
 
-const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 });
+const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
 
 type Limits = { readonly min: number; readonly max: number; readonly whole?: boolean };
 

@@ -10,7 +10,7 @@ import { describeSentence } from '../../words/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useRows } from '../store/index.ts';
-import { calibrationWorker } from '../workers/index.ts';
+import { askOnce } from '../workers/index.ts';
 import { AtTheIron } from './AtTheIron.tsx';
 import type { Exercise } from './exercise.ts';
 import { hiddenOf, keepExercise, keptExercise, levelOf, newExercise } from './exercise.ts';
@@ -48,7 +48,7 @@ const useResults = (exercise: Exercise): readonly PracticeResult[] | undefined =
       const results: PracticeResult[] = [];
       for (const [i, { open_s, ...pour }] of exercise.done.entries()) {
         const { levelId, seed } = exercise;
-        const load = await calibrationWorker.practise({ levelId, seed, hidden: hiddenOf(exercise), pour, n: i + 1 });
+        const load = await askOnce('practise', { levelId, seed, hidden: hiddenOf(exercise), pour, n: i + 1 });
         if (load.ok) results.push(openedAt(load.value, open_s));
       }
       return results;
@@ -78,7 +78,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   const hidden = hiddenOf(exercise);
   const { data: replayed } = useQuery({
     queryKey: ['replayed', exercise.levelId, exercise.seed],
-    queryFn: () => calibrationWorker.replay({ levelId: exercise.levelId, seed: exercise.seed, hidden, tawny: TAWNY }),
+    queryFn: () => askOnce('replay', { levelId: exercise.levelId, seed: exercise.seed, hidden, tawny: TAWNY }),
     enabled: exercise.isOver,
     staleTime: Infinity,
   });
@@ -88,7 +88,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   const pour = async (): Promise<void> => {
     if (hasSound) sound.start();
     const { levelId, seed, done } = exercise;
-    const cooked = await calibrationWorker.practise({ levelId, seed, hidden, pour: choice, n: done.length + 1 });
+    const cooked = await askOnce('practise', { levelId, seed, hidden, pour: choice, n: done.length + 1 });
     if (cooked.ok) setLoad(cooked.value);
     else setTrouble(describeSentence(cooked.failure));
   };
@@ -96,7 +96,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
     const { levelId, seed } = next;
     const record = { id: `${levelId}-${seed}`, levelId, seed, at: wallNow(), loads: next.done.length, isLanded: hasLanded };
     await carryOut(commands.addPractice({ ...record, estimatorLoads: null }));
-    const its = await calibrationWorker.replay({ levelId, seed, hidden, tawny: TAWNY });
+    const its = await askOnce('replay', { levelId, seed, hidden, tawny: TAWNY });
     if (its.ok && its.value.at(-1)?.lands === true) await carryOut(commands.addPractice({ ...record, estimatorLoads: its.value.length }));
   };
   const open = (open_s: number): void => {

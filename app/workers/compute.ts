@@ -22,6 +22,7 @@ import { ironHistory } from '../../core/book/index.ts';
 import { revisedOpenTimeNow } from '../../core/line/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
+import type { ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
 import { greaseFor, patternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
@@ -37,6 +38,10 @@ import type {
   MovesJob,
   Paste,
   PatternJob,
+  PhotoJob,
+  Answer,
+  QuestionKind,
+  Questions,
   PracticeJob,
   ReplayJob,
   RescueJob,
@@ -222,3 +227,36 @@ const recipeIn = (text: string, newId: () => string): Result<Formula> | null => 
     return null;
   }
 };
+
+/** What was reckoned before and serves again; each worker has its own. Same answers as without, sooner. */
+export type ComputeMemory = {
+  /** Loads of the last advice: while only the wish moves, they serve again. */
+  readonly cooksFor: (job: AdviceJob) => CookMemory;
+  readonly emulators: EmulatorMemory;
+};
+
+/** A question that needs what only a worker has: the picture is unpacked there. */
+export type Surroundings = { readonly newId: () => string; readonly readPhoto: (job: PhotoJob) => Result<ReadFace> };
+
+type Answers = { readonly [K in QuestionKind]: (ask: Questions[K]['ask']) => Generator<void, Answer<K>> };
+
+// eslint-disable-next-line require-yield
+function* atOnce<T>(answer: () => T): Generator<void, T> {
+  return answer();
+}
+
+/** How every question is answered. Generators give way between parts, so that a worker hears "cancel". */
+export const answersWith = (memory: ComputeMemory, { newId, readPhoto }: Surroundings): Answers => ({
+  advise: (ask) => computeAdvice(ask, memory.cooksFor(ask)),
+  moves: movesOf,
+  heat: heatOf,
+  after: afterOf,
+  pattern: patternOf,
+  history: (ask) => computeIronHistory(ask, memory.emulators),
+  informationValue: (ask) => computeInformationValue(ask, memory.emulators),
+  openTime: (ask) => computeOpenTime(ask, memory.emulators),
+  practise: (ask) => atOnce(() => practise(ask)),
+  replay: replayed,
+  paste: ({ text, readSettings }) => atOnce(() => readPasted(text, readSettings, newId)),
+  photo: (ask) => atOnce(() => readPhoto(ask)),
+});

@@ -1,32 +1,18 @@
-import { expose } from 'comlink';
 import type { CookMemory } from '../../core/cook/index.ts';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
 import type { EmulatorMemory } from '../../core/fit/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import { readFace } from '../../core/photo/index.ts';
-import type { AdviceJob, PhotoJob, ComputeWorker } from './messages.ts';
-import { PROTOCOL } from './messages.ts';
-import {
-  afterOf,
-  heatOf,
-  movesOf,
-  patternOf,
-  practise,
-  readPasted,
-  computeAdvice,
-  replayed,
-  computeOpenTime,
-  computeIronHistory,
-  computeInformationValue,
-} from './compute.ts';
 import { newId } from '../store/newId.ts';
+import { answersWith } from './compute.ts';
+import type { AdviceJob, FromWorker, PhotoJob, ToWorker } from './messages.ts';
+import { PROTOCOL } from './messages.ts';
 
-/** Between cooks the worker looks for "cancel" at least this often. */
+/** Between parts the worker looks for "cancel" at least this often. */
 const CHUNK_MS = 8;
 const MOST_REMEMBERED = 60;
 
-const cancelled = new Set<number>();
 const channel = new MessageChannel();
 const waiting: (() => void)[] = [];
 channel.port1.onmessage = () => waiting.shift()?.();
@@ -41,7 +27,7 @@ const yieldToMessages = (): Promise<void> =>
 let remembered: { readonly key: string; readonly memory: CookMemory } | null = null;
 
 /** While only the wish moves, the loads of the last question serve again. */
-const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
+const cooksFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
   const key = canonicalJson(rest);
   if (remembered?.key !== key) remembered = { key, memory: new Map() };
   // A finger that moves for long leaves many settings behind.
@@ -53,7 +39,7 @@ const memoryFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
 const emulators: EmulatorMemory = new Map();
 
 /** Unpacks a picture and reads it. Errors: `photo-broken`, and those of `readFace`. */
-const readBitmap = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
+const readPhoto = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
   const { width, height } = bitmap;
   const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
   if (context === null) return failure('photo-broken');
@@ -63,8 +49,12 @@ const readBitmap = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
   return readFace({ ...request, pixels: { data, width, height } });
 };
 
-/** Runs to the end, letting messages in between. */
-const runCooperatively = async <T>(steps: Generator<void, T>): Promise<T> => {
+const answers = answersWith({ cooksFor, emulators }, { newId, readPhoto });
+
+let cancelled = -1;
+
+/** Runs to the end, letting messages in between; null: given up. */
+const runCooperatively = async <T>(steps: Generator<void, T>, job: number): Promise<T | null> => {
   let since = performance.now();
   for (;;) {
     const next = steps.next();
@@ -72,50 +62,26 @@ const runCooperatively = async <T>(steps: Generator<void, T>): Promise<T> => {
     if (performance.now() - since < CHUNK_MS) continue;
     await yieldToMessages();
     since = performance.now();
+    if (cancelled === job) return null;
   }
 };
 
-/** Answers a question of this version, patiently. */
-const answering =
-  <Q, T>(steps: (request: Q) => Generator<void, Result<T>>) =>
-  ({ protocol, request }: { readonly protocol: number; readonly request: Q }): Promise<Result<T>> =>
-    protocol === PROTOCOL ? runCooperatively(steps(request)) : Promise.resolve(failure('worker-crashed'));
+const say = (message: FromWorker): void => postMessage(message);
 
-const api: ComputeWorker = {
-  async advise({ protocol, job, request }) {
-    if (protocol !== PROTOCOL) return failure('worker-crashed');
-    const steps = computeAdvice(request, memoryFor(request));
-    let since = performance.now();
-    for (;;) {
-      const next = steps.next();
-      if (next.done === true) return next.value;
-      if (performance.now() - since < CHUNK_MS) continue;
-      await yieldToMessages();
-      since = performance.now();
-      if (cancelled.delete(job)) return null;
-    }
-  },
-  dialIn: answering((request) => computeIronHistory(request, emulators)),
-  moves: answering(movesOf),
-  worth: answering((request) => computeInformationValue(request, emulators)),
-  rescue: answering((request) => computeOpenTime(request, emulators)),
-  heat: answering(heatOf),
-  after: answering(afterOf),
-  readPhoto({ protocol, request }) {
-    return Promise.resolve(protocol === PROTOCOL ? readBitmap(request) : failure('worker-crashed'));
-  },
-  pattern: answering(patternOf),
-  practise({ protocol, request }) {
-    return Promise.resolve(protocol === PROTOCOL ? practise(request) : failure('worker-crashed'));
-  },
-  replay: answering(replayed),
-  cancel({ job }) {
-    cancelled.add(job);
-  },
-  readPaste({ protocol, text, readSettings }) {
-    if (protocol !== PROTOCOL) return Promise.resolve(failure('worker-crashed'));
-    return Promise.resolve(readPasted(text, readSettings, newId));
-  },
+onmessage = ({ data }: MessageEvent<ToWorker>): void => {
+  if ('cancel' in data) {
+    cancelled = data.cancel;
+    return;
+  }
+  const { protocol, job, kind, ask } = data;
+  if (protocol !== PROTOCOL) return say({ job, result: failure('worker-crashed') });
+  // The table of answers says which belongs to which question.
+  const steps = (answers[kind] as (ask: unknown) => Generator<void, FromWorker['result']>)(ask);
+  runCooperatively(steps, job).then(
+    (result) => say({ job, result }),
+    (error: unknown) => {
+      // Told as a crash: the page throws this worker away and asks a fresh one.
+      reportError(error);
+    },
+  );
 };
-
-expose(api);

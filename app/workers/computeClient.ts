@@ -1,145 +1,191 @@
-import type { Remote } from 'comlink';
-import { transfer, wrap } from 'comlink';
-import type { Result } from '../../core/basis/index.ts';
-import { failure } from '../../core/basis/index.ts';
-import type { AnswerChange, destinations, InformationValue } from '../../core/advise/index.ts';
-import type { IronHistory } from '../../core/book/index.ts';
-import type { RevisedOpenTime } from '../../core/line/index.ts';
-import type { ReadSettings } from '../../core/formula/index.ts';
-import type { ReadFace } from '../../core/photo/index.ts';
-import type { PatternCurve } from '../../core/plate/index.ts';
-import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
-import type {
-  AdviceJob,
-  AdviceReply,
-  DialInJob,
-  HeatJob,
-  HeatReply,
-  MovesJob,
-  Paste,
-  PatternJob,
-  PhotoJob,
-  PracticeJob,
-  ComputeWorker,
-  ReplayJob,
-  RescueJob,
-} from './messages.ts';
+import type { Answer, FromWorker, QuestionKind, Questions, ToWorker } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
-
-/** Nothing the reckoner does takes this long unless it is stuck. */
-const TIMEOUT_MS = 8000;
 
 /** Starts a worker; a test gives its own. */
 export type StartWorker = () => Worker;
 
-const startWorker: StartWorker = () => new Worker(new URL('compute.worker.ts', import.meta.url), { type: 'module', name: 'reckoner' });
+const startWorker: StartWorker = () => new Worker(new URL('compute.worker.ts', import.meta.url), { type: 'module', name: 'compute' });
 
-/**
- * The page's side of the reckoner: results instead of exceptions, a job number each, cancelling, a time limit, and a
- * fresh worker after a crash.
- */
-export class ComputeClient {
-  private worker: Worker | null = null;
-  private remote: Remote<ComputeWorker> | null = null;
-  private jobs = 0;
-  private readonly crashes = new Set<() => void>();
+/** No question takes that long, on the slowest tablet, unless it is stuck; counted from when it is begun, not from when it was asked. */
+const TIMEOUT_MS = 120_000;
 
-  constructor(
-    private readonly start: StartWorker = startWorker,
-    private readonly patience_ms = TIMEOUT_MS,
-  ) {}
-
-  async advise(request: AdviceJob, signal?: AbortSignal): Promise<Result<AdviceReply> | null> {
-    const job = ++this.jobs;
-    const remote = this.connect();
-    const cancel = (): void => void remote.cancel({ job });
-    signal?.addEventListener('abort', cancel, { once: true });
-    const result = await this.limited<Result<AdviceReply> | null>(remote.advise({ protocol: PROTOCOL, job, request }));
-    signal?.removeEventListener('abort', cancel);
-    return result;
-  }
-
-  readPaste(text: string, readSettings: ReadSettings): Promise<Result<Paste>> {
-    return this.limited<Result<Paste>>(this.connect().readPaste({ protocol: PROTOCOL, text, readSettings }));
-  }
-
-  dialIn(request: DialInJob): Promise<Result<IronHistory>> {
-    return this.limited<Result<IronHistory>>(this.connect().dialIn({ protocol: PROTOCOL, request }));
-  }
-
-  moves(request: MovesJob): Promise<Result<readonly AnswerChange[]>> {
-    return this.limited<Result<readonly AnswerChange[]>>(this.connect().moves({ protocol: PROTOCOL, request }));
-  }
-
-  worth(request: DialInJob): Promise<Result<InformationValue>> {
-    return this.limited<Result<InformationValue>>(this.connect().worth({ protocol: PROTOCOL, request }));
-  }
-
-  rescue(request: RescueJob): Promise<Result<RevisedOpenTime>> {
-    return this.limited<Result<RevisedOpenTime>>(this.connect().rescue({ protocol: PROTOCOL, request }));
-  }
-
-  heat(request: HeatJob): Promise<Result<HeatReply>> {
-    return this.limited<Result<HeatReply>>(this.connect().heat({ protocol: PROTOCOL, request }));
-  }
-
-  after(request: AdviceJob): Promise<Result<ReturnType<typeof destinations>>> {
-    return this.limited<Result<ReturnType<typeof destinations>>>(this.connect().after({ protocol: PROTOCOL, request }));
-  }
-
-  /** The picture is handed over: it can't be used here afterwards. */
-  readPhoto(request: PhotoJob): Promise<Result<ReadFace>> {
-    return this.limited<Result<ReadFace>>(this.connect().readPhoto(transfer({ protocol: PROTOCOL, request }, [request.bitmap])));
-  }
-
-  pattern(request: PatternJob): Promise<Result<PatternCurve>> {
-    return this.limited<Result<PatternCurve>>(this.connect().pattern({ protocol: PROTOCOL, request }));
-  }
-
-  practise(request: PracticeJob): Promise<Result<PracticeLoad>> {
-    return this.limited<Result<PracticeLoad>>(this.connect().practise({ protocol: PROTOCOL, request }));
-  }
-
-  replay(request: ReplayJob): Promise<Result<readonly ReplayedLoad[]>> {
-    return this.limited<Result<readonly ReplayedLoad[]>>(this.connect().replay({ protocol: PROTOCOL, request }));
-  }
-
-  private connect(): Remote<ComputeWorker> {
-    if (this.remote !== null) return this.remote;
-    this.worker = this.start();
-    this.worker.onerror = () => this.restart();
-    this.remote = wrap<ComputeWorker>(this.worker);
-    return this.remote;
-  }
-
-  /** Throws the worker away; the next question gets a new one. */
-  private restart(): void {
-    this.worker?.terminate();
-    this.worker = null;
-    this.remote = null;
-    for (const crash of [...this.crashes]) crash();
-  }
-
-  private limited<T>(answer: Promise<T>): Promise<T | Result<never>> {
-    return new Promise((resolve) => {
-      const end = (value: T | Result<never>): void => {
-        clearTimeout(timer);
-        this.crashes.delete(crash);
-        resolve(value);
-      };
-      const crash = (): void => end(failure('worker-crashed'));
-      const timer = setTimeout(() => {
-        end(failure('took-too-long'));
-        this.restart();
-      }, this.patience_ms);
-      this.crashes.add(crash);
-      answer.then(end, () => end(failure('worker-crashed')));
-    });
+/** Why there is no answer: to be asked again, never to be remembered as one. */
+export class NoAnswer extends Error {
+  constructor(readonly code: 'worker-crashed' | 'took-too-long') {
+    super(code);
+    this.name = 'NoAnswer';
   }
 }
 
-/** One each for the bench, the morning's plan, pastes and past loads: none of them holds up another; each starts when it is first asked. */
-export const adviser = new ComputeClient();
-export const planner = new ComputeClient();
-export const pasteReader = new ComputeClient();
-export const calibrationWorker = new ComputeClient();
+const cancelledError = (): DOMException => new DOMException('cancelled', 'AbortError');
+
+/** What a finger waits for comes first; the plan of the morning and the finer points when there is a hand free. */
+const URGENCY: Readonly<Record<QuestionKind, number>> = {
+  openTime: 0,
+  advise: 1,
+  paste: 1,
+  photo: 1,
+  practise: 1,
+  pattern: 2,
+  history: 2,
+  heat: 2,
+  after: 2,
+  moves: 3,
+  replay: 3,
+  informationValue: 4,
+};
+
+type Job = {
+  readonly id: number;
+  readonly kind: QuestionKind;
+  readonly ask: unknown;
+  readonly transfer: readonly Transferable[];
+  /** Whose memory serves it best: what shares one goes to the same worker where it is free. */
+  readonly affinity: string;
+  readonly end: (result: FromWorker['result']) => void;
+  readonly fail: (error: Error) => void;
+};
+
+type Hand = { worker: Worker; job: Job | null; timer: ReturnType<typeof setTimeout> | undefined; affinity: string };
+
+export type AskOptions = {
+  readonly signal?: AbortSignal | undefined;
+  readonly transfer?: readonly Transferable[];
+  readonly affinity?: string;
+};
+
+/**
+ * The page's side: a few workers, as many as the machine has hands for, each with one job at a time; the others wait here. A job can be given
+ * up at any time; a crash or a time-out costs one worker and one job, and the neighbours go on.
+ */
+export class ComputeClient {
+  private readonly hands: Hand[] = [];
+  private readonly queue: Job[] = [];
+  private jobs = 0;
+
+  constructor(
+    private readonly start: StartWorker = startWorker,
+    private readonly most = handsFor(typeof navigator === 'undefined' ? 2 : navigator.hardwareConcurrency),
+    private readonly timeout_ms = TIMEOUT_MS,
+  ) {}
+
+  /** Rejects with `NoAnswer`, or an `AbortError` when it was given up. */
+  ask<K extends QuestionKind>(
+    kind: K,
+    ask: Questions[K]['ask'],
+    { signal, transfer = [], affinity = kind }: AskOptions = {},
+  ): Promise<Answer<K>> {
+    return new Promise((resolve, reject) => {
+      if (signal?.aborted === true) return reject(cancelledError());
+      const id = ++this.jobs;
+      const onAbort = (): void => this.cancel(id);
+      signal?.addEventListener('abort', onAbort, { once: true });
+      const done = (): void => signal?.removeEventListener('abort', onAbort);
+      const job: Job = {
+        id,
+        kind,
+        ask,
+        transfer,
+        affinity,
+        end: (result) => {
+          done();
+          if (result === null) reject(cancelledError());
+          else resolve(result as Answer<K>);
+        },
+        fail: (error) => {
+          done();
+          reject(error);
+        },
+      };
+      this.queue.push(job);
+      this.next();
+    });
+  }
+
+  private cancel(id: number): void {
+    const waiting = this.queue.findIndex((job) => job.id === id);
+    if (waiting >= 0) {
+      const [job] = this.queue.splice(waiting, 1);
+      job?.end(null);
+      return;
+    }
+    const hand = this.hands.find(({ job }) => job?.id === id);
+    const message: ToWorker = { cancel: id };
+    hand?.worker.postMessage(message);
+  }
+
+  /** Gives the most urgent job to a free hand, as long as there are both. */
+  private next(): void {
+    for (;;) {
+      const [job] = [...this.queue].sort((a, b) => URGENCY[a.kind] - URGENCY[b.kind] || a.id - b.id);
+      if (job === undefined) return;
+      const hand = this.freeHand(job);
+      if (hand === null) return;
+      this.queue.splice(this.queue.indexOf(job), 1);
+      this.begin(hand, job);
+    }
+  }
+
+  private freeHand(job: Job): Hand | null {
+    const free = this.hands.filter((hand) => hand.job === null);
+    const known = free.find(({ affinity }) => affinity === job.affinity);
+    if (known !== undefined) return known;
+    if (this.hands.length < this.most) {
+      const hand: Hand = { worker: this.start(), job: null, timer: undefined, affinity: '' };
+      this.listen(hand);
+      this.hands.push(hand);
+      return hand;
+    }
+    return free[0] ?? null;
+  }
+
+  private begin(hand: Hand, job: Job): void {
+    hand.job = job;
+    hand.affinity = job.affinity;
+    hand.timer = setTimeout(() => this.replace(hand, 'took-too-long'), this.timeout_ms);
+    const message = { protocol: PROTOCOL, job: job.id, kind: job.kind, ask: job.ask } as ToWorker;
+    hand.worker.postMessage(message, [...job.transfer]);
+  }
+
+  private listen(hand: Hand): void {
+    hand.worker.onmessage = ({ data }: MessageEvent<FromWorker>) => {
+      const { job } = hand;
+      if (job?.id !== data.job) return;
+      clearTimeout(hand.timer);
+      hand.job = null;
+      job.end(data.result);
+      this.next();
+    };
+    hand.worker.onerror = () => this.replace(hand, 'worker-crashed');
+  }
+
+  /** Throws a worker away with the job it had; the others don't notice. */
+  private replace(hand: Hand, code: NoAnswer['code']): void {
+    const { job } = hand;
+    clearTimeout(hand.timer);
+    hand.worker.terminate();
+    this.hands.splice(this.hands.indexOf(hand), 1);
+    hand.job = null;
+    job?.fail(new NoAnswer(code));
+    this.next();
+  }
+}
+
+/** One hand is the page's own. */
+const MOST_HANDS = 4;
+export const handsFor = (cores: number): number => Math.min(MOST_HANDS, Math.max(2, cores - 1));
+
+export const compute = new ComputeClient();
+
+/** Once more, and then a failure is the answer: for questions that no query asks again by itself. */
+export const askOnce = async <K extends QuestionKind>(kind: K, ask: Questions[K]['ask'], options?: AskOptions): Promise<Answer<K>> => {
+  for (let tries = 2; ; tries--) {
+    try {
+      return await compute.ask(kind, ask, options);
+    } catch (error) {
+      if (!(error instanceof NoAnswer)) throw error;
+      // What was handed over is gone.
+      if (tries === 1 || (options?.transfer?.length ?? 0) > 0) return { ok: false, failure: { code: error.code, fields: {} } };
+    }
+  }
+};

@@ -21,7 +21,7 @@ import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/ind
 import type { PlannedIron } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
-export const PROTOCOL = 1;
+export const PROTOCOL = 2;
 
 /** What is asked. */
 export type AdviceJob = BatterQuestion;
@@ -76,19 +76,37 @@ export type Paste = {
   readonly recipe: Formula | null;
 };
 
-/** The worker's side of the conversation. `null`: no longer wanted. */
-export type ComputeWorker = {
-  advise(message: { protocol: number; job: number; request: AdviceJob }): Promise<Result<AdviceReply> | null>;
-  cancel(message: { job: number }): void;
-  dialIn(message: { protocol: number; request: DialInJob }): Promise<Result<IronHistory>>;
-  moves(message: { protocol: number; request: MovesJob }): Promise<Result<readonly AnswerChange[]>>;
-  worth(message: { protocol: number; request: DialInJob }): Promise<Result<InformationValue>>;
-  rescue(message: { protocol: number; request: RescueJob }): Promise<Result<RevisedOpenTime>>;
-  heat(message: { protocol: number; request: HeatJob }): Promise<Result<HeatReply>>;
-  after(message: { protocol: number; request: AdviceJob }): Promise<Result<ReturnType<typeof destinations>>>;
-  readPhoto(message: { protocol: number; request: PhotoJob }): Promise<Result<ReadFace>>;
-  pattern(message: { protocol: number; request: PatternJob }): Promise<Result<PatternCurve>>;
-  practise(message: { protocol: number; request: PracticeJob }): Promise<Result<PracticeLoad>>;
-  replay(message: { protocol: number; request: ReplayJob }): Promise<Result<readonly ReplayedLoad[]>>;
-  readPaste(message: { protocol: number; text: string; readSettings: ReadSettings }): Promise<Result<Paste>>;
+export type PasteJob = { readonly text: string; readonly readSettings: ReadSettings };
+
+/** Everything that can be asked, with its answer: the one contract of page and worker. Errors are results; see each answer in compute.ts. */
+export type Questions = {
+  advise: { readonly ask: AdviceJob; readonly answer: AdviceReply };
+  moves: { readonly ask: MovesJob; readonly answer: readonly AnswerChange[] };
+  heat: { readonly ask: HeatJob; readonly answer: HeatReply };
+  after: { readonly ask: AdviceJob; readonly answer: ReturnType<typeof destinations> };
+  pattern: { readonly ask: PatternJob; readonly answer: PatternCurve };
+  history: { readonly ask: DialInJob; readonly answer: IronHistory };
+  informationValue: { readonly ask: DialInJob; readonly answer: InformationValue };
+  openTime: { readonly ask: RescueJob; readonly answer: RevisedOpenTime };
+  practise: { readonly ask: PracticeJob; readonly answer: PracticeLoad };
+  replay: { readonly ask: ReplayJob; readonly answer: readonly ReplayedLoad[] };
+  paste: { readonly ask: PasteJob; readonly answer: Paste };
+  photo: { readonly ask: PhotoJob; readonly answer: ReadFace };
 };
+export type QuestionKind = keyof Questions;
+export type Answer<K extends QuestionKind> = Result<Questions[K]['answer']>;
+
+/** Page to worker. One job at a time; `cancel` names the one that runs. */
+export type ToWorker =
+  | {
+      readonly [K in QuestionKind]: {
+        readonly protocol: number;
+        readonly job: number;
+        readonly kind: K;
+        readonly ask: Questions[K]['ask'];
+      };
+    }[QuestionKind]
+  | { readonly cancel: number };
+
+/** Worker to page. Null: given up, as it was asked to. */
+export type FromWorker = { readonly job: number; readonly result: Answer<QuestionKind> | null };

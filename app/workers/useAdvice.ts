@@ -1,76 +1,71 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
-import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
-import type { AdviceJob, AdviceReply, DialInJob, HeatJob, MovesJob, PatternJob } from './messages.ts';
-import type { ComputeClient } from './computeClient.ts';
-import { adviser, calibrationWorker, planner } from './computeClient.ts';
+import { compute, NoAnswer } from './computeClient.ts';
+import type { AdviceJob, Answer, DialInJob, HeatJob, MovesJob, PatternJob, QuestionKind, Questions, RescueJob } from './messages.ts';
 
-const query = (job: AdviceJob | null, reckoner: ComputeClient) => ({
-  queryKey: ['advice', job === null ? null : canonicalJson(job)],
-  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Result<AdviceReply>> => {
-    if (job === null) throw new Error('nothing to ask');
-    const reply = await reckoner.advise(job, signal);
-    // A cancelled job belongs to a query that nobody waits for any more.
-    if (reply === null) throw new DOMException('cancelled', 'AbortError');
-    return reply;
+/** A worker that crashed or was stuck is asked again; so much of a pause before. */
+const TRIES = 2;
+const PAUSE_MS = 400;
+
+type Options = { readonly affinity?: string; readonly afterBurst?: boolean };
+
+/** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
+const asked = <K extends QuestionKind>(
+  kind: K,
+  ask: Questions[K]['ask'] | null,
+  { affinity = kind, afterBurst = false }: Options = {},
+) => ({
+  queryKey: [kind, ask === null ? null : canonicalJson(ask)],
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
+    if (ask === null) throw new Error('nothing to ask');
+    if (afterBurst) await burstOver(signal);
+    return compute.ask(kind, ask, { signal, affinity });
   },
-  enabled: job !== null,
-  // Deterministic: an answer never grows old.
+  enabled: ask !== null,
   staleTime: Infinity,
   gcTime: 60_000,
-  retry: false,
-});
-
-/** The advice for a job, from the worker; while the wish moves, the answer before stays until the new one is there. */
-export const useAdvice = (job: AdviceJob | null) => useQuery({ ...query(job, adviser), placeholderData: keepPreviousData });
-
-/** Several at once, for the plan; they don't keep the bench waiting. */
-export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => useQueries({ queries: jobs.map((job) => query(job, planner)) });
-
-/** One question to the worker that weighs; deterministic, so that an answer never grows old. Null: nothing to ask yet. */
-const asked = <Q, A>(name: string, question: Q | null, ask: (question: Q, signal: AbortSignal) => Promise<A>) => ({
-  queryKey: [name, question === null ? null : canonicalJson(question)],
-  queryFn: ({ signal }: { signal: AbortSignal }): Promise<A> => {
-    if (question === null) throw new Error('nothing to ask');
-    return ask(question, signal);
-  },
-  enabled: question !== null,
-  staleTime: Infinity,
-  gcTime: 60_000,
-  retry: false,
+  retry: (count: number, error: Error) => error instanceof NoAnswer && count < TRIES,
+  retryDelay: PAUSE_MS,
 });
 /** What was found stays until the next is. */
 const STAYS = { placeholderData: keepPreviousData };
 
+/** The advice for a job; while the wish moves, the answer before stays until the new one is there. */
+export const useAdvice = (job: AdviceJob | null) => useQuery({ ...asked('advise', job), ...STAYS });
+
+/** Several at once, for the plan and the line; they don't keep a finger waiting. */
+export const useAdvices = (jobs: readonly (AdviceJob | null)[]) =>
+  useQueries({ queries: jobs.map((job) => asked('advise', job, { affinity: 'plan' })) });
+
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
-export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job, (j) => calibrationWorker.pattern(j)), ...STAYS });
+export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job), ...STAYS });
 
 /** The heat of a morning on this iron. */
-export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job, (j) => calibrationWorker.heat(j)), ...STAYS });
+export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job), ...STAYS });
 
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
-export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job, (j) => calibrationWorker.after(j)), ...STAYS });
+export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job), ...STAYS });
 
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;
 
-export const burstOver = async (signal: AbortSignal): Promise<void> => {
+const burstOver = async (signal: AbortSignal): Promise<void> => {
   await new Promise((resolve) => setTimeout(resolve, BURST_MS));
   if (signal.aborted) throw new DOMException('cancelled', 'AbortError');
 };
 
+/** Emulators of an iron serve all questions about its loads. */
+const IRON = { affinity: 'iron' };
+
 /** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
-export const useDialIn = (job: DialInJob | null) =>
-  useQuery({
-    ...asked('dial-in', job, async (j, signal) => {
-      await burstOver(signal);
-      return calibrationWorker.dialIn(j);
-    }),
-    ...STAYS,
-  });
+export const useDialIn = (job: DialInJob | null) => useQuery({ ...asked('history', job, { ...IRON, afterBurst: true }), ...STAYS });
+
+/** When to open the loads that are in the irons, after what was noticed of them. */
+export const useOpenTimes = (jobs: readonly (RescueJob | null)[]) =>
+  useQueries({ queries: jobs.map((job) => asked('openTime', job, { ...IRON, afterBurst: true })) });
 
 /** Which of setting, portion and time moved between two questions, and why; null: nothing to compare. */
-export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job, (j) => calibrationWorker.moves(j)));
+export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job));
 
 /** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
-export const useWorth = (job: DialInJob | null) => useQuery(asked('worth', job, (j) => calibrationWorker.worth(j)));
+export const useWorth = (job: DialInJob | null) => useQuery(asked('informationValue', job, IRON));

@@ -14,8 +14,10 @@ import {
   recoveredPlates,
   settingRange,
 } from '../plate/index.ts';
+import { heldAs, withRoom } from '../fit/index.ts';
 import type { Advice } from './advice.ts';
-import { timeBand } from './band.ts';
+import { bandAround, timeBand } from './band.ts';
+import { scalesOf } from './believed.ts';
 import { batterOf, cook, platesAtPour } from '../cook/index.ts';
 import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
@@ -45,9 +47,11 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   const bowl = batterOf(request.reading, request);
   if (!bowl.ok) return bowl;
   const batter = bowl.value;
-  const { iron } = request;
-  const machine = plateMachine(iron);
-  const usual = portionBesideToppings(portion(iron, batter), iron, request);
+  const { believed } = request;
+  // The room between the plates as it is believed to be; the drawing and the names stay the described iron's.
+  const iron = believed === null ? request.iron : withRoom(request.iron, believed.cavity);
+  const machine = believed === null ? plateMachine(iron) : heldAs(plateMachine(iron), believed);
+  const usual = portionBesideToppings(fullPortion(request, iron, batter), iron, request);
   const setupFor = (plates: PlatesState, setting_C: number): CookInput => ({
     iron,
     machine,
@@ -58,6 +62,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     room_C: request.room_C,
     delay_s: request.delay_s,
     turn_s: request.turn_s,
+    ...scalesOf(believed),
   });
   const recovered = (setting_C: number): CookInput => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
   const choice = yield* chooseSetting(request, (setting_C) => cook(recovered(setting_C), request.target, false, memory));
@@ -83,7 +88,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     });
   const loads = Math.floor((POURABLE_SHARE * request.reading.totalMass_g) / full.portion_g);
   const piece = pieceOf(iron, batter, full, cooked);
-  const band = yield* timeBand(setup, request.target, cooked);
+  const band = believed === null ? yield* timeBand(setup, request.target, cooked) : bandAround(cooked.window.best_s, believed.spread.time);
   const { onPlate } = request;
   const spot =
     onPlate === null
@@ -92,7 +97,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
           const mixed = batterOf({ ...request.reading, composition }, request);
           return mixed.ok ? mixed.value : null;
         });
-  const prior = priorOf(iron);
+  const known = believed?.spread ?? priorOf(iron);
   const base = {
     request,
     batter,
@@ -108,8 +113,8 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     band_C:
       settingRange(iron) === null
         ? null
-        : { p10: choice.temperature_C - NORMAL_P90 * prior.plates_K, p90: choice.temperature_C + NORMAL_P90 * prior.plates_K },
-    band_g: { p10: full.portion_g * (1 - NORMAL_P90 * prior.cavity), p90: full.portion_g * (1 + NORMAL_P90 * prior.cavity) },
+        : { p10: choice.temperature_C - NORMAL_P90 * known.plates_K, p90: choice.temperature_C + NORMAL_P90 * known.plates_K },
+    band_g: { p10: full.portion_g * (1 - NORMAL_P90 * known.cavity), p90: full.portion_g * (1 + NORMAL_P90 * known.cavity) },
     spot,
     turned: turnedOf(setup, cooked, full),
     pieceMass_g: piece.mass_g,
@@ -119,6 +124,12 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   };
   return success({ ...base, findings: [...request.reading.findings, ...plateFindings(base)] });
 }
+
+/** What fills the iron: as its measures say, or as its loads have taught. */
+const fullPortion = ({ iron: described, believed }: AdviceRequest, iron: Iron, batter: BatterProperties): Portion => {
+  const full = portion(iron, batter);
+  return believed === null ? full : shareOfPortion(full, (believed.portion * portion(described, batter).portion_g) / full.portion_g);
+};
 
 /** The portion that fills what room is left beside what lies on the plate (at least half of it, whatever is piled in), a little over or under by taste. */
 const portionBesideToppings = (full: Portion, iron: Iron, { onPlate, overfill }: Pick<AdviceRequest, 'onPlate' | 'overfill'>): Portion => {
@@ -203,12 +214,13 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
 };
 
 function* chooseSetting(
-  { iron, target, setting_C }: AdviceRequest,
+  { iron, target, setting_C, believed }: AdviceRequest,
   cookAt: (setting_C: number) => Cooked | null,
 ): Generator<void, Advice['setting']> {
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
-  const found = yield* findSetting(range, target, cookAt);
+  // Where its loads have been weighed, the setting with the best chance is known already.
+  const found = believed === null ? yield* findSetting(range, target, cookAt) : clamp(believed.setting_C, range.min_C, range.max_C);
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
 }

@@ -34,7 +34,11 @@ export function* timeBand(setup: CookInput, target: Target, cooked: Cooked): Gen
     variance += (difference / 2) ** 2;
     yield;
   }
-  const sd = clamp(Math.sqrt(variance), LEAST_SD, MOST_SD);
-  const best = cooked.window.best_s;
-  return { p10: best * Math.exp(-NORMAL_P90 * sd), p90: best * Math.exp(NORMAL_P90 * sd) };
+  return bandAround(cooked.window.best_s, Math.sqrt(variance));
 }
+
+/** Eight in ten, around the best moment; `sd` in log time. */
+export const bandAround = (best_s: number, sd: number): TimeBand => {
+  const width = NORMAL_P90 * clamp(sd, LEAST_SD, MOST_SD);
+  return { p10: best_s * Math.exp(-width), p90: best_s * Math.exp(width) };
+};

@@ -2,6 +2,7 @@ import { tawnyStepOf } from '../matter/index.ts';
 import type { PlateMachine } from '../plate/index.ts';
 import { coldPlates, preheatTime_s, recoveredPlates, restPlates, simulate } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
+import { scalesOf } from './believed.ts';
 import { TURNAROUND } from '../cook/index.ts';
 
 export type CourseRequest = {
@@ -72,6 +73,7 @@ export const heatCourse = (a: Advice, { preheat_s, loads, pause_s, mains }: Cour
       duration_s: best_s,
       delay_s,
       turn_s,
+      ...scalesOf(a.request.believed),
     });
     // What it loses while the batter lies open.
     const from_C = trace.lowerPlate_C[0] ?? pouredAt_C;

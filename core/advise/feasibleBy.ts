@@ -1,6 +1,7 @@
 import { tawnyStepOf } from '../matter/index.ts';
 import { recoveredPlates, settingRange } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
+import { scalesOf } from './believed.ts';
 import type { CookInput } from '../cook/index.ts';
 import { cook } from '../cook/index.ts';
 
@@ -36,6 +37,7 @@ export const feasibleBy = (a: Advice, limit_s: number): Feasibility => {
       room_C,
       delay_s: a.request.delay_s,
       turn_s: a.request.turn_s,
+      ...scalesOf(a.request.believed),
     };
   };
   const cooked = cook(setupFor(iron.plates.power_W), target, true);

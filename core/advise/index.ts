@@ -1,4 +1,6 @@
 export type { Advice } from './advice.ts';
+export type { BelievedIron } from './believed.ts';
+export { believedIron } from './believed.ts';
 export { advise, adviseInSteps } from './advise.ts';
 export { AdviceAnswer, answerOf } from './answer.ts';
 export type { AnswerChange, ChangedFigure, ChangedInput } from './answerChange.ts';

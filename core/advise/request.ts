@@ -1,3 +1,4 @@
+import type { BelievedIron } from './believed.ts';
 import type { ParsedFormula } from '../formula/index.ts';
 import type { Iron, OnPlate } from '../plate/index.ts';
 import type { Target } from '../cook/index.ts';
@@ -27,6 +28,8 @@ export type AdviceRequest = {
   readonly lightness: number | null;
   /** When a pan that is turned is turned over, s from the closed lid; null: at once. Others take no notice. */
   readonly turn_s: number | null;
+  /** What is believed of this iron, from its loads; null: nobody has cooked on it, or it is to be taken as new. */
+  readonly believed: BelievedIron | null;
 };
 
 export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
@@ -45,6 +48,7 @@ export const DEFAULT_CONDITIONS = {
   overfill: 0,
   lightness: null,
   turn_s: null,
+  believed: null,
 } as const satisfies Omit<AdviceRequest, 'reading' | 'iron'>;
 
 /** Limits of what may be asked; outside them is bad usage, not a prediction. */

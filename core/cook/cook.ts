@@ -101,9 +101,13 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
   const { dryThrough } = iron;
   const late = Math.min(8, target.tawny + HALF_STEP);
   let metAt: number | null = null;
+  const raw = batter.rawLightness;
+  const stepOf = isUneven(setup.machine)
+    ? (lower: number, upper: number) => (tawnyStepOf(lower, raw) + tawnyStepOf(upper, raw)) / 2
+    : (lower: number, upper: number) => tawnyStepOf(Math.max(lower, upper), raw);
   const enough = (trace: Trace, second: number): boolean => {
     if (metAt === null) {
-      const step = palerStepAt(trace, second, batter.rawLightness);
+      const step = stepOf(trace.lowerLightness[second] ?? 0, trace.upperLightness[second] ?? 0);
       const set = (trace.core_C[second] ?? 0) >= batter.setTemperature_C;
       const dried = !dryThrough || (trace.loss[second] ?? 0) > 0.94 * (1 - batter.drySolids);
       if (step >= late && set && dried) metAt = second;
@@ -128,7 +132,9 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
   if (reused === null) memory?.set(setup.setting_C, { late, run });
   const { trace, end } = run;
   const found = moments(trace, batter, dryThrough);
-  const step = palerStep(trace, batter.rawLightness);
+  const step = isUneven(setup.machine)
+    ? trace.lowerLightness.map((lower, second) => stepOf(lower, trace.upperLightness[second] ?? lower))
+    : palerStep(trace, batter.rawLightness);
   const window = opening(trace, found, target, step, dryThrough);
   if (window === null) return null;
   const at = Math.min(trace.seconds - 1, Math.floor(window.best_s));
@@ -143,5 +149,5 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
   };
 };
 
-const palerStepAt = (trace: Trace, second: number, raw: number): number =>
-  tawnyStepOf(Math.max(trace.lowerLightness[second] ?? 0, trace.upperLightness[second] ?? 0), raw);
+/** One plate is held hotter than the other: nobody can have both faces at the wish, so that it is met between them. */
+const isUneven = ({ bias_K, turns, flame }: PlateMachine): boolean => bias_K.lower !== bias_K.upper && !turns && flame === null;

@@ -164,11 +164,13 @@ export const emulated = (pairing: IronWithBatter): Emulator => {
 };
 
 /** The gap is as thick as what swells in it: a little batter lines the faces, much of it lifts the lid. */
-export const swelledTo = (iron: Iron, amount: number): PlateMachine =>
-  plateMachine({
-    ...iron,
-    geometry: { ...iron.geometry, cavity_mL: iron.geometry.cavity_mL * amount, web_mm: iron.geometry.web_mm * amount },
-  });
+export const swelledTo = (iron: Iron, amount: number): PlateMachine => plateMachine(withRoom(iron, amount));
+
+/** The same iron with so many times the room between its plates. */
+export const withRoom = (iron: Iron, factor: number): Iron => ({
+  ...iron,
+  geometry: { ...iron.geometry, cavity_mL: iron.geometry.cavity_mL * factor, web_mm: iron.geometry.web_mm * factor },
+});
 
 type AxisPosition = { readonly at: number; readonly share: number };
 

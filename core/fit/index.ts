@@ -1,7 +1,7 @@
 export type { Action, Belief, Look, Measured, Outcome } from './belief.ts';
 export { afterLoad, afterLook, effectiveCount, firstBelief, predictLoad, likelihood, reweighedBy, summary } from './belief.ts';
 export type { Emulator, IronWithBatter } from './emulator.ts';
-export { coreSetAt, crispAt, emulate, emulated, gridPositionOf, settingsOf, stepAt, swelledTo } from './emulator.ts';
+export { coreSetAt, crispAt, emulate, emulated, gridPositionOf, settingsOf, stepAt, swelledTo, withRoom } from './emulator.ts';
 export type { EmulatorMemory, FittedLoad, PastLoad, KnownIronWithBatter } from './fitIron.ts';
 export { FIT_SEED, fitIron, rememberedEmulator } from './fitIron.ts';
 export { GUESSES_TO_JUDGE, drawGuesses, guessesToJudge, stayingAmount } from './guesses.ts';
@@ -10,3 +10,4 @@ export { FILL_LIMITS, NOMINAL, drawIronParameters } from './ironParameters.ts';
 export type { Landed } from './landing.ts';
 export { fillWord, lands, missingWord } from './landing.ts';
 export { outcomeOf, pastLoad } from './observed.ts';
+export { heldAs } from './heldAs.ts';

@@ -11,7 +11,7 @@ export type BatterQuestion = Omit<AdviceRequest, 'reading'> & {
 
 /** What is wished of a load, and the conditions that somebody has said. What is left out is as usual. */
 export type LoadWish = Pick<AdviceRequest, 'target' | 'batter_C' | 'load' | 'preheat_s' | 'setting_C'> &
-  Partial<Pick<AdviceRequest, 'delay_s' | 'onPlate' | 'lightness' | 'turn_s' | 'airFraction'>>;
+  Partial<Pick<AdviceRequest, 'delay_s' | 'onPlate' | 'lightness' | 'turn_s' | 'airFraction' | 'believed'>>;
 
 /** By taste, share of what just fills: within what neither misses a corner nor leaks. */
 const OVERFILL: Readonly<Record<Kit['fillTaste'], number>> = { miss: -0.03, even: 0, leak: 0.05 };
@@ -38,6 +38,7 @@ export const batterQuestion = (
   delay_s: wish.delay_s ?? 0,
   onPlate: wish.onPlate ?? null,
   overfill: OVERFILL[kit.fillTaste],
+  believed: wish.believed ?? null,
   turn_s: iron.turned ? (wish.turn_s ?? null) : null,
   // A wafer is dry right through: there is nothing to choose.
   lightness: iron.dryThrough ? null : (wish.lightness ?? null),

@@ -106,7 +106,11 @@ export type PlateMachine = {
   readonly turns: boolean;
   /** Over a flame that heats one plate at a time; null: each plate has its own heater and thermostat. */
   readonly flame: { readonly turnEvery_s: number } | null;
+  /** How much hotter than its control says each plate is held, K; nobody knows it of a new iron. */
+  readonly bias_K: { readonly lower: number; readonly upper: number };
 };
+
+const UNBIASED = { lower: 0, upper: 0 } as const;
 
 /** Web and rib as two slabs whose mean, by heated area, is the cavity over the heated area. */
 export const plateMachine = (iron: Iron): PlateMachine => {
@@ -128,6 +132,7 @@ export const plateMachine = (iron: Iron): PlateMachine => {
     loss_WPerK: iron.plates.loss_WPerK / 2,
     flame: iron.control.type === 'hob' ? { turnEvery_s: iron.control.turnEvery_s } : null,
     turns: iron.turned && iron.pour.rule === 'share-of-cavity',
+    bias_K: UNBIASED,
   };
 };
 

@@ -63,16 +63,17 @@ export const advancePlates = (
   lossFactor = 1,
   flame: Flame | null = null,
 ): PlatesState => {
-  const holding = machine.loss_WPerK * (setting_C - room_C);
-  const advance = (plate: number, sensor: number, heat_W: number, flame_W: number | undefined): number => {
+  const advance = (plate: number, sensor: number, bias_K: number, heat_W: number, flame_W: number | undefined): number => {
+    const held_C = setting_C + bias_K;
+    const holding = machine.loss_WPerK * (held_C - room_C);
     const loss = lossFactor * machine.loss_WPerK;
-    const net = (flame_W ?? heating_W(machine, sensor, setting_C, holding)) - heat_W - loss * (plate - room_C);
+    const net = (flame_W ?? heating_W(machine, sensor, held_C, holding)) - heat_W - loss * (plate - room_C);
     return plate + (net * dt_s) / machine.capacity_JPerK;
   };
   const follow = 1 - Math.exp(-dt_s / SENSOR_LAG_S);
   return {
-    lower_C: advance(plates.lower_C, plates.lowerSensor_C, heatLower_W, flame?.lower_W),
-    upper_C: advance(plates.upper_C, plates.upperSensor_C, heatUpper_W, flame?.upper_W),
+    lower_C: advance(plates.lower_C, plates.lowerSensor_C, machine.bias_K.lower, heatLower_W, flame?.lower_W),
+    upper_C: advance(plates.upper_C, plates.upperSensor_C, machine.bias_K.upper, heatUpper_W, flame?.upper_W),
     lowerSensor_C: plates.lowerSensor_C + follow * (plates.lower_C - plates.lowerSensor_C),
     upperSensor_C: plates.upperSensor_C + follow * (plates.upper_C - plates.upperSensor_C),
   };
@@ -81,8 +82,10 @@ export const advancePlates = (
 /** Plates that have been left on for long. */
 export const recoveredPlates = (machine: PlateMachine, setting_C: number, room_C: number): PlatesState => {
   // A weak iron may not reach its setting at all.
-  const reached = Math.min(setting_C, room_C + machine.power_W / machine.loss_WPerK);
-  return { lower_C: reached, upper_C: reached, lowerSensor_C: reached, upperSensor_C: reached };
+  const most_C = room_C + machine.power_W / machine.loss_WPerK;
+  const lower_C = Math.min(setting_C + machine.bias_K.lower, most_C);
+  const upper_C = Math.min(setting_C + machine.bias_K.upper, most_C);
+  return { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C };
 };
 
 /** Empty plates, closed or with the lid open, for `duration_s`. */
@@ -105,12 +108,16 @@ export const restPlates = (
 export const preheatedPlates = (machine: PlateMachine, setting_C: number, room_C: number, preheat_s: number): PlatesState =>
   restPlates(machine, coldPlates(room_C), setting_C, room_C, preheat_s, 'closed');
 
+/** Both plates are as hot as wanted, but for so much. */
+const isWithin = (plates: PlatesState, goal: PlatesState, within_K: number): boolean =>
+  plates.lower_C >= goal.lower_C - within_K && plates.upper_C >= goal.upper_C - within_K;
+
 /** Seconds from cold until both plates are within `within_K` of what they will reach. */
 export const preheatTime_s = (machine: PlateMachine, setting_C: number, room_C: number, within_K = 3): number => {
-  const goal = recoveredPlates(machine, setting_C, room_C).lower_C - within_K;
+  const goal = recoveredPlates(machine, setting_C, room_C);
   let plates: PlatesState = coldPlates(room_C);
   let seconds = 0;
-  while (plates.lower_C < goal && seconds < 3600) {
+  while (!isWithin(plates, goal, within_K) && seconds < 3600) {
     plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, 2);
     seconds += 2;
   }
@@ -119,10 +126,10 @@ export const preheatTime_s = (machine: PlateMachine, setting_C: number, room_C: 
 
 /** Seconds with the lid closed until plates are back within `within_K`, after a load left them as they are. */
 export const recoveryTime_s = (machine: PlateMachine, start: PlatesState, setting_C: number, room_C: number, within_K = 5): number => {
-  const goal = recoveredPlates(machine, setting_C, room_C).lower_C - within_K;
+  const goal = recoveredPlates(machine, setting_C, room_C);
   let plates = start;
   let seconds = 0;
-  while (Math.min(plates.lower_C, plates.upper_C) < goal && seconds < 600) {
+  while (!isWithin(plates, goal, within_K) && seconds < 600) {
     plates = advancePlates(machine, plates, setting_C, room_C, 0, 0, 1);
     seconds += 1;
   }

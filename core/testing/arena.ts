@@ -7,9 +7,19 @@ import { tawnyStepOf } from '../matter/index.ts';
 import { presetIron, readBatter } from './batters.ts';
 import type { Action, Emulator, Landed, Look, Measured, Outcome, IronWithBatter, IronParameters } from '../fit/index.ts';
 import type { Cue, Signal } from '../line/index.ts';
-import { afterLoad, drawIronParameters, emulated, FILL_LIMITS, fillWord, firstBelief, lands, settingsOf, swelledTo } from '../fit/index.ts';
+import {
+  afterLoad,
+  drawIronParameters,
+  emulated,
+  FILL_LIMITS,
+  fillWord,
+  firstBelief,
+  lands,
+  settingsOf,
+  swelledTo,
+} from '../fit/index.ts';
 import { cueTiming, revisedOpenTime } from '../line/index.ts';
-import { stepBand, suggest } from '../advise/index.ts';
+import { advise, believedIron, DEFAULT_CONDITIONS, stepBand, suggest } from '../advise/index.ts';
 
 /** How a truth may differ from the estimator's own model. */
 export type World = {
@@ -184,6 +194,47 @@ const estimator = (): Player & { conflicts: number; chance: number; band: { read
   return player;
 };
 
+/** Ours as the stations ask: `advise()` with what is believed. `readingOf`: the formula of the batter that a pairing holds. */
+const adviser = (): Player => {
+  let belief = firstBelief(seededRandom(1), 10);
+  let emulator: Emulator | null = null;
+  let chooser: Random = seededRandom(1);
+  let used = 0;
+  const ask = (): Action => {
+    if (emulator === null) throw new Error('no emulator');
+    const { iron, room_C } = emulator.pairing;
+    const batterName = ARENA.find(([id]) => id === iron.id)?.[1] ?? 'quick';
+    const request = {
+      ...DEFAULT_CONDITIONS,
+      batter_C: 18,
+      reading: readBatter(batterName),
+      iron,
+      room_C,
+      target: { tawny: TARGET, crisp: 3 },
+    };
+    const believed = used === 0 ? null : believedIron(emulator, belief, used, { tawny: TARGET });
+    const advice = advise({ ...request, believed });
+    if (!advice.ok) throw new Error(advice.failure.code);
+    const { portion, setting, cooked } = advice.value;
+    return { portion_g: portion.portion_g, setting_C: setting.temperature_C, open_s: cooked.window.best_s };
+  };
+  return {
+    first: (e, random, _truth, prior) => {
+      emulator = e;
+      chooser = random;
+      used = 0;
+      belief = firstBelief(random, 1500, prior);
+      return ask();
+    },
+    next: (action, outcome) => {
+      if (emulator === null) return action;
+      belief = afterLoad(emulator, belief, action, outcome, chooser).belief;
+      used++;
+      return ask();
+    },
+  };
+};
+
 /** A cook's rule: one step up or down per fault, from the usual start. */
 const rule = (): Player => ({
   first: (e) => suggest(e, { particles: [{ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }], weights: [1] }, TARGET),
@@ -231,7 +282,7 @@ const knowing = (): Player => {
   };
 };
 
-export const PLAYERS = { estimator, "a cook's rule": rule, bisection, 'who knows the iron': knowing } as const;
+export const PLAYERS = { estimator, adviser, "a cook's rule": rule, bisection, 'who knows the iron': knowing } as const;
 export type PlayerName = keyof typeof PLAYERS;
 
 export type Score = {

@@ -1,57 +1,7 @@
+import type { IronCommand, IronOutcome, IronReading } from '../../contract/devices.ts';
+
 /** A seeded number in [0, 1). */
 type Random = () => number;
-
-export type IronCommand =
-  /** Another iron is taken, of these measures; its faults follow from its name, and stay the same over a restart. */
-  | {
-      readonly do: 'become';
-      readonly name: string;
-      readonly plates_kg: number;
-      readonly power_W: number;
-      readonly low_C: number;
-      readonly high_C: number;
-      readonly heated_cm2: number;
-    }
-  | { readonly do: 'switch'; readonly isOn: boolean }
-  /** Where the control stands, from its lowest (0) to its highest mark (1). */
-  | { readonly do: 'set'; readonly share: number }
-  /** `fills_g`: what would fill it if its measures were right. */
-  | { readonly do: 'pour'; readonly grams: number; readonly fills_g: number }
-  | { readonly do: 'close' }
-  | { readonly do: 'open' }
-  /** Simulated seconds per second. */
-  | { readonly do: 'speed'; readonly factor: number };
-
-/** What came out, for whoever looks and weighs. */
-export type IronOutcome = {
-  readonly n: number;
-  readonly cooked_s: number;
-  readonly lowerLightness: number;
-  readonly upperLightness: number;
-  readonly share: number;
-  readonly leaked_g: number;
-  readonly isSet: boolean;
-  readonly mass_g: number;
-  readonly plate_C: number;
-};
-
-export type IronReading = {
-  readonly at: number;
-  readonly clock_s: number;
-  readonly isOn: boolean;
-  /** The light is on while it heats. */
-  readonly isHeating: boolean;
-  /** Plate thermometer: lower plate at the hinge and the front, upper plate. */
-  readonly hinge_C: number;
-  readonly front_C: number;
-  readonly upper_C: number;
-  readonly lid: 'open' | 'closed';
-  readonly cooking_s: number | null;
-  /** 0–1, of the most this load has given. */
-  readonly steam: number;
-  readonly hasBeeped: boolean;
-  readonly out: IronOutcome | null;
-};
 
 /** By rules of its own, so that what is tried on it is not examined by itself (*common practice* in size). */
 const ROOM_C = 21;

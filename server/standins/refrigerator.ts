@@ -1,25 +1,7 @@
+import type { RefrigeratorCommand, RefrigeratorReading } from '../../contract/devices.ts';
+
 /** A seeded number in [0, 1). */
 type Random = () => number;
-
-export type RefrigeratorCommand =
-  /** A batter is put in, with the probe in it. */
-  | { readonly do: 'put'; readonly mass_kg: number; readonly start_C: number; readonly yeast: boolean }
-  | { readonly do: 'door' }
-  | { readonly do: 'set'; readonly air_C: number }
-  /** Simulated seconds per second: a night in a minute. */
-  | { readonly do: 'speed'; readonly factor: number }
-  /** The probe falls out and hangs in the air; or it is put back. */
-  | { readonly do: 'probe'; readonly isIn: boolean };
-
-export type RefrigeratorReading = {
-  readonly at: number;
-  /** Simulated seconds since the batter was put in; null: it is empty. */
-  readonly since_s: number | null;
-  readonly air_C: number;
-  readonly probe_C: number | null;
-  /** Height of the batter over its first height, by the marks on the bowl's side; null without one. */
-  readonly rise: number | null;
-};
 
 /** A household machine: the compressor starts and stops around its mark, the door lets warm air in, a warm bowl warms the air (*common practice*). */
 const HYSTERESIS_K = 1.3;

@@ -1,44 +1,10 @@
 import type { Request, Response } from 'express';
 import { json, Router } from 'express';
-import * as z from 'zod';
+import type * as z from 'zod';
+import { IronCommand, RefrigeratorCommand, ScaleCommand } from '../../contract/devices.ts';
 import { SimulatedIron } from './iron.ts';
 import { SimulatedRefrigerator } from './refrigerator.ts';
 import { SimulatedScale } from './scale.ts';
-
-const ScaleCommand = z.discriminatedUnion('do', [
-  z.object({ do: z.literal('add'), grams: z.number().min(-50_000).max(50_000) }),
-  z.object({ do: z.literal('clear') }),
-  z.object({ do: z.literal('zero') }),
-  z.object({ do: z.literal('lean') }),
-  z.object({ do: z.literal('battery'), level: z.number().min(0).max(1) }),
-  z.object({ do: z.literal('become'), resolution_g: z.number().min(0.01).max(50), most_g: z.number().min(1).max(60_000) }),
-]);
-
-const RefrigeratorCommand = z.discriminatedUnion('do', [
-  z.object({ do: z.literal('put'), mass_kg: z.number().min(0.05).max(30), start_C: z.number().min(0).max(50), yeast: z.boolean() }),
-  z.object({ do: z.literal('door') }),
-  z.object({ do: z.literal('set'), air_C: z.number().min(0).max(12) }),
-  z.object({ do: z.literal('speed'), factor: z.number().min(1).max(1200) }),
-  z.object({ do: z.literal('probe'), isIn: z.boolean() }),
-]);
-
-const IronCommand = z.discriminatedUnion('do', [
-  z.object({
-    do: z.literal('become'),
-    name: z.string().max(80),
-    plates_kg: z.number().min(0.1).max(40),
-    power_W: z.number().min(50).max(6000),
-    low_C: z.number().min(80).max(320),
-    high_C: z.number().min(80).max(320),
-    heated_cm2: z.number().min(10).max(20_000),
-  }),
-  z.object({ do: z.literal('switch'), isOn: z.boolean() }),
-  z.object({ do: z.literal('set'), share: z.number().min(0).max(1) }),
-  z.object({ do: z.literal('pour'), grams: z.number().min(1).max(5000), fills_g: z.number().min(1).max(5000) }),
-  z.object({ do: z.literal('close') }),
-  z.object({ do: z.literal('open') }),
-  z.object({ do: z.literal('speed'), factor: z.number().min(1).max(120) }),
-]);
 
 const TICK_MS = 100;
 /** An unchanged reading is said again this often, so that a settled device is heard to be alive. */
@@ -46,6 +12,10 @@ const AGAIN_MS = 300;
 /** Every browser has devices of its own; the longest unused makes way. */
 const MOST_DEVICES = 32;
 const MOST_STREAMS = 64;
+/** One listener alone may not take them all. */
+const MOST_STREAMS_EACH = 12;
+/** Whoever doesn't read for so long has gone, though the line is still up. */
+const UNREAD_MS = 10_000;
 const Id = /^[a-z0-9-]{1,64}$/i;
 
 type Device<C> = { obey(command: C, now: number): void; reading(now: number): { readonly at: number } };
@@ -59,9 +29,8 @@ type Kind<C> = {
 };
 
 /** The stand-ins for devices, streamed as server-sent events: `GET /scales/:id/stream`, driven by `POST /scales/:id`; so for refrigerators and irons. */
-export const standIns = (now: () => number, random: () => number): Router => {
+export const standIns = (now: () => number, random: () => number, streams: Streams = new Streams()): Router => {
   const router = Router();
-  const streams = { count: 0 };
   addKind(router, streams, now, {
     path: 'scales',
     make: (at) => new SimulatedScale(at, random),
@@ -83,7 +52,29 @@ export const standIns = (now: () => number, random: () => number): Router => {
   return router;
 };
 
-const addKind = <C>(router: Router, streams: { count: number }, now: () => number, { path, make, command, shown }: Kind<C>): void => {
+/** The streams that are open, by who listens: so that they can be bounded, and ended with the server. */
+export class Streams {
+  private readonly open = new Map<Response, string>();
+
+  /** Errors: `too-many-streams`. */
+  admit(response: Response, from: string): boolean {
+    const own = [...this.open.values()].filter((other) => other === from).length;
+    if (this.open.size >= MOST_STREAMS || own >= MOST_STREAMS_EACH) return false;
+    this.open.set(response, from);
+    return true;
+  }
+
+  leave(response: Response): void {
+    this.open.delete(response);
+  }
+
+  endAll(): void {
+    for (const response of this.open.keys()) response.end();
+    this.open.clear();
+  }
+}
+
+const addKind = <C>(router: Router, streams: Streams, now: () => number, { path, make, command, shown }: Kind<C>): void => {
   const devices = new Map<string, Device<C>>();
   const deviceOf = (id: string): Device<C> => {
     const known = devices.get(id) ?? make(now());
@@ -103,27 +94,33 @@ const addKind = <C>(router: Router, streams: { count: number }, now: () => numbe
   router.get(`/${path}/:id/stream`, (request, response) => {
     const id = idOf(request, response);
     if (id === null) return;
-    if (streams.count >= MOST_STREAMS) {
+    if (!streams.admit(response, request.socket.remoteAddress ?? '')) {
       response.status(503).json({ code: 'too-many-streams' });
       return;
     }
-    streams.count++;
     // `no-transform` keeps the compression away, which would hold events back.
     response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', Connection: 'keep-alive' });
     let last = '';
     let saidAt = -Infinity;
+    let unreadSince: number | null = null;
+    response.on('drain', () => (unreadSince = null));
     const tick = (): void => {
+      if (unreadSince !== null) {
+        // Nothing more is piled up for somebody who doesn't read.
+        if (Date.now() - unreadSince > UNREAD_MS) response.destroy();
+        return;
+      }
       const reading = deviceOf(id).reading(now());
       if (shown(reading) === last && reading.at - saidAt < AGAIN_MS) return;
       last = shown(reading);
       saidAt = reading.at;
-      response.write(`data: ${JSON.stringify(reading)}\n\n`);
+      if (!response.write(`data: ${JSON.stringify(reading)}\n\n`)) unreadSince = Date.now();
     };
     tick();
     const timer = setInterval(tick, TICK_MS);
-    request.on('close', () => {
+    response.on('close', () => {
       clearInterval(timer);
-      streams.count--;
+      streams.leave(response);
     });
   });
 

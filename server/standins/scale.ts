@@ -1,23 +1,7 @@
+import type { ScaleCommand, ScaleReading } from '../../contract/devices.ts';
+
 /** A seeded number in [0, 1): the stand-in is the same for the same seed. */
 type Random = () => number;
-
-export type ScaleCommand =
-  | { readonly do: 'add'; readonly grams: number }
-  /** Whatever lies on it is taken off, bowl and all. */
-  | { readonly do: 'clear' }
-  | { readonly do: 'zero' }
-  /** Somebody leans on the table. */
-  | { readonly do: 'lean' }
-  | { readonly do: 'battery'; readonly level: number }
-  /** Another scale is taken: what it reads at the finest, and the most it bears. */
-  | { readonly do: 'become'; readonly resolution_g: number; readonly most_g: number };
-
-export type ShownReading = {
-  readonly at: number;
-  readonly grams: number | null;
-  readonly trouble: 'overload' | 'battery-flat' | null;
-  readonly battery: number;
-};
 
 /** A cheap load cell: settles with a little swing, drifts, and trembles while it moves (*common practice* of kitchen scales). */
 const SETTLING_S = 0.22;
@@ -73,7 +57,7 @@ export class SimulatedScale {
     return this.load_g + (this.from_g - this.load_g) * swing;
   }
 
-  reading(now: number): ShownReading {
+  reading(now: number): ScaleReading {
     const battery = Math.max(0, this.battery - (BATTERY_PER_HOUR * (now - this.batteryAt)) / 3_600_000);
     if (battery < FLAT) return { at: now, grams: null, trouble: 'battery-flat', battery };
     if (this.load_g > this.most_g) return { at: now, grams: null, trouble: 'overload', battery };
