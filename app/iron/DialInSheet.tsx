@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import type { Change, IronHistory } from '../../core/book/index.ts';
 import type { InformationValue } from '../../core/advise/index.ts';
+import type { Action } from '../../core/fit/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
@@ -23,7 +24,6 @@ type Props = {
   readonly tawny: number;
   readonly crisp: number;
   readonly reply: AdviceReply | null;
-  readonly onTake: (setting_C: number) => void;
   /** A simulated iron of the same measures is put on the bench. */
   readonly onTry: () => void;
   readonly onClose: () => void;
@@ -45,6 +45,17 @@ const useJob = ({
   return job;
 };
 
+/** The next load, as every station has it. */
+const nextOf = ({ suggestion }: IronHistory, reply: AdviceReply | null): Action & { readonly chance: number } =>
+  reply === null
+    ? suggestion
+    : {
+        portion_g: reply.answer.portion_g,
+        setting_C: reply.answer.setting.temperature_C,
+        open_s: reply.answer.cookTime_s.best,
+        chance: reply.basis?.chance ?? suggestion.chance,
+      };
+
 const UNKNOWNS = [
   ['cavity', 'room between the plates', (v: number) => `×${v.toFixed(2)}`, 0.5],
   ['offset_K', 'plates over the dial', (v: number) => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} K`, 45],
@@ -55,7 +66,7 @@ const UNKNOWNS = [
 
 /** What came out of this iron says how it differs from its measures, and what to do with the next load. */
 export const DialInSheet = (props: Props) => {
-  const { session, formula, iron, tawny, crisp, reply, onTake, onTry, onClose } = props;
+  const { session, formula, iron, tawny, crisp, reply, onTry, onClose } = props;
   const job = useJob(props);
   const found = useDialIn(job);
   const worth = useWorth(found.isSuccess && !found.isPlaceholderData ? job : null);
@@ -70,13 +81,13 @@ export const DialInSheet = (props: Props) => {
           iron={iron}
           tawny={tawny}
           crisp={crisp}
-          onTake={onTake}
+          reply={reply}
           worth={worth.data?.ok === true ? worth.data.value : null}
         />
       )}
       {found.data?.ok === true && iron.kind === SIMULATED && reply !== null && (
         <Suspense>
-          <SimulatedPanel session={session} formula={formula} iron={iron} reply={reply} suggestion={found.data.value.suggestion} />
+          <SimulatedPanel session={session} formula={formula} iron={iron} reply={reply} suggestion={nextOf(found.data.value, reply)} />
         </Suspense>
       )}
       {iron.kind !== SIMULATED && (
@@ -136,14 +147,16 @@ const IronHistoryResult = ({
   iron,
   tawny,
   crisp,
-  onTake,
+  reply,
   worth,
 }: { readonly found: IronHistory; readonly worth: InformationValue | null } & Pick<
   Props,
-  'session' | 'iron' | 'tawny' | 'crisp' | 'onTake'
+  'session' | 'iron' | 'tawny' | 'crisp' | 'reply'
 >) => {
-  const { suggestion, band, believed, prior, used, findings } = found;
-  const dial = dialMark(iron, suggestion.setting_C);
+  const { band, believed, prior, used, findings } = found;
+  // The advice itself: there is no other suggestion beside it.
+  const next = nextOf(found, reply);
+  const dial = dialMark(iron, next.setting_C);
   return (
     <>
       <section aria-label="Next load">
@@ -153,31 +166,26 @@ const IronHistoryResult = ({
             : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough ? '' : ` and crisp ${crisp}`}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
-          <Metric big figure="next portion" name="portion" value={`${grams(suggestion.portion_g)} g`} exact={suggestion.portion_g} />
+          <Metric big figure="next portion" name="portion" value={`${grams(next.portion_g)} g`} exact={next.portion_g} />
           <Metric
             big
             figure="next setting"
             name="setting"
-            value={dial === null ? temperature(suggestion.setting_C, session.kit.temperatureUnit) : dialMarkText(dial)}
-            exact={suggestion.setting_C}
+            value={dial === null ? temperature(next.setting_C, session.kit.temperatureUnit) : dialMarkText(dial)}
+            exact={next.setting_C}
           />
-          <Metric big figure="next open after" name="open after" value={clock(suggestion.open_s)} exact={suggestion.open_s} />
-          <Metric big figure="next chance to land" name="chance to land" value={percent(suggestion.chance)} exact={suggestion.chance} />
+          <Metric big figure="next open after" name="open after" value={clock(next.open_s)} exact={next.open_s} />
+          <Metric big figure="next chance to land" name="chance to land" value={percent(next.chance)} exact={next.chance} />
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
-          To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step: {percent(suggestion.close)}.
-          Eight such loads in ten come out between step{' '}
+          To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step:{' '}
+          {percent(found.suggestion.close)}. Eight such loads in ten come out between step{' '}
           <span data-figure="next band" data-exact={band.p90 - band.p10}>
             {band.p10.toFixed(1)} and {band.p90.toFixed(1)}
           </span>
           .
         </p>
-        {dial !== null && (
-          <button type="button" className="button-act mt-3" onClick={() => onTake(suggestion.setting_C)}>
-            Take this setting
-          </button>
-        )}
-        {worth !== null && <MeasureFirst worth={worth} iron={iron} setting_C={suggestion.setting_C} unit={session.kit.temperatureUnit} />}
+        {worth !== null && <MeasureFirst worth={worth} iron={iron} setting_C={next.setting_C} unit={session.kit.temperatureUnit} />}
       </section>
       <section aria-label="What is believed" className="mt-5">
         <h3>How it differs from its measures</h3>

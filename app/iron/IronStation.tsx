@@ -4,7 +4,7 @@ import { lightnessOfDensity } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, Findings, InlineSelect, metres, temperature } from '../look/index.ts';
+import { Findings, InlineSelect, clock, metres, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, useNewestLoads, useSession } from '../session/index.ts';
 import { commands, newId, useDo, useQueried } from '../store/index.ts';
@@ -163,10 +163,6 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
           crisp={target.crisp}
           reply={reply}
           onTry={() => void trySimulated()}
-          onTake={(setting_C) => {
-            setWorkspace({ setting_C });
-            setSheet(null);
-          }}
           onClose={() => setSheet(null)}
         />
       )}
@@ -174,13 +170,13 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   );
 };
 
-/** What the figures rest on; the loads' own say is a touch away. */
-const useBasis = (ironId: string): string => {
-  const loads = useQueried((queries) => queries.countLoadsOfIron(ironId), `count ${ironId}`) ?? 0;
-  return loads === 0
-    ? 'the model only; no load logged on this iron yet'
-    : `the model only; what the ${loads} loads logged on this iron say stands under “What its loads say”`;
-};
+/** What the figures rest on. */
+const basisOf = ({ basis }: AdviceReply, isAsNew: boolean): string =>
+  basis !== null
+    ? `from ${basis.used === 1 ? 'one load' : `${basis.used} loads`} on this iron; ${percent(basis.chance)} of such loads land`
+    : isAsNew
+      ? 'the model only: as if nobody had cooked on this iron'
+      : 'the model only; no load of this iron has said anything yet';
 
 type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
 
@@ -197,7 +193,8 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
   const { picture } = drawn;
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
-  const basis = useBasis(iron.id);
+  const isAsNew = session.workspace.asNewIronId === iron.id;
+  const basis = basisOf(reply, isAsNew);
   // The lattice is drawn again only when something of it changes.
   const openPhotos = useCallback(() => setPhotographing(true), []);
   return (
@@ -205,6 +202,18 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
       <div className="flex items-start gap-6 max-lg:flex-col">
         <div className="min-w-0 flex-1">
           <Figures reply={reply} iron={iron} kit={kit} basis={basis} />
+          <p className="mt-1 text-[15px] text-quiet" data-figure="basis" data-exact={reply.basis?.used ?? 0}>
+            {basis.charAt(0).toUpperCase() + basis.slice(1)}.{' '}
+            {(reply.basis !== null || isAsNew) && (
+              <button
+                type="button"
+                className="min-h-8 font-semibold text-act underline underline-offset-2"
+                onClick={() => session.setWorkspace({ asNewIronId: isAsNew ? null : iron.id })}
+              >
+                {isAsNew ? 'With what its loads say' : 'As if new'}
+              </button>
+            )}
+          </p>
         </div>
         <div className="flex w-56 shrink-0 flex-col gap-1.5">
           <p className="text-[15px] text-quiet">

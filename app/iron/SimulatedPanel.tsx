@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Action } from '../../core/fit/index.ts';
-import type { IronHistory } from '../../core/book/index.ts';
 import { settingsOf } from '../../core/fit/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -22,7 +21,7 @@ type Props = {
   readonly formula: Formula;
   readonly iron: Iron;
   readonly reply: AdviceReply;
-  readonly suggestion: IronHistory['suggestion'];
+  readonly suggestion: Action;
 };
 
 const STAGES: Readonly<Record<TrialStage, string>> = {

@@ -5,7 +5,9 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { batterQuestion } from '../../core/lot/index.ts';
+import { batterQuestion, historyQuestion } from '../../core/lot/index.ts';
+import type { IronLoads } from './useIronLoads.ts';
+import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
@@ -26,6 +28,8 @@ export type Session = {
   readonly formula: Formula | null;
   readonly iron: Iron | null;
   readonly setWorkspace: (changes: Partial<Workspace>) => void;
+  /** The loads of the irons that are worked with: what they say goes into every advice. */
+  readonly ironLoads: IronLoads;
 };
 
 const EMPTY_WORKSPACE: Workspace = {
@@ -77,6 +81,8 @@ export const useSessionOfStore = (): Session | undefined => {
     [runs],
   );
   const workspace = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
+  const ids = [...new Set([...(run?.ironIds ?? []), workspace.ironId])].filter((id) => id !== '').sort();
+  const ironLoads = useIronLoads(ids);
   const setWorkspace = useCallback(
     (changes: Partial<Workspace>) => void carryOut(commands.setWorkspace(changes, workspace)),
     [carryOut, workspace],
@@ -89,6 +95,7 @@ export const useSessionOfStore = (): Session | undefined => {
     formulas !== undefined &&
     irons !== undefined &&
     lots !== undefined &&
+    ironLoads !== undefined &&
     kit !== undefined &&
     readSettings !== null;
   return useMemo(
@@ -106,15 +113,28 @@ export const useSessionOfStore = (): Session | undefined => {
             formula: formulas.find((formula) => formula.id === workspace.formulaId) ?? formulas[0] ?? null,
             iron: irons.find((iron) => iron.id === workspace.ironId) ?? irons[0] ?? null,
             setWorkspace,
+            ironLoads,
           },
-    [isReady, kit, readSettings, lots, formulas, irons, workspace, run, setWorkspace],
+    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, workspace, run, setWorkspace],
   );
 };
 
 /** The question for the worker: this batter on this iron, as the kitchen stands. */
 export const adviceJob = (
-  { kit, readSettings }: Pick<Session, 'kit' | 'readSettings'>,
+  { kit, readSettings, ironLoads, workspace }: Pick<Session, 'kit' | 'readSettings' | 'ironLoads' | 'workspace'>,
   formula: Formula,
   iron: Iron,
   wish: LoadWish,
-): AdviceJob => batterQuestion(kit, readSettings, formula, iron, wish);
+): AdviceJob => {
+  const question = batterQuestion(kit, readSettings, formula, iron, wish);
+  const loads = workspace.asNewIronId === iron.id ? [] : (ironLoads.loads.get(iron.id) ?? []);
+  if (loads.length === 0) return question;
+  const { target, batter_C } = wish;
+  const { batters, history } = historyQuestion(
+    { kit, readSettings },
+    { formula, iron, tawny: target.tawny, crisp: target.crisp, conditions: { target, batter_C } },
+    loads,
+    ironLoads.formulas,
+  );
+  return history.length === 0 ? question : { ...question, known: { batters, history } };
+};

@@ -22,6 +22,8 @@ export type Workspace = {
   readonly turn_s?: number | null;
   /** How light a piece is wished, 1 (airy) to 5 (dense); null or left out: as it comes. */
   readonly lightness?: number | null;
+  /** An iron whose loads are left aside for once: its figures are those of a new one. */
+  readonly asNewIronId?: string | null;
 };
 
 /** A command that was carried out, and what came of it: doing it again does nothing. */

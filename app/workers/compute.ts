@@ -1,5 +1,5 @@
 import type { Result } from '../../core/basis/index.ts';
-import { canonicalJson, failure, seededRandom, success } from '../../core/basis/index.ts';
+import { failure, seededRandom, success } from '../../core/basis/index.ts';
 import {
   adviseInSteps,
   answerOf,
@@ -12,11 +12,12 @@ import {
   feasibleBy,
   informationValueNow,
 } from '../../core/advise/index.ts';
-import { batterOf } from '../../core/cook/index.ts';
-import type { Advice, AdviceRequest, AnswerChange, InformationValue } from '../../core/advise/index.ts';
+import type { Advice, AdviceRequest, AnswerChange, BelievedIron, InformationValue } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/cook/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
-import type { EmulatorMemory, KnownIronWithBatter, IronWithBatter } from '../../core/fit/index.ts';
+import type { EmulatorMemory, IronWithBatter } from '../../core/fit/index.ts';
+import type { KnowledgeMemory } from '../../core/lot/index.ts';
+import { believedFor, ironsWithBatters } from '../../core/lot/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import { ironHistory } from '../../core/book/index.ts';
 import { revisedOpenTimeNow } from '../../core/line/index.ts';
@@ -47,10 +48,31 @@ import type {
   RescueJob,
 } from './messages.ts';
 
-/** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
-export function* computeAdvice({ formula, readSettings, ...rest }: AdviceJob, memory?: CookMemory): Generator<void, Result<AdviceReply>> {
+/** One worker has one memory of what it knows of irons. */
+const sharedKnowledge: KnowledgeMemory = { emulators: new Map(), fits: new Map() };
+
+/** What the figures rest on. */
+const basisOf = (believed: BelievedIron | null): AdviceReply['basis'] =>
+  believed === null ? null : { used: believed.used, chance: believed.chance };
+
+/** The request to the adviser, with what the iron's loads say where there are some. Errors: those of `batterOf`. */
+function* requestFor(
+  { formula, readSettings, known, ...rest }: AdviceJob,
+  memory?: KnowledgeMemory,
+): Generator<void, Result<AdviceRequest>> {
   const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
-  const advice = yield* adviseInSteps({ ...rest, reading }, memory);
+  if (known === undefined) return success({ ...rest, reading });
+  const believed = yield* believedFor(known, rest.target, rest.iron.dryThrough, memory);
+  return believed.ok ? success({ ...rest, reading, believed: believed.value }) : believed;
+}
+
+/** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
+export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: KnowledgeMemory): Generator<void, Result<AdviceReply>> {
+  const request = yield* requestFor(job, knowledge);
+  if (!request.ok) return request;
+  const { formula } = job;
+  const { reading } = request.value;
+  const advice = yield* adviseInSteps(request.value, memory);
   if (!advice.ok) return advice;
   const a = advice.value;
   const { id: _, ...prediction } = predictionOf(a, { id: '', formulaId: formula.id, formulaRev: formula.rev });
@@ -61,71 +83,48 @@ export function* computeAdvice({ formula, readSettings, ...rest }: AdviceJob, me
     planned: plannedIron(a),
     lift: reading.lift,
     findings: a.findings,
+    basis: basisOf(request.value.believed),
     grease: greaseFor(a.request.iron, a.batter, a.request.load),
     prediction,
   });
 }
 
-/** All that an emulator depends on: not the wish, nor which load it is. */
-const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: AdviceJob): string =>
-  canonicalJson({ iron, lines: formula.lines, lift: formula.lift, readSettings, altitude_m, batter_C, room_C, airFraction });
-
-/** The batters that occur, on their iron. Errors: those of the batter that is wished for. */
-const pairingsOf = ({ batters, wanted }: DialInJob): Result<ReadonlyMap<string, KnownIronWithBatter>> => {
-  const pairings = new Map<string, KnownIronWithBatter>();
-  for (const { key, job } of batters) {
-    const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
-    const batter = batterOf(reading, job);
-    if (batter.ok)
-      pairings.set(key, {
-        memoryKey: memoryKeyOf(job),
-        iron: job.iron,
-        batter: batter.value,
-        room_C: job.room_C,
-        colder: (by_K, least_C) => {
-          const cold = batterOf(reading, { ...job, batter_C: Math.max(least_C, job.batter_C - by_K) });
-          return cold.ok && job.batter_C > least_C + 3 ? { iron: job.iron, batter: cold.value, room_C: job.room_C } : null;
-        },
-      });
-    else if (key === wanted.batterKey) return batter;
-  }
-  return success(pairings);
-};
-
-/** This iron's loads, weighed against what they were promised. Errors: those of `pairingsOf`. */
+/** This iron's loads, weighed against what they were promised. Errors: those of `ironsWithBatters`. */
 export function* computeIronHistory(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<IronHistory>> {
-  const pairings = pairingsOf(job);
+  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
   if (!pairings.ok) return pairings;
   const found = yield* ironHistory(job.wanted, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 
-/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `pairingsOf`. */
+/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `ironsWithBatters`. */
 export function* computeInformationValue(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<InformationValue>> {
-  const pairings = pairingsOf(job);
+  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
   if (!pairings.ok) return pairings;
   const found = yield* informationValueNow(job.wanted, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 
-/** A load that is in the iron, after what was noticed of it. Errors: those of `pairingsOf`. */
+/** A load that is in the iron, after what was noticed of it. Errors: those of `ironsWithBatters`. */
 export function* computeOpenTime(job: RescueJob, memory?: EmulatorMemory): Generator<void, Result<RevisedOpenTime>> {
-  const pairings = pairingsOf(job);
+  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
   if (!pairings.ok) return pairings;
   const found = yield* revisedOpenTimeNow(job.load, pairings.value, job.history, memory);
   return found === null ? failure('bowl-empty') : success(found);
 }
 
-const requestOf = ({ formula, readSettings, ...rest }: AdviceJob): AdviceRequest => ({
-  ...rest,
-  reading: readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings),
-});
-
-const adviceOf = (job: AdviceJob): Generator<void, Result<Advice>> => adviseInSteps(requestOf(job));
+/** The advice itself, for questions that go on from it. */
+function* adviceOf(job: AdviceJob): Generator<void, Result<Advice>> {
+  const request = yield* requestFor(job, sharedKnowledge);
+  return request.ok ? yield* adviseInSteps(request.value) : request;
+}
 
 /** Which of setting, portion and time a change moved, and why. Errors: those of `advise`. */
-export const movesOf = ({ before, after }: MovesJob): Generator<void, Result<readonly AnswerChange[]>> =>
-  answerChanges(requestOf(before), requestOf(after), new Map());
+export function* movesOf({ before, after }: MovesJob): Generator<void, Result<readonly AnswerChange[]>> {
+  const [was, is] = [yield* requestFor(before, sharedKnowledge), yield* requestFor(after, sharedKnowledge)];
+  if (!was.ok) return was;
+  return is.ok ? yield* answerChanges(was.value, is.value, new Map()) : is;
+}
 
 /** The heat of a morning on this iron, and whether the wish can be had in time. Errors: those of `advise`. */
 export function* heatOf({ job, course, within_s }: HeatJob): Generator<void, Result<HeatReply>> {
@@ -232,7 +231,6 @@ const recipeIn = (text: string, newId: () => string): Result<Formula> | null => 
 export type ComputeMemory = {
   /** Loads of the last advice: while only the wish moves, they serve again. */
   readonly cooksFor: (job: AdviceJob) => CookMemory;
-  readonly emulators: EmulatorMemory;
 };
 
 /** A question that needs what only a worker has: the picture is unpacked there. */
@@ -247,14 +245,14 @@ function* atOnce<T>(answer: () => T): Generator<void, T> {
 
 /** How every question is answered. Generators give way between parts, so that a worker hears "cancel". */
 export const answersWith = (memory: ComputeMemory, { newId, readPhoto }: Surroundings): Answers => ({
-  advise: (ask) => computeAdvice(ask, memory.cooksFor(ask)),
+  advise: (ask) => computeAdvice(ask, memory.cooksFor(ask), sharedKnowledge),
   moves: movesOf,
   heat: heatOf,
   after: afterOf,
   pattern: patternOf,
-  history: (ask) => computeIronHistory(ask, memory.emulators),
-  informationValue: (ask) => computeInformationValue(ask, memory.emulators),
-  openTime: (ask) => computeOpenTime(ask, memory.emulators),
+  history: (ask) => computeIronHistory(ask, sharedKnowledge.emulators),
+  informationValue: (ask) => computeInformationValue(ask, sharedKnowledge.emulators),
+  openTime: (ask) => computeOpenTime(ask, sharedKnowledge.emulators),
   practise: (ask) => atOnce(() => practise(ask)),
   replay: replayed,
   paste: ({ text, readSettings }) => atOnce(() => readPasted(text, readSettings, newId)),

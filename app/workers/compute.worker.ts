@@ -1,7 +1,6 @@
 import type { CookMemory } from '../../core/cook/index.ts';
 import type { Result } from '../../core/basis/index.ts';
 import { canonicalJson, failure } from '../../core/basis/index.ts';
-import type { EmulatorMemory } from '../../core/fit/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import { readFace } from '../../core/photo/index.ts';
 import { newId } from '../store/newId.ts';
@@ -35,9 +34,6 @@ const cooksFor = ({ target: _, ...rest }: AdviceJob): CookMemory => {
   return remembered.memory;
 };
 
-/** Emulators of earlier questions: the next touch at the line is answered at once. */
-const emulators: EmulatorMemory = new Map();
-
 /** Unpacks a picture and reads it. Errors: `photo-broken`, and those of `readFace`. */
 const readPhoto = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
   const { width, height } = bitmap;
@@ -49,7 +45,7 @@ const readPhoto = ({ bitmap, ...request }: PhotoJob): Result<ReadFace> => {
   return readFace({ ...request, pixels: { data, width, height } });
 };
 
-const answers = answersWith({ cooksFor, emulators }, { newId, readPhoto });
+const answers = answersWith({ cooksFor }, { newId, readPhoto });
 
 let cancelled = -1;
 

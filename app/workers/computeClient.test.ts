@@ -135,10 +135,7 @@ describe('the page’s side', () => {
 
 describe('one contract', () => {
   test('every question has an answer, and gives way or ends', () => {
-    const answers = answersWith(
-      { cooksFor: () => new Map(), emulators: new Map() },
-      { newId: () => 'id', readPhoto: () => failure('photo-broken') },
-    );
+    const answers = answersWith({ cooksFor: () => new Map() }, { newId: () => 'id', readPhoto: () => failure('photo-broken') });
     const steps = answers.advise(job());
     let next = steps.next();
     let ways = 0;

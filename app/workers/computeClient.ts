@@ -42,6 +42,7 @@ type Job = {
   readonly transfer: readonly Transferable[];
   /** Whose memory serves it best: what shares one goes to the same worker where it is free. */
   readonly affinity: string;
+  readonly urgency: number;
   readonly end: (result: FromWorker['result']) => void;
   readonly fail: (error: Error) => void;
 };
@@ -52,6 +53,8 @@ export type AskOptions = {
   readonly signal?: AbortSignal | undefined;
   readonly transfer?: readonly Transferable[];
   readonly affinity?: string;
+  /** Lower goes first; left out: as its kind is. */
+  readonly urgency?: number;
 };
 
 /**
@@ -73,7 +76,7 @@ export class ComputeClient {
   ask<K extends QuestionKind>(
     kind: K,
     ask: Questions[K]['ask'],
-    { signal, transfer = [], affinity = kind }: AskOptions = {},
+    { signal, transfer = [], affinity = kind, urgency = URGENCY[kind] }: AskOptions = {},
   ): Promise<Answer<K>> {
     return new Promise((resolve, reject) => {
       if (signal?.aborted === true) return reject(cancelledError());
@@ -87,6 +90,7 @@ export class ComputeClient {
         ask,
         transfer,
         affinity,
+        urgency,
         end: (result) => {
           done();
           if (result === null) reject(cancelledError());
@@ -117,7 +121,7 @@ export class ComputeClient {
   /** Gives the most urgent job to a free hand, as long as there are both. */
   private next(): void {
     for (;;) {
-      const [job] = [...this.queue].sort((a, b) => URGENCY[a.kind] - URGENCY[b.kind] || a.id - b.id);
+      const [job] = [...this.queue].sort((a, b) => a.urgency - b.urgency || a.id - b.id);
       if (job === undefined) return;
       const hand = this.freeHand(job);
       if (hand === null) return;

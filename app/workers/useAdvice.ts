@@ -7,19 +7,19 @@ import type { AdviceJob, Answer, DialInJob, HeatJob, MovesJob, PatternJob, Quest
 const TRIES = 2;
 const PAUSE_MS = 400;
 
-type Options = { readonly affinity?: string; readonly afterBurst?: boolean };
+type Options = { readonly affinity?: string; readonly afterBurst?: boolean; readonly urgency?: number };
 
 /** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
 const asked = <K extends QuestionKind>(
   kind: K,
   ask: Questions[K]['ask'] | null,
-  { affinity = kind, afterBurst = false }: Options = {},
+  { affinity = kind, afterBurst = false, urgency }: Options = {},
 ) => ({
   queryKey: [kind, ask === null ? null : canonicalJson(ask)],
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
     if (ask === null) throw new Error('nothing to ask');
     if (afterBurst) await burstOver(signal);
-    return compute.ask(kind, ask, { signal, affinity });
+    return compute.ask(kind, ask, { signal, affinity, ...(urgency === undefined ? {} : { urgency }) });
   },
   enabled: ask !== null,
   staleTime: Infinity,
@@ -27,15 +27,38 @@ const asked = <K extends QuestionKind>(
   retry: (count: number, error: Error) => error instanceof NoAnswer && count < TRIES,
   retryDelay: PAUSE_MS,
 });
+/** Emulators of an iron serve all questions about its loads. */
+const IRON = { affinity: 'iron' };
+/** What stands already, as for a new iron, and is made better. */
+const WHEN_FREE = 3;
 /** What was found stays until the next is. */
 const STAYS = { placeholderData: keepPreviousData };
 
+/** The same iron as if nobody had cooked on it: its answer stands until its loads have been weighed. */
+const asNew = (job: AdviceJob | null): AdviceJob | null => {
+  if (job?.known === undefined || job.known.history.length === 0) return null;
+  const { known: _, ...rest } = job;
+  return rest;
+};
+
 /** The advice for a job; while the wish moves, the answer before stays until the new one is there. */
-export const useAdvice = (job: AdviceJob | null) => useQuery({ ...asked('advise', job), ...STAYS });
+export const useAdvice = (job: AdviceJob | null) => {
+  const query = useQuery({ ...asked('advise', job, IRON), ...STAYS });
+  const { data: prior } = useQuery(asked('advise', query.data === undefined ? asNew(job) : null));
+  return query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query;
+};
 
 /** Several at once, for the plan and the line; they don't keep a finger waiting. */
-export const useAdvices = (jobs: readonly (AdviceJob | null)[]) =>
-  useQueries({ queries: jobs.map((job) => asked('advise', job, { affinity: 'plan' })) });
+export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => {
+  const queries = useQueries({ queries: jobs.map((job) => ({ ...asked('advise', job, { ...IRON, urgency: WHEN_FREE }), ...STAYS })) });
+  const priors = useQueries({
+    queries: jobs.map((job, i) => asked('advise', queries[i]?.data === undefined ? asNew(job) : null, { affinity: 'plan' })),
+  });
+  return queries.map((query, i) => {
+    const prior = priors[i]?.data;
+    return query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query;
+  });
+};
 
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
 export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job), ...STAYS });
@@ -53,9 +76,6 @@ const burstOver = async (signal: AbortSignal): Promise<void> => {
   await new Promise((resolve) => setTimeout(resolve, BURST_MS));
   if (signal.aborted) throw new DOMException('cancelled', 'AbortError');
 };
-
-/** Emulators of an iron serve all questions about its loads. */
-const IRON = { affinity: 'iron' };
 
 /** What an iron's loads say of it, and the next one; null: nothing to ask yet. */
 export const useDialIn = (job: DialInJob | null) => useQuery({ ...asked('history', job, { ...IRON, afterBurst: true }), ...STAYS });

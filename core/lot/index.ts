@@ -3,3 +3,5 @@ export type { BatterQuestion, LoadWish } from './question.ts';
 export { batterQuestion } from './question.ts';
 export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.ts';
 export { batterKey, historyQuestion, LOADS_LOOKED_AT } from './history.ts';
+export type { IronKnowledge, KnowledgeMemory } from './known.ts';
+export { believedFor, ironsWithBatters } from './known.ts';

@@ -7,17 +7,7 @@ import { tawnyStepOf } from '../matter/index.ts';
 import { presetIron, readBatter } from './batters.ts';
 import type { Action, Emulator, Landed, Look, Measured, Outcome, IronWithBatter, IronParameters } from '../fit/index.ts';
 import type { Cue, Signal } from '../line/index.ts';
-import {
-  afterLoad,
-  drawIronParameters,
-  emulated,
-  FILL_LIMITS,
-  fillWord,
-  firstBelief,
-  lands,
-  settingsOf,
-  swelledTo,
-} from '../fit/index.ts';
+import { afterLoad, drawIronParameters, emulated, FILL_LIMITS, fillWord, firstBelief, lands, settingsOf, swelledTo } from '../fit/index.ts';
 import { cueTiming, revisedOpenTime } from '../line/index.ts';
 import { advise, believedIron, DEFAULT_CONDITIONS, stepBand, suggest } from '../advise/index.ts';
 

@@ -1,0 +1,81 @@
+import type { AdviceRequest, BelievedIron } from '../advise/index.ts';
+import { believedIron } from '../advise/index.ts';
+import type { Result } from '../basis/index.ts';
+import { canonicalJson, seededRandom, success } from '../basis/index.ts';
+import { batterOf } from '../cook/index.ts';
+import type { Belief, Emulator, EmulatorMemory, KnownIronWithBatter } from '../fit/index.ts';
+import { FIT_SEED, fitIron } from '../fit/index.ts';
+import { readFormula } from '../formula/index.ts';
+import type { HistoryQuestion } from './history.ts';
+import type { BatterQuestion } from './question.ts';
+
+/** What an iron's loads have to say, as it is asked: without the wish. */
+export type IronKnowledge = Pick<HistoryQuestion, 'batters' | 'history'>;
+
+/** All that an emulator depends on: not the wish, nor which load it is, nor what is believed. */
+const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: BatterQuestion): string =>
+  canonicalJson({ iron, lines: formula.lines, lift: formula.lift, readSettings, altitude_m, batter_C, room_C, airFraction });
+
+/** The batters that occur, on their iron. Errors: those of the batter that is wished for. */
+export const ironsWithBatters = (
+  batters: HistoryQuestion['batters'],
+  wantedKey: string,
+): Result<ReadonlyMap<string, KnownIronWithBatter>> => {
+  const found = new Map<string, KnownIronWithBatter>();
+  for (const { key, job } of batters) {
+    const reading = readFormula({ lines: [...job.formula.lines], lift: job.formula.lift }, job.readSettings);
+    const batter = batterOf(reading, job);
+    if (batter.ok)
+      found.set(key, {
+        memoryKey: memoryKeyOf(job),
+        iron: job.iron,
+        batter: batter.value,
+        room_C: job.room_C,
+        colder: (by_K, least_C) => {
+          const cold = batterOf(reading, { ...job, batter_C: Math.max(least_C, job.batter_C - by_K) });
+          return cold.ok && job.batter_C > least_C + 3 ? { iron: job.iron, batter: cold.value, room_C: job.room_C } : null;
+        },
+      });
+    else if (key === wantedKey) return batter;
+  }
+  return success(found);
+};
+
+/** What was reckoned for earlier questions; the same loads give the same belief. */
+export type KnowledgeMemory = {
+  readonly emulators: EmulatorMemory;
+  readonly fits: Map<string, { readonly belief: Belief; readonly used: number; readonly emulator: Emulator }>;
+};
+
+/** Some hundred kilobytes each. */
+const MOST_FITS = 16;
+
+/**
+ * What is believed of the iron in question, from its loads; null: they say nothing. The batter in question stands first among the batters. Gives way
+ * between runs. Errors: those of `batterOf`.
+ */
+export function* believedFor(
+  { batters, history }: IronKnowledge,
+  target: AdviceRequest['target'],
+  dryThrough: boolean,
+  memory?: KnowledgeMemory,
+): Generator<void, Result<BelievedIron | null>> {
+  const [wanted] = batters;
+  if (wanted === undefined || history.length === 0) return success(null);
+  const pairings = ironsWithBatters(batters, wanted.key);
+  if (!pairings.ok) return pairings;
+  const key = canonicalJson([history, [...pairings.value].map(([name, { memoryKey }]) => [name, memoryKey])]);
+  let fit = memory?.fits.get(key);
+  if (fit === undefined) {
+    const { belief, fitted, emulatorOf } = yield* fitIron(pairings.value, history, seededRandom(FIT_SEED), memory?.emulators);
+    const emulator = yield* emulatorOf(wanted.key);
+    if (emulator === null || fitted.length === 0) return success(null);
+    fit = { belief, used: fitted.length, emulator };
+    memory?.fits.set(key, fit);
+    const [oldest] = memory?.fits.keys() ?? [];
+    if (memory !== undefined && memory.fits.size > MOST_FITS && oldest !== undefined) memory.fits.delete(oldest);
+  }
+  yield;
+  const aim = dryThrough ? { tawny: target.tawny } : { tawny: target.tawny, crisp: target.crisp };
+  return success(believedIron(fit.emulator, fit.belief, fit.used, aim));
+}
