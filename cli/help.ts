@@ -16,9 +16,11 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --turn S           when a pan is turned over, seconds from the closed lid; default: at once
   --load N           which load of a row, from 1; default 1
   --preheat S        seconds the iron has been on; default: long enough
+  --as-new           leave out what the kitchen file's loads say of this iron
   --json             print one JSON object, schema tawny-lattice/advice@1 (docs/advice.schema.json)
   --help             this text
 
+From a kitchen file, the loads logged on the iron count, as on the screen; how many is said under "Basis".
 A flour cup is taken as 125 g (US cup). With --json, standard output holds nothing but the object, and nothing at all
 unless the exit code is 0; what isn't understood is named on standard error.
 

@@ -18,6 +18,7 @@ export type Options = {
   readonly preheat: number | null;
   readonly lightness: number | null;
   readonly turn: number | null;
+  readonly asNew: boolean;
   readonly json: boolean;
 };
 
@@ -36,7 +37,7 @@ const NUMBERS = {
 type NumberOption = keyof typeof NUMBERS;
 
 const WORDS = ['iron', 'formula', 'cup'] as const;
-const FLAGS = ['json', 'help'] as const;
+const FLAGS = ['as-new', 'json', 'help'] as const;
 
 const isOneOf = <T extends string>(names: readonly T[], name: string): name is T => (names as readonly string[]).includes(name);
 
@@ -76,6 +77,7 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
     iron: words.get('iron') ?? null,
     formula: words.get('formula') ?? null,
     cup,
+    asNew: flags.has('as-new'),
     json: flags.has('json'),
     ...numbers,
   });

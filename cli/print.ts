@@ -10,9 +10,10 @@ export const inWords = (a: AdviceAnswer): string => {
   return [
     `Pour     ${Math.round(a.portion_g)} g (${Math.round(a.portion_mL)} mL) a load, ${Math.round(a.dose_g)} g a mould`,
     `Heat     ${setting.chosen === 'fixed' ? 'nothing to set' : `${Math.round(setting.temperature_C)} °C${dial}`}; plates at ${Math.round(a.plateTemperature_C)} °C when you pour`,
-    `Open     after ${clock(t.best)} (good from ${clock(t.from)} to ${clock(t.to)}; 8 in 10 between ${clock(band.p10)} and ${clock(band.p90)}, model only)`,
+    `Open     after ${clock(t.best)} (good from ${clock(t.from)} to ${clock(t.to)}; 8 in 10 between ${clock(band.p10)} and ${clock(band.p90)})`,
     `Expect   step ${a.tawnyStep.toFixed(1)} ${nearestStep(a.tawnyStep).name}, crisp ${a.crisp.toFixed(1)}, ${Math.round(100 * a.waterLoss_fraction)} % lost, ${a.pieceMass_g.toFixed(0)} g a piece`,
     `Makes    ${a.loads} loads, ${a.pieces} pieces, ${Math.round(a.leftover_g)} g over`,
+    `Basis    ${a.basis === null ? 'the model only' : `${a.basis.loads === 1 ? 'one load' : `${a.basis.loads} loads`} on this iron; ${Math.round(100 * a.basis.chance)} % of such loads land`}`,
     ...a.warnings.map((warning) => `${warning.level === 'note' ? 'Note    ' : 'Watch   '} ${warning.text}`),
     '',
   ].join('\n');

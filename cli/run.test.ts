@@ -7,6 +7,7 @@ const FILES: Record<string, string> = {
   'batter.txt': '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs\n1 3/4 cups milk\n113 g butter, melted\n',
   'odd.txt': '250 g flour\n\n300 g milk\na pinch\n8 g baking powder\n<script>alert(1)</script>\n',
   'empty.txt': '\n\n',
+  'long.txt': '250 g flour\n300 g milk\n' + '1 g salt\n'.repeat(201),
   'dry.txt': '300 g flour\n',
   'kitchen.json': JSON.stringify(demoFile()),
   'recipe.json': JSON.stringify({
@@ -27,6 +28,25 @@ const json = (...argv: string[]): AdviceAnswer => {
 };
 
 describe('lattice advise', () => {
+  test('the loads of a kitchen file count, unless they are left out', () => {
+    const known = json('kitchen.json', '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18');
+    const asNew = json('kitchen.json', '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18', '--as-new');
+    expect(known.basis?.loads).toBeGreaterThan(1);
+    expect(asNew.basis).toBeNull();
+    // Every load narrows when to open.
+    const width = ({ cookTimeBand_s: band }: AdviceAnswer): number => band.p90 / band.p10;
+    expect(width(known)).toBeLessThan(width(asNew));
+    expect(run('advise', 'kitchen.json', '--iron', 'deep-a', '--formula', 'oat-rye').stdout).toContain(
+      `${known.basis?.loads} loads on this iron`,
+    );
+  });
+
+  test('more lines than a bowl has are left out, and it is said', () => {
+    const { code, stderr } = run('advise', 'long.txt', '--iron', 'mini', '--json');
+    expect(code).toBe(0);
+    expect(stderr).toContain('3 are left out');
+  });
+
   test('an ingredient list, with the stated defaults', () => {
     const a = json('batter.txt', '--iron', 'deep-round');
     expect(a.schema).toBe('tawny-lattice/advice@1');
@@ -105,6 +125,8 @@ describe('lattice advise', () => {
     [2, ['advise', 'batter.txt', '--iron', 'none-such'], 'deep-round'],
     [2, ['advise', 'nowhere.txt', '--iron', 'mini'], 'read'],
     [2, ['advise', 'batter.txt', '--iron', 'mini', '--wat'], '--wat'],
+    // A name that every object has isn't an option.
+    [2, ['advise', 'batter.txt', '--iron', 'mini', '--toString=1'], '--toString'],
     [2, ['advise', 'batter.txt', '--iron='], 'value'],
     [2, ['advise', 'batter.txt', '--iron', 'mini', '--altitude', 'high'], 'number'],
     [2, ['advise', 'batter.txt', '--iron', 'mini', '--altitude', '9000'], 'between'],

@@ -1,8 +1,10 @@
 import type { Failure } from '../core/basis/index.ts';
-import { newestRevisions } from '../core/basis/index.ts';
+import { newestRevisions, runToEnd } from '../core/basis/index.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
-import { readSettingsOf } from '../core/kitchen/index.ts';
-import { DEFAULT_READ_SETTINGS } from '../core/formula/index.ts';
+import { loadsOfIron, readSettingsOf } from '../core/kitchen/index.ts';
+import { DEFAULT_READ_SETTINGS, MOST_LINES } from '../core/formula/index.ts';
+import { DEFAULT_KIT } from '../core/kit/index.ts';
+import { knownQuestion, requestOf } from '../core/lot/index.ts';
 import { PRESET_IRONS } from '../core/plate/index.ts';
 import { describeCode } from '../words/index.ts';
 import { HELP } from './help.ts';
@@ -25,29 +27,39 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   if (text === null) return stopped(2, { code: 'file-unreadable', fields: { file: options.file ?? '' } });
   const source = sourceFrom(text, options.formula);
   if (!source.ok) return stopped(2, source.failure);
-  const { kitchen } = source.value;
+  const { kitchen, formula, cut } = source.value;
   const irons = newestRevisions([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
   const iron = irons.get(options.iron ?? '');
   if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
-  const kit = kitchen?.kits[0];
-  const usual = kitchen === null || kit === undefined ? DEFAULT_READ_SETTINGS : readSettingsOf(kit, kitchen.ingredients);
-  const reading = source.value.read({ ...usual, cupStandard: options.cup ?? usual.cupStandard });
-  const advice = advise({
-    ...DEFAULT_CONDITIONS,
-    reading,
+  const kit = kitchen?.kits[0] ?? DEFAULT_KIT;
+  const usual = kitchen === null ? DEFAULT_READ_SETTINGS : readSettingsOf(kit, kitchen.ingredients);
+  const question = knownQuestion(
+    {
+      kit: { ...kit, altitude_m: options.altitude ?? kit.altitude_m },
+      readSettings: { ...usual, cupStandard: options.cup ?? usual.cupStandard },
+    },
+    formula,
     iron,
-    altitude_m: options.altitude ?? kit?.altitude_m ?? DEFAULT_CONDITIONS.altitude_m,
-    room_C: kit?.room_C ?? DEFAULT_CONDITIONS.room_C,
-    batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
-    setting_C: options.setting,
-    load: options.load ?? 1,
-    preheat_s: options.preheat,
-    lightness: options.lightness,
-    turn_s: options.turn,
-    target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
-  });
+    {
+      target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
+      batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
+      setting_C: options.setting,
+      load: options.load ?? 1,
+      preheat_s: options.preheat,
+      lightness: options.lightness,
+      turn_s: options.turn,
+    },
+    kitchen === null || options.asNew ? [] : loadsOfIron(kitchen, iron.id),
+    kitchen?.formulas ?? [],
+  );
+  const request = runToEnd(requestOf(question));
+  if (!request.ok) return stopped(1, request.failure);
+  const advice = advise(request.value);
   if (!advice.ok) return stopped(1, advice.failure);
   const answer = answerOf(advice.value, describeCode);
-  const stderr = answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`).join('');
+  const stderr = [
+    ...answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`),
+    ...(cut > 0 ? [`lattice: ${describeCode({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } })}\n`] : []),
+  ].join('');
   return { code: 0, stdout: options.json ? `${JSON.stringify(answer, null, 2)}\n` : inWords(answer), stderr };
 };

@@ -2,18 +2,22 @@ import type { Result } from '../core/basis/index.ts';
 import { failure, newestRevisions, success } from '../core/basis/index.ts';
 import type { KitchenRows } from '../core/kitchen/index.ts';
 import { FILE_SCHEMA, takeKitchen } from '../core/kitchen/index.ts';
-import type { Formula, ReadLine, ReadSettings, ParsedFormula } from '../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, readFormula, readLine, summarise, writtenLines } from '../core/formula/index.ts';
+import type { Formula } from '../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, linesFromText } from '../core/formula/index.ts';
+import type { FormulaLines } from '../core/lot/index.ts';
 
-/** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. */
-export type Source = { readonly kitchen: KitchenRows | null; readonly read: (settings: ReadSettings) => ParsedFormula };
+/** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. `cut`: lines beyond what is taken. */
+export type Source = { readonly kitchen: KitchenRows | null; readonly formula: FormulaLines; readonly cut: number };
 
 /**
  * Plain text (an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file
  * and the recipe, `usage-no-formula`, `usage-which-formula`.
  */
 export const sourceFrom = (text: string, formulaId: string | null): Result<Source> => {
-  if (!/^\s*[[{]/.test(text)) return success({ kitchen: null, read: (settings) => summarise(readLines(text, settings), null) });
+  if (!/^\s*[[{]/.test(text)) {
+    const { lines, cut } = linesFromText(text, counter());
+    return success({ kitchen: null, formula: { id: 'text', rev: 1, lines, lift: null }, cut });
+  }
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -22,17 +26,15 @@ export const sourceFrom = (text: string, formulaId: string | null): Result<Sourc
   }
   if (findRecipe(json) !== undefined) {
     const formula = formulaFromRecipe(json, counter());
-    return formula.ok ? success({ kitchen: null, read: (settings) => readFormula(formula.value, settings) }) : formula;
+    return formula.ok ? success({ kitchen: null, formula: formula.value, cut: 0 }) : formula;
   }
   if (typeof json !== 'object' || json === null || (json as { schema?: unknown }).schema !== FILE_SCHEMA) return failure('file-foreign');
   const taken = takeKitchen(json);
   if (!taken.ok) return taken;
   const { rows } = taken.value;
   const formula = pickFormula(rows, formulaId);
-  return formula.ok ? success({ kitchen: rows, read: (settings) => readFormula(formula.value, settings) }) : formula;
+  return formula.ok ? success({ kitchen: rows, formula: formula.value, cut: 0 }) : formula;
 };
-
-const readLines = (text: string, settings: ReadSettings): ReadLine[] => writtenLines(text).map((line) => readLine(line, settings));
 
 const counter = (): (() => string) => {
   let n = 0;

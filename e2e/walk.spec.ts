@@ -88,7 +88,10 @@ test('screen against command line: every figure on the Iron station', async ({ p
     loads: answer.loads,
     pieces: answer.pieces,
     leftover_g: answer.leftover_g,
+    basis: answer.basis?.loads ?? 0,
   });
+  // The demo's loads count on both sides.
+  expect(shown['basis']).toBeGreaterThan(1);
 });
 
 test('what is drawn is the simulation at that second', async ({ page }) => {

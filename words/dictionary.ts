@@ -258,6 +258,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   // Interface and command line
   'took-too-long': () => 'this took too long and was stopped: try a shorter text',
   'worker-crashed': () => 'the reckoning stopped by itself and was started again',
+  'recipe-too-long': (f) =>
+    `the recipe has ${f.lines} ingredient lines; more than ${f.most} isn’t taken, for half a recipe is another batter`,
   'paste-too-long': (f) => `only the first ${f.most} lines were taken; ${f.cut} are left out`,
   'row-unsound': (f) => `that can’t be kept: ${f.where === '' ? (TABLE_WORDS[f.table] ?? f.table) : f.where}: ${f.why}`,
   'row-gone': (f) => `${TABLE_WORDS[f.table] ?? f.table} is no longer there: another tab has removed it`,

@@ -53,7 +53,7 @@ const nextOf = ({ suggestion }: IronHistory, reply: AdviceReply | null): Action 
         portion_g: reply.answer.portion_g,
         setting_C: reply.answer.setting.temperature_C,
         open_s: reply.answer.cookTime_s.best,
-        chance: reply.basis?.chance ?? suggestion.chance,
+        chance: reply.answer.basis?.chance ?? suggestion.chance,
       };
 
 const UNKNOWNS = [

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
+import type { AdviceAnswer } from '../../core/advise/index.ts';
 import { lightnessOfDensity } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -171,9 +172,9 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
 };
 
 /** What the figures rest on. */
-const basisOf = ({ basis }: AdviceReply, isAsNew: boolean): string =>
+const basisOf = ({ basis }: AdviceAnswer, isAsNew: boolean): string =>
   basis !== null
-    ? `from ${basis.used === 1 ? 'one load' : `${basis.used} loads`} on this iron; ${percent(basis.chance)} of such loads land`
+    ? `from ${basis.loads === 1 ? 'one load' : `${basis.loads} loads`} on this iron; ${percent(basis.chance)} of such loads land`
     : isAsNew
       ? 'the model only: as if nobody had cooked on this iron'
       : 'the model only; no load of this iron has said anything yet';
@@ -194,7 +195,7 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
   const isAsNew = session.workspace.asNewIronId === iron.id;
-  const basis = basisOf(reply, isAsNew);
+  const basis = basisOf(reply.answer, isAsNew);
   // The lattice is drawn again only when something of it changes.
   const openPhotos = useCallback(() => setPhotographing(true), []);
   return (
@@ -202,9 +203,9 @@ const Answer = ({ reply, session, iron, job }: AnswerProps) => {
       <div className="flex items-start gap-6 max-lg:flex-col">
         <div className="min-w-0 flex-1">
           <Figures reply={reply} iron={iron} kit={kit} basis={basis} />
-          <p className="mt-1 text-[15px] text-quiet" data-figure="basis" data-exact={reply.basis?.used ?? 0}>
+          <p className="mt-1 text-[15px] text-quiet" data-figure="basis" data-exact={reply.answer.basis?.loads ?? 0}>
             {basis.charAt(0).toUpperCase() + basis.slice(1)}.{' '}
-            {(reply.basis !== null || isAsNew) && (
+            {(reply.answer.basis !== null || isAsNew) && (
               <button
                 type="button"
                 className="min-h-8 font-semibold text-act underline underline-offset-2"

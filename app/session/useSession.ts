@@ -5,7 +5,7 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { batterQuestion, historyQuestion } from '../../core/lot/index.ts';
+import { knownQuestion } from '../../core/lot/index.ts';
 import type { IronLoads } from './useIronLoads.ts';
 import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
@@ -126,15 +126,6 @@ export const adviceJob = (
   iron: Iron,
   wish: LoadWish,
 ): AdviceJob => {
-  const question = batterQuestion(kit, readSettings, formula, iron, wish);
   const loads = workspace.asNewIronId === iron.id ? [] : (ironLoads.loads.get(iron.id) ?? []);
-  if (loads.length === 0) return question;
-  const { target, batter_C } = wish;
-  const { batters, history } = historyQuestion(
-    { kit, readSettings },
-    { formula, iron, tawny: target.tawny, crisp: target.crisp, conditions: { target, batter_C } },
-    loads,
-    ironLoads.formulas,
-  );
-  return history.length === 0 ? question : { ...question, known: { batters, history } };
+  return knownQuestion({ kit, readSettings }, formula, iron, wish, loads, ironLoads.formulas);
 };

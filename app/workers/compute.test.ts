@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { advise, DEFAULT_CONDITIONS, heatCourse, destinations, feasibleBy } from '../../core/advise/index.ts';
-import { seededRandom } from '../../core/basis/index.ts';
+import { seededRandom, runToEnd } from '../../core/basis/index.ts';
 import { patternMap } from '../../core/plate/index.ts';
 import { drawHidden, LEVELS, practiceIronWithBatter, practiceLoad } from '../../core/practice/index.ts';
 import { presetIron, readBatter } from '../../core/testing/batters.ts';
@@ -11,11 +11,6 @@ import { afterOf, heatOf, patternOf, practise, replayed, computeOpenTime, comput
 const job = (changes: Partial<AdviceJob> = {}): AdviceJob => adviceJobOn('mini', changes);
 const empty = job({ formula: { id: 'e', rev: 1, lift: null, lines: [] } });
 
-const ran = <T>(steps: Generator<void, T>): T => {
-  let next = steps.next();
-  while (next.done !== true) next = steps.next();
-  return next.value;
-};
 const direct = () => {
   const advice = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('mini') });
   if (!advice.ok) throw new Error(advice.failure.code);
@@ -25,18 +20,18 @@ const direct = () => {
 describe('what the worker answers is what the core answers', () => {
   test('the heat of a morning, and a wish in time', () => {
     const course = { preheat_s: 240, loads: 2, pause_s: 60, mains: 0.9 };
-    const reply = ran(heatOf({ job: job(), course, within_s: 90 }));
+    const reply = runToEnd(heatOf({ job: job(), course, within_s: 90 }));
     expect(reply).toEqual({ ok: true, value: { course: heatCourse(direct(), course), within: feasibleBy(direct(), 90) } });
     expect(structuredClone(reply)).toEqual(reply);
   });
 
   test('after the iron', () => {
-    const reply = ran(afterOf(job()));
+    const reply = runToEnd(afterOf(job()));
     expect(reply).toEqual({ ok: true, value: destinations(direct()) });
   });
 
   test('the pattern’s curve falls with heat', () => {
-    const reply = ran(patternOf({ job: job(), second: 120 }));
+    const reply = runToEnd(patternOf({ job: job(), second: 120 }));
     if (!reply.ok) throw new Error(reply.failure.code);
     const [cool, even, hot] = patternMap(reply.value, 'lower', [-15, 0, 15]);
     expect(cool!).toBeGreaterThan(even!);
@@ -53,18 +48,18 @@ describe('what the worker answers is what the core answers', () => {
       ok: true,
       value: practiceLoad(pairing.value, hidden, pour, 1, seededRandom(501)),
     });
-    const played = ran(replayed({ levelId: level.id, hidden, seed: 5, tawny: 4 }));
+    const played = runToEnd(replayed({ levelId: level.id, hidden, seed: 5, tawny: 4 }));
     expect(played.ok && played.value.length).toBeGreaterThan(0);
     expect(practise({ levelId: 'nowhere', hidden, pour, n: 1, seed: 5 })).toMatchObject({ ok: false, failure: { code: 'level-unknown' } });
-    expect(ran(replayed({ levelId: 'nowhere', hidden, seed: 5, tawny: 4 }))).toMatchObject({ ok: false });
+    expect(runToEnd(replayed({ levelId: 'nowhere', hidden, seed: 5, tawny: 4 }))).toMatchObject({ ok: false });
   });
 
   test('an empty bowl is a failure with its code, for each of them', () => {
     for (const reply of [
-      ran(heatOf({ job: empty, course: { preheat_s: 60, loads: 1, pause_s: 60, mains: 1 }, within_s: 60 })),
-      ran(afterOf(empty)),
-      ran(patternOf({ job: empty, second: 60 })),
-      ran(computeIronHistory({ batters: [{ key: 'e', job: empty }], history: [], wanted: { batterKey: 'e', tawny: 4 } })),
+      runToEnd(heatOf({ job: empty, course: { preheat_s: 60, loads: 1, pause_s: 60, mains: 1 }, within_s: 60 })),
+      runToEnd(afterOf(empty)),
+      runToEnd(patternOf({ job: empty, second: 60 })),
+      runToEnd(computeIronHistory({ batters: [{ key: 'e', job: empty }], history: [], wanted: { batterKey: 'e', tawny: 4 } })),
     ])
       expect(reply).toMatchObject({ ok: false, failure: { code: expect.stringMatching(/^bowl|^out/) } });
   });
@@ -75,16 +70,16 @@ describe('what more would bring', () => {
 
   test('a trial helps a stranger; the memory changes nothing but the time', () => {
     const memory = new Map();
-    const reply = ran(computeInformationValue(asked, memory));
+    const reply = runToEnd(computeInformationValue(asked, memory));
     if (!reply.ok) throw new Error(reply.failure.code);
     expect(reply.value.trial).toBeGreaterThan(reply.value.now + 0.1);
-    expect(ran(computeInformationValue(asked, memory))).toEqual(reply);
+    expect(runToEnd(computeInformationValue(asked, memory))).toEqual(reply);
     expect(memory.size).toBe(1);
   });
 
   test('no batter, no answer', () => {
-    expect(ran(computeInformationValue({ ...asked, batters: [{ key: 'q', job: empty }] }))).toMatchObject({ ok: false });
-    expect(ran(computeInformationValue({ ...asked, wanted: { batterKey: 'other', tawny: 4 } }))).toMatchObject({ ok: false });
+    expect(runToEnd(computeInformationValue({ ...asked, batters: [{ key: 'q', job: empty }] }))).toMatchObject({ ok: false });
+    expect(runToEnd(computeInformationValue({ ...asked, wanted: { batterKey: 'other', tawny: 4 } }))).toMatchObject({ ok: false });
   });
 });
 
@@ -95,7 +90,7 @@ describe('the load in the iron', () => {
   test('dark comes out sooner than pale; the memory changes nothing but the time', () => {
     const memory = new Map();
     const after = (seen: 'pale' | 'dark', known?: typeof memory): number => {
-      const reply = ran(computeOpenTime({ ...asked, load: { ...load, cues: [{ seen, at_s: 80 }] } }, known));
+      const reply = runToEnd(computeOpenTime({ ...asked, load: { ...load, cues: [{ seen, at_s: 80 }] } }, known));
       if (!reply.ok) throw new Error(reply.failure.code);
       return reply.value.open_s;
     };
@@ -105,6 +100,6 @@ describe('the load in the iron', () => {
   });
 
   test('a batter that isn’t known: said', () => {
-    expect(ran(computeOpenTime({ ...asked, load: { ...load, batterKey: 'other', cues: [] } }))).toMatchObject({ ok: false });
+    expect(runToEnd(computeOpenTime({ ...asked, load: { ...load, batterKey: 'other', cues: [] } }))).toMatchObject({ ok: false });
   });
 });

@@ -17,7 +17,7 @@ import type { CookMemory } from '../../core/cook/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
 import type { EmulatorMemory, IronWithBatter } from '../../core/fit/index.ts';
 import type { KnowledgeMemory } from '../../core/lot/index.ts';
-import { believedFor, ironsWithBatters } from '../../core/lot/index.ts';
+import { ironsWithBatters, requestOf } from '../../core/lot/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import { ironHistory } from '../../core/book/index.ts';
 import { revisedOpenTimeNow } from '../../core/line/index.ts';
@@ -51,24 +51,9 @@ import type {
 /** One worker has one memory of what it knows of irons. */
 const sharedKnowledge: KnowledgeMemory = { emulators: new Map(), fits: new Map() };
 
-/** What the figures rest on. */
-const basisOf = (believed: BelievedIron | null): AdviceReply['basis'] =>
-  believed === null ? null : { used: believed.used, chance: believed.chance };
-
-/** The request to the adviser, with what the iron's loads say where there are some. Errors: those of `batterOf`. */
-function* requestFor(
-  { formula, readSettings, known, ...rest }: AdviceJob,
-  memory?: KnowledgeMemory,
-): Generator<void, Result<AdviceRequest>> {
-  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
-  if (known === undefined) return success({ ...rest, reading });
-  const believed = yield* believedFor(known, rest.target, rest.iron.dryThrough, memory);
-  return believed.ok ? success({ ...rest, reading, believed: believed.value }) : believed;
-}
-
 /** An advice with all that the screens draw; gives way between cooks. The worker and the differential test share it. */
 export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: KnowledgeMemory): Generator<void, Result<AdviceReply>> {
-  const request = yield* requestFor(job, knowledge);
+  const request = yield* requestOf(job, knowledge);
   if (!request.ok) return request;
   const { formula } = job;
   const { reading } = request.value;
@@ -83,7 +68,6 @@ export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: 
     planned: plannedIron(a),
     lift: reading.lift,
     findings: a.findings,
-    basis: basisOf(request.value.believed),
     grease: greaseFor(a.request.iron, a.batter, a.request.load),
     prediction,
   });
@@ -115,13 +99,13 @@ export function* computeOpenTime(job: RescueJob, memory?: EmulatorMemory): Gener
 
 /** The advice itself, for questions that go on from it. */
 function* adviceOf(job: AdviceJob): Generator<void, Result<Advice>> {
-  const request = yield* requestFor(job, sharedKnowledge);
+  const request = yield* requestOf(job, sharedKnowledge);
   return request.ok ? yield* adviseInSteps(request.value) : request;
 }
 
 /** Which of setting, portion and time a change moved, and why. Errors: those of `advise`. */
 export function* movesOf({ before, after }: MovesJob): Generator<void, Result<readonly AnswerChange[]>> {
-  const [was, is] = [yield* requestFor(before, sharedKnowledge), yield* requestFor(after, sharedKnowledge)];
+  const [was, is] = [yield* requestOf(before, sharedKnowledge), yield* requestOf(after, sharedKnowledge)];
   if (!was.ok) return was;
   return is.ok ? yield* answerChanges(was.value, is.value, new Map()) : is;
 }

@@ -11,7 +11,7 @@ import type {
   predictionOf,
   InformationValue,
 } from '../../core/advise/index.ts';
-import type { BatterQuestion, HistoryQuestion, IronKnowledge } from '../../core/lot/index.ts';
+import type { HistoryQuestion, KnownQuestion } from '../../core/lot/index.ts';
 import type { Formula, FormulaLine, Lift, ParsedFormula, ReadSettings } from '../../core/formula/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
 import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
@@ -24,7 +24,7 @@ import type { PlannedIron } from '../../core/run/index.ts';
 export const PROTOCOL = 2;
 
 /** What is asked: this batter on this iron, with what the iron's loads say; left out: as a new one. */
-export type AdviceJob = BatterQuestion & { readonly known?: IronKnowledge };
+export type AdviceJob = KnownQuestion;
 
 export type AdviceReply = {
   readonly answer: AdviceAnswer;
@@ -34,8 +34,6 @@ export type AdviceReply = {
   readonly lift: Lift;
   readonly grease: Grease;
   readonly findings: readonly Finding[];
-  /** How many loads of this iron the figures rest on, and the chance that such a load lands; null: the model only. */
-  readonly basis: { readonly used: number; readonly chance: number } | null;
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };

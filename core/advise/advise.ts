@@ -1,5 +1,5 @@
 import type { Result } from '../basis/index.ts';
-import { clamp, failure, NORMAL_P90, success } from '../basis/index.ts';
+import { clamp, failure, NORMAL_P90, runToEnd, success } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import {
@@ -32,13 +32,7 @@ import { toppingSpotOf } from './toppingSpot.ts';
  * Errors: those of `batterOf`; `out-of-range` {what, value, min, max}; `never-sets` {set_C, boiling_C};
  * `never-dries` (a wafer that stays moist within five minutes).
  */
-export const advise = (request: AdviceRequest): Result<Advice> => {
-  const steps = adviseInSteps(request);
-  for (;;) {
-    const next = steps.next();
-    if (next.done === true) return next.value;
-  }
-};
+export const advise = (request: AdviceRequest): Result<Advice> => runToEnd(adviseInSteps(request));
 
 /** The same, giving way between cooks: a worker looks there whether the answer is still wanted. `memory`: see there. */
 export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Generator<void, Result<Advice>> {

@@ -48,6 +48,8 @@ export const AdviceAnswer = z.object({
   pieceMass_g: Grams,
   pieceDensity_gPerMl: Grams,
   boiling_C: z.number(),
+  /** How many loads of this iron the figures rest on, and the chance that such a load lands; null: the model only. */
+  basis: z.object({ loads: z.int().min(1), chance: z.number().min(0).max(1) }).nullable(),
   warnings: z.array(z.object({ code: z.string(), level: z.enum(['note', 'warning', 'hazard']), fields: Fields, text: z.string() })),
 });
 export type AdviceAnswer = z.infer<typeof AdviceAnswer>;
@@ -56,7 +58,7 @@ const seconds = (value: number | null): number | null => (value === null ? null 
 
 /** The answer in print: rounded to what can be weighed or read. `say` makes the words of a finding. */
 export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) => string): AdviceAnswer => {
-  const { reading } = a.request;
+  const { reading, believed } = a.request;
   const { window, moments } = a.cooked;
   const { composition } = a.batter;
   return {
@@ -98,6 +100,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     pieceMass_g: roundedTo(a.pieceMass_g, 2),
     pieceDensity_gPerMl: roundedTo(a.pieceDensity_gPerML, 3),
     boiling_C: roundedTo(a.batter.boiling_C, 1),
+    basis: believed === null ? null : { loads: believed.used, chance: roundedTo(believed.chance, 2) },
     warnings: a.findings.map((finding) => ({ ...finding, fields: plainFields(finding.fields), text: say(finding) })),
   };
 };

@@ -1,15 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
+import { runToEnd } from '../basis/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import { describeStored } from '../../words/index.ts';
 import type { AdviceRequest, AnswerChange, ChangedFigure } from './index.ts';
 import { advise, DEFAULT_CONDITIONS, densityOfLightness, lightnessOfDensity, answerChanges } from './index.ts';
 
-const ran = <T>(steps: Generator<void, T>): T => {
-  for (;;) {
-    const next = steps.next();
-    if (next.done === true) return next.value;
-  }
-};
 const asked = (iron: string, batter: Parameters<typeof readBatter>[0], changes: Partial<AdviceRequest> = {}): AdviceRequest => ({
   ...DEFAULT_CONDITIONS,
   reading: readBatter(batter),
@@ -17,7 +12,7 @@ const asked = (iron: string, batter: Parameters<typeof readBatter>[0], changes: 
   ...changes,
 });
 const moved = (before: AdviceRequest, after: AdviceRequest): readonly AnswerChange[] => {
-  const found = ran(answerChanges(before, after, new Map()));
+  const found = runToEnd(answerChanges(before, after, new Map()));
   if (!found.ok) throw new Error(found.failure.code);
   return found.value;
 };
@@ -89,7 +84,7 @@ describe('which of setting, portion and time a change moves', () => {
       for (const move of moved(deep, { ...deep, ...change })) for (const f of move.figures) reasons.add(f.because);
     expect(reasons.size).toBeGreaterThan(9);
     for (const because of reasons) expect(describeStored(because)).not.toBe(because);
-    expect(ran(answerChanges(deep, { ...deep, batter_C: 99 }))).toMatchObject({ ok: false, failure: { code: 'out-of-range' } });
+    expect(runToEnd(answerChanges(deep, { ...deep, batter_C: 99 }))).toMatchObject({ ok: false, failure: { code: 'out-of-range' } });
   });
 });
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { priorOf } from '../plate/index.ts';
-import { seededRandom } from '../basis/index.ts';
+import { seededRandom, runToEnd } from '../basis/index.ts';
 import type { Belief } from '../fit/index.ts';
 import { afterLoad, emulated, firstBelief, summary } from '../fit/index.ts';
 import { ironHistory } from '../book/index.ts';
@@ -9,13 +9,7 @@ import { pairingOf, TARGET } from '../testing/arena.ts';
 
 const pairing = pairingOf('deep-round', 'quick');
 const e = emulated(pairing);
-const ran = <T>(steps: Generator<void, T>): T => {
-  for (;;) {
-    const next = steps.next();
-    if (next.done === true) return next.value;
-  }
-};
-const worthOf = (belief: Belief) => ran(informationValue(e, belief, { tawny: TARGET }, suggest(e, belief, TARGET), seededRandom(2)));
+const worthOf = (belief: Belief) => runToEnd(informationValue(e, belief, { tawny: TARGET }, suggest(e, belief, TARGET), seededRandom(2)));
 
 describe('what it is worth to know more', () => {
   const stranger = worthOf(firstBelief(seededRandom(1)));
@@ -44,9 +38,9 @@ describe('what it is worth to know more', () => {
 
   test('the same question, the same answer; a batter that isn’t there has none', () => {
     const pairings = new Map([['a/1', pairing]]);
-    const asked = () => ran(informationValueNow({ batterKey: 'a/1', tawny: TARGET }, pairings, []));
+    const asked = () => runToEnd(informationValueNow({ batterKey: 'a/1', tawny: TARGET }, pairings, []));
     expect(asked()).toEqual(asked());
-    expect(ran(informationValueNow({ batterKey: 'gone', tawny: TARGET }, pairings, []))).toBeNull();
+    expect(runToEnd(informationValueNow({ batterKey: 'gone', tawny: TARGET }, pairings, []))).toBeNull();
   });
 });
 
@@ -54,7 +48,7 @@ describe('an iron that was measured', () => {
   const measured = { ...pairing, iron: { ...pairing.iron, measured: { cavity: 'water', plates: true } as const } };
 
   test('is believed so before its first load, and that load promises more', () => {
-    const ask = (p: typeof pairing) => ran(ironHistory({ batterKey: 'a/1', tawny: TARGET }, new Map([['a/1', p]]), []));
+    const ask = (p: typeof pairing) => runToEnd(ironHistory({ batterKey: 'a/1', tawny: TARGET }, new Map([['a/1', p]]), []));
     const [plain, known] = [ask(pairing), ask(measured)];
     const prior = priorOf(measured.iron);
     expect(known?.believed.cavity.sd).toBeGreaterThan(0.9 * prior.cavity);

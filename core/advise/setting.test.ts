@@ -1,3 +1,4 @@
+import { runToEnd } from '../basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { Cooked } from '../cook/cook.ts';
 import { findSetting } from './setting.ts';
@@ -22,11 +23,7 @@ const pretend = (
 };
 
 const find = (iron: ReturnType<typeof pretend>, crisp: number): number => {
-  const steps = findSetting({ min_C: 135, max_C: 195 }, { tawny: 4, crisp }, iron.cookAt);
-  for (;;) {
-    const next = steps.next();
-    if (next.done === true) return next.value;
-  }
+  return runToEnd(findSetting({ min_C: 135, max_C: 195 }, { tawny: 4, crisp }, iron.cookAt));
 };
 
 describe('the setting at which colour and crispness come together', () => {

@@ -255,6 +255,7 @@ export type CodeFields = {
   // Interface and command line
   readonly 'took-too-long': None;
   readonly 'worker-crashed': None;
+  readonly 'recipe-too-long': { readonly lines: number; readonly most: number };
   readonly 'paste-too-long': { readonly most: number; readonly cut: number };
   readonly 'row-unsound': { readonly table: string; readonly where: string; readonly why: string };
   readonly 'row-gone': { readonly table: string; readonly id: string };

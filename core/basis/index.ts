@@ -19,4 +19,5 @@ export {
 } from './units.ts';
 export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';
 export { Instant } from './instant.ts';
+export { runToEnd } from './steps.ts';
 export { isZone, Zone } from './zone.ts';

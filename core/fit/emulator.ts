@@ -1,4 +1,4 @@
-import { clamp } from '../basis/index.ts';
+import { clamp, runToEnd } from '../basis/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { BatterProperties, Iron, LoadState, PlateMachine, Trace } from '../plate/index.ts';
 import {
@@ -155,13 +155,7 @@ const crispIf = (trace: Trace, end: LoadState, second: number, dryThrough: boole
   return crispness(end.medium, columns, dryThrough);
 };
 
-export const emulated = (pairing: IronWithBatter): Emulator => {
-  const steps = emulate(pairing);
-  for (;;) {
-    const next = steps.next();
-    if (next.done === true) return next.value;
-  }
-};
+export const emulated = (pairing: IronWithBatter): Emulator => runToEnd(emulate(pairing));
 
 /** The gap is as thick as what swells in it: a little batter lines the faces, much of it lifts the lid. */
 export const swelledTo = (iron: Iron, amount: number): PlateMachine => plateMachine(withRoom(iron, amount));

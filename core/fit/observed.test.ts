@@ -1,3 +1,4 @@
+import { runToEnd } from '../basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import { batterOf } from '../cook/index.ts';
@@ -87,11 +88,7 @@ describe('the demo’s own irons, from their logs', () => {
         formula === undefined ? null : batterOf(readFormula(formula, settings), { batter_C: 17, altitude_m: file.kit.altitude_m });
       if (batter?.ok === true) pairings.set(key, { iron, batter: batter.value, room_C: file.kit.room_C });
     }
-    const steps = ironHistory({ batterKey: history[0]?.batterKey ?? '', tawny: 4 }, pairings, history);
-    for (;;) {
-      const next = steps.next();
-      if (next.done === true) return next.value;
-    }
+    return runToEnd(ironHistory({ batterKey: history[0]?.batterKey ?? '', tawny: 4 }, pairings, history));
   };
 
   // The script cooks Deep A at +8 K and Deep B at −7 K, both browning 1.1 times as fast (demo/kitchen.ts), on a finer grid and with a cook's scatter.

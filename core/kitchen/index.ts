@@ -3,6 +3,7 @@ export { checkRow } from './check.ts';
 export { FILE_SCHEMA, FILE_VERSION, KitchenFile, kitchenFileOf, MOST_FOREIGN_BYTES, readKitchenFile, takeKitchen } from './file.ts';
 export type { Intake, KitchenRows } from './intake.ts';
 export { KitchenIntake } from './intake.ts';
+export { loadsOfIron } from './loadsOfIron.ts';
 export { readSettingsOf } from './readSettings.ts';
 export { sanitised } from './sanitised.ts';
 export type { FileHead, TablePart } from './stream.ts';

@@ -7,7 +7,7 @@ import type { Load, LoadEvent, Prediction } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { settingNow_C } from '../plate/index.ts';
-import type { BatterQuestion, LoadWish } from './question.ts';
+import type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
 import { batterQuestion } from './question.ts';
 
 /** More loads than that teach nothing new; older ones may be of another iron than this has become. */
@@ -38,7 +38,7 @@ export const batterKey = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${
 
 /** `crisp`: left out where it isn't asked for, or there is nothing to choose (a wafer). */
 export type HistoryWish = {
-  readonly formula: Formula;
+  readonly formula: FormulaLines;
   readonly iron: Iron;
   readonly tawny: number;
   readonly crisp?: number;
@@ -54,7 +54,7 @@ export const historyQuestion = (
   { kit, readSettings }: { readonly kit: Kit; readonly readSettings: ReadSettings },
   { formula, iron, tawny, crisp, conditions }: HistoryWish,
   loads: readonly ToldLoad[],
-  formulas: readonly Formula[],
+  formulas: readonly FormulaLines[],
 ): HistoryQuestion & { readonly past: readonly ToldCue[] } => {
   const told = loads.flatMap(({ load, log, prediction }) => {
     if (prediction === null) return [];

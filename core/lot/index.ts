@@ -1,7 +1,7 @@
 export { airIn, headerOf, inBowl, lotToPourFrom, mixed_g, newLot, openLot } from './bowl.ts';
-export type { BatterQuestion, LoadWish } from './question.ts';
+export type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
 export { batterQuestion } from './question.ts';
 export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.ts';
 export { batterKey, historyQuestion, LOADS_LOOKED_AT } from './history.ts';
-export type { IronKnowledge, KnowledgeMemory } from './known.ts';
-export { believedFor, ironsWithBatters } from './known.ts';
+export type { IronKnowledge, KnowledgeMemory, KnownQuestion } from './known.ts';
+export { believedFor, ironsWithBatters, knownQuestion, requestOf } from './known.ts';

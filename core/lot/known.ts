@@ -5,12 +5,55 @@ import { canonicalJson, seededRandom, success } from '../basis/index.ts';
 import { batterOf } from '../cook/index.ts';
 import type { Belief, Emulator, EmulatorMemory, KnownIronWithBatter } from '../fit/index.ts';
 import { FIT_SEED, fitIron } from '../fit/index.ts';
+import type { ReadSettings } from '../formula/index.ts';
 import { readFormula } from '../formula/index.ts';
-import type { HistoryQuestion } from './history.ts';
-import type { BatterQuestion } from './question.ts';
+import type { Kit } from '../kit/index.ts';
+import type { Iron } from '../plate/index.ts';
+import type { HistoryQuestion, ToldLoad } from './history.ts';
+import { historyQuestion } from './history.ts';
+import type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
+import { batterQuestion } from './question.ts';
 
 /** What an iron's loads have to say, as it is asked: without the wish. */
 export type IronKnowledge = Pick<HistoryQuestion, 'batters' | 'history'>;
+
+/** A question to the adviser with what the iron's loads say; left out: as of a new iron. */
+export type KnownQuestion = BatterQuestion & { readonly known?: IronKnowledge };
+
+/**
+ * The question for the adviser as every station, the sheet on paper and the command line put it: the kitchen as it stands, and what this iron's
+ * loads say. `loads`: of this iron, the oldest first; `formulas`: revisions that occur in them.
+ */
+export const knownQuestion = (
+  kitchen: { readonly kit: Kit; readonly readSettings: ReadSettings },
+  formula: FormulaLines,
+  iron: Iron,
+  wish: LoadWish,
+  loads: readonly ToldLoad[],
+  formulas: readonly FormulaLines[],
+): KnownQuestion => {
+  const question = batterQuestion(kitchen.kit, kitchen.readSettings, formula, iron, wish);
+  if (loads.length === 0) return question;
+  const { target, batter_C } = wish;
+  const { batters, history } = historyQuestion(
+    kitchen,
+    { formula, iron, tawny: target.tawny, crisp: target.crisp, conditions: { target, batter_C } },
+    loads,
+    formulas,
+  );
+  return history.length === 0 ? question : { ...question, known: { batters, history } };
+};
+
+/** The request that this question is, its loads weighed. Gives way between runs. Errors: those of `batterOf`. */
+export function* requestOf(
+  { formula, readSettings, known, ...rest }: KnownQuestion,
+  memory?: KnowledgeMemory,
+): Generator<void, Result<AdviceRequest>> {
+  const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);
+  if (known === undefined) return success({ ...rest, reading });
+  const believed = yield* believedFor(known, rest.target, rest.iron.dryThrough, memory);
+  return believed.ok ? success({ ...rest, reading, believed: believed.value }) : believed;
+}
 
 /** All that an emulator depends on: not the wish, nor which load it is, nor what is believed. */
 const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: BatterQuestion): string =>

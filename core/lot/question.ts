@@ -3,6 +3,9 @@ import type { Formula, FormulaLine, Lift, ReadSettings } from '../formula/index.
 import type { Kit } from '../kit/index.ts';
 import type { Iron } from '../plate/index.ts';
 
+/** What a batter needs of its formula. */
+export type FormulaLines = Pick<Formula, 'id' | 'rev' | 'lines' | 'lift'>;
+
 /** A request to the adviser with its formula still as lines, so that little has to be handed over. */
 export type BatterQuestion = Omit<AdviceRequest, 'reading'> & {
   readonly formula: { readonly id: string; readonly rev: number; readonly lines: readonly FormulaLine[]; readonly lift: Lift | null };
@@ -20,7 +23,7 @@ const OVERFILL: Readonly<Record<Kit['fillTaste'], number>> = { miss: -0.03, even
 export const batterQuestion = (
   kit: Pick<Kit, 'altitude_m' | 'room_C' | 'fillTaste'>,
   readSettings: ReadSettings,
-  formula: Pick<Formula, 'id' | 'rev' | 'lines' | 'lift'>,
+  formula: FormulaLines,
   iron: Iron,
   wish: LoadWish,
 ): BatterQuestion => ({

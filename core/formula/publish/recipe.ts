@@ -115,7 +115,7 @@ const stepsOf = (value: unknown, depth = 0): string[] => {
   return itemListElement === undefined ? stepsOf(text, depth + 1) : stepsOf(itemListElement, depth + 1);
 };
 
-/** Errors: `recipe-missing` (no Recipe inside), `recipe-broken` (not of its shape), `recipe-empty` (no ingredients). */
+/** Errors: `recipe-missing` (no Recipe inside), `recipe-broken` (not of its shape), `recipe-empty` (no ingredients), `recipe-too-long`. */
 export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Formula> => {
   const recipe = findRecipe(json);
   if (recipe === undefined) return failure('recipe-missing');
@@ -124,6 +124,8 @@ export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Fo
   const { data } = parsed;
   const ingredients = data.recipeIngredient ?? data.ingredients ?? [];
   if (ingredients.length === 0) return failure('recipe-empty');
+  // Half a recipe would be another batter: it isn't taken.
+  if (ingredients.length > MOST_LINES) return failure('recipe-too-long', { lines: ingredients.length, most: MOST_LINES });
   const own = OwnPart.safeParse((data as Record<string, unknown>)[OWN]);
   const reckoned = new Set(own.success ? own.data.reckoned : []);
   const foreign = Object.entries(data).filter(([key]) => !KNOWN.has(key) && !reckoned.has(key) && key !== '__proto__');
@@ -137,7 +139,7 @@ export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Fo
     lift: mine?.lift ?? null,
     lines:
       mine === null
-        ? ingredients.slice(0, MOST_LINES).flatMap((text) => linesFromText(text, newId).lines)
+        ? ingredients.flatMap((text) => linesFromText(text, newId).lines)
         : mine.lines.map(({ swap, ...line }, i) => ({
             ...line,
             text: (ingredients[i] ?? '').slice(0, 2000),
