@@ -10,9 +10,19 @@ test('what an iron’s loads say: a next load from its history; one more load is
   expect(await figure(page, 'next chance to land')).toBeGreaterThan(0.5);
   const portion = await figure(page, 'next portion');
   const cavity = await figure(page, 'cavity');
-  await sheet.getByRole('button', { name: 'Take this setting' }).click();
+  await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await settled(page);
+  // The station pours what its loads say; as of a new iron it would be another portion, one touch away and back.
+  const moulds = (await figure(page, 'dose_g')) / portion;
+  expect(moulds).toBeCloseTo(1, 3);
+  expect(await figure(page, 'basis')).toBe(12);
+  await page.getByRole('button', { name: 'As if new' }).click();
+  await expect.poll(() => figure(page, 'basis')).toBe(0);
+  await settled(page);
+  expect(await figure(page, 'dose_g')).not.toBe(portion);
+  await page.getByRole('button', { name: 'With what its loads say' }).click();
+  await expect.poll(() => figure(page, 'basis')).toBe(12);
   // A load that came up short, by a third: the room is larger than was thought.
   await page.getByRole('link', { name: 'Line' }).click();
   const iron = column(page, 'deep-a');

@@ -1,23 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { LoadEvent } from '../log/index.ts';
-import { readSettingsOf } from '../kitchen/index.ts';
+import { loadsOfIron, readSettingsOf } from '../kitchen/index.ts';
 import type { ToldLoad } from './index.ts';
-import { batterKey, historyQuestion, LOADS_LOOKED_AT } from './index.ts';
+import { batterKey, historyQuestion } from './index.ts';
 
 const file = demoFile();
-const { kit, irons, formulas, loads, predictions } = file;
+const { kit, irons, formulas } = file;
 const settings = { kit, readSettings: readSettingsOf(kit, file.ingredients) };
 const logOf = (loadId: string): LoadEvent[] => file.loadEvents.filter((row) => row.loadId === loadId).map((row) => row.event);
 const iron = irons.find(({ id }) => id === 'deep-a')!;
 const formula = formulas.find(({ id }) => id === 'oat-rye')!;
 const conditions = { target: { tawny: 4, crisp: 3 }, batter_C: 18 };
-const toldLoads = (log = logOf): ToldLoad[] =>
-  loads
-    .filter((load) => load.ironId === iron.id)
-    .sort((a, b) => a.startedAt - b.startedAt)
-    .slice(-LOADS_LOOKED_AT)
-    .map((load) => ({ load, log: log(load.id), prediction: predictions.find((p) => p.id === load.predictionId) ?? null }));
+const toldLoads = (log = logOf): ToldLoad[] => loadsOfIron(file, iron.id).map((told) => ({ ...told, log: log(told.load.id) }));
 const job = (told: readonly ToldLoad[] = toldLoads()) => historyQuestion(settings, { formula, iron, tawny: 4, conditions }, told, formulas);
 
 describe('what is asked of an iron’s loads', () => {
@@ -38,6 +33,14 @@ describe('what is asked of an iron’s loads', () => {
     // The iron's emulators start from plates that have recovered.
     for (const { job: asked } of batters)
       expect([asked.load, asked.preheat_s, asked.setting_C, asked.iron.id]).toEqual([1, null, null, 'deep-a']);
+  });
+
+  test('a batter tried out with another lift is another than the one in the loads, which keep theirs', () => {
+    const tried = historyQuestion(settings, { formula: { ...formula, lift: 'folded' }, iron, tawny: 4, conditions }, toldLoads(), formulas);
+    expect(tried.wanted.batterKey).not.toBe(batterKey(formula));
+    expect(tried.batters[0]).toMatchObject({ key: tried.wanted.batterKey, job: { formula: { lift: 'folded' } } });
+    expect(tried.batters.find(({ key }) => key === batterKey(formula))?.job.formula.lift).toBe(formula.lift);
+    expect(tried.history.length).toBeGreaterThan(5);
   });
 
   test('signals stand beside how their load came out', () => {

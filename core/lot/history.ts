@@ -1,4 +1,5 @@
 import type { Wanted } from '../advise/index.ts';
+import { canonicalJson } from '../basis/index.ts';
 import type { PastLoad } from '../fit/index.ts';
 import { pastLoad } from '../fit/index.ts';
 import type { Formula, ReadSettings } from '../formula/index.ts';
@@ -35,6 +36,14 @@ export type HistoryQuestion = {
 };
 
 export const batterKey = (f: Pick<Formula, 'id' | 'rev'>): string => `${f.id}/${f.rev}`;
+
+/** The batter that is asked about. Tried out with another lift or other lines than the revision has, it is another batter than the one in the loads. */
+const wantedKey = (formula: FormulaLines, formulas: readonly FormulaLines[]): string => {
+  const key = batterKey(formula);
+  const recorded = formulas.find((other) => batterKey(other) === key);
+  const isSame = recorded === undefined || canonicalJson([recorded.lines, recorded.lift]) === canonicalJson([formula.lines, formula.lift]);
+  return isSame ? key : `${key}/tried`;
+};
 
 /** `crisp`: left out where it isn't asked for, or there is nothing to choose (a wafer). */
 export type HistoryWish = {
@@ -75,18 +84,19 @@ export const historyQuestion = (
     return [{ history: { loadId: load.id, startedAt: load.startedAt, batterKey: key, action, outcome: past.outcome }, cues }];
   });
   const newest = told.slice(-MOST_LOADS);
-  const keys = new Set([batterKey(formula), ...newest.map(({ history }) => history.batterKey).reverse()]);
+  const wanted = wantedKey(formula, formulas);
+  const keys = new Set([wanted, ...newest.map(({ history }) => history.batterKey).reverse()]);
   const kept = [...keys].slice(0, MOST_BATTERS);
   // Emulators start from plates that have recovered.
   const wish: LoadWish = { ...conditions, load: 1, preheat_s: null, setting_C: null };
   const batters = kept.flatMap((key) => {
-    const f = key === batterKey(formula) ? formula : formulas.find((other) => batterKey(other) === key);
+    const f = key === wanted ? formula : formulas.find((other) => batterKey(other) === key);
     return f === undefined ? [] : [{ key, job: batterQuestion(kit, readSettings, f, iron, wish) }];
   });
   return {
     batters,
     history: newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey)),
-    wanted: { batterKey: batterKey(formula), tawny, ...(crisp === undefined || iron.dryThrough ? {} : { crisp }) },
+    wanted: { batterKey: wanted, tawny, ...(crisp === undefined || iron.dryThrough ? {} : { crisp }) },
     past: newest.flatMap((load) => load.cues),
   };
 };
