@@ -93,6 +93,19 @@ export default tseslint.config(
       '@typescript-eslint/unbound-method': 'off',
     },
   },
+  {
+    // Without types: an expectation of a promise that nobody waits for can't fail.
+    files: ['**/*.test.ts', '**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['callee.object', 'callee.object.object'].map((on) => ({
+          selector: `ExpressionStatement > CallExpression[${on}.property.name=/^(rejects|resolves)$/]`,
+          message: 'Await it, or it can’t fail.',
+        })),
+      ],
+    },
+  },
   // The compiler has looked at them; what else the types would tell of a unit test isn't worth a quarter of the time.
   { files: ['**/*.test.ts', '**/*.test.tsx'], extends: [tseslint.configs.disableTypeChecked] },
   {

@@ -68,6 +68,7 @@ export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: 
     planned: plannedIron(a),
     lift: reading.lift,
     findings: a.findings,
+    believed: request.value.believed,
     grease: greaseFor(a.request.iron, a.batter, a.request.load),
     prediction,
   });

@@ -1,6 +1,7 @@
 import type { Finding, Result } from '../../core/basis/index.ts';
 import type {
   AdviceAnswer,
+  BelievedIron,
   Course,
   CourseRequest,
   AnswerChange,
@@ -34,6 +35,8 @@ export type AdviceReply = {
   readonly lift: Lift;
   readonly grease: Grease;
   readonly findings: readonly Finding[];
+  /** What the iron's loads say; null: nothing, or they weren't asked. */
+  readonly believed: BelievedIron | null;
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };

@@ -1,5 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
-import { canonicalJson } from '../../core/basis/index.ts';
+import { canonicalJson, inputsHash, MODEL_VERSION } from '../../core/basis/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { keepBelief, keptBelief } from '../store/index.ts';
 import { compute, NoAnswer } from './computeClient.ts';
 import type { AdviceJob, Answer, DialInJob, HeatJob, MovesJob, PatternJob, QuestionKind, Questions, RescueJob } from './messages.ts';
 
@@ -27,6 +29,23 @@ const asked = <K extends QuestionKind>(
   retry: (count: number, error: Error) => error instanceof NoAnswer && count < TRIES,
   retryDelay: PAUSE_MS,
 });
+/** As `asked`, but what was once found of the iron isn't weighed again, not even after a reload. */
+const askedAdvice = (job: AdviceJob | null, options: Options) => {
+  const query = asked('advise', job, options);
+  return {
+    ...query,
+    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<'advise'>> => {
+      if (job?.known === undefined) return query.queryFn({ signal });
+      const { known, ...question } = job;
+      const key = inputsHash([MODEL_VERSION, known, job.target]);
+      const kept = await keptBelief(key);
+      if (kept !== undefined) return asked('advise', { ...question, believed: kept }, options).queryFn({ signal });
+      const answer = await query.queryFn({ signal });
+      if (answer.ok) void keepBelief(key, answer.value.believed, wallNow());
+      return answer;
+    },
+  };
+};
 /** Emulators of an iron serve all questions about its loads. */
 const IRON = { affinity: 'iron' };
 /** What stands already, as for a new iron, and is made better. */
@@ -43,14 +62,14 @@ const asNew = (job: AdviceJob | null): AdviceJob | null => {
 
 /** The advice for a job; while the wish moves, the answer before stays until the new one is there. */
 export const useAdvice = (job: AdviceJob | null) => {
-  const query = useQuery({ ...asked('advise', job, IRON), ...STAYS });
+  const query = useQuery({ ...askedAdvice(job, IRON), ...STAYS });
   const { data: prior } = useQuery(asked('advise', query.data === undefined ? asNew(job) : null));
   return query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query;
 };
 
 /** Several at once, for the plan and the line; they don't keep a finger waiting. */
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => {
-  const queries = useQueries({ queries: jobs.map((job) => ({ ...asked('advise', job, { ...IRON, urgency: WHEN_FREE }), ...STAYS })) });
+  const queries = useQueries({ queries: jobs.map((job) => ({ ...askedAdvice(job, { ...IRON, urgency: WHEN_FREE }), ...STAYS })) });
   const priors = useQueries({
     queries: jobs.map((job, i) => asked('advise', queries[i]?.data === undefined ? asNew(job) : null, { affinity: 'plan' })),
   });

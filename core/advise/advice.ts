@@ -4,9 +4,6 @@ import type { Cooked } from '../cook/index.ts';
 import type { AdviceRequest } from './request.ts';
 import type { ToppingSpot } from './toppingSpot.ts';
 
-/** Bumped whenever a prediction may differ: stored predictions say which model made them. */
-export const MODEL_VERSION = 'plate-2';
-
 export type Advice = {
   readonly request: AdviceRequest;
   readonly batter: BatterProperties;

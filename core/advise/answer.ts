@@ -1,8 +1,7 @@
 import * as z from 'zod';
-import { roundedTo } from '../basis/index.ts';
+import { MODEL_VERSION, roundedTo } from '../basis/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Advice } from './advice.ts';
-import { MODEL_VERSION } from './advice.ts';
 
 export const ANSWER_SCHEMA = 'tawny-lattice/advice@1';
 

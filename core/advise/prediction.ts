@@ -1,6 +1,5 @@
-import { inputsHash, roundedTo } from '../basis/index.ts';
+import { MODEL_VERSION, inputsHash, roundedTo } from '../basis/index.ts';
 import type { Advice } from './advice.ts';
-import { MODEL_VERSION } from './advice.ts';
 
 /** The promise made for a load, as it is kept beside it (see `Prediction` in the book). */
 export const predictionOf = (a: Advice, ids: { readonly id: string; readonly formulaId: string; readonly formulaRev: number }) => {

@@ -19,5 +19,6 @@ export {
 } from './units.ts';
 export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';
 export { Instant } from './instant.ts';
+export { MODEL_VERSION } from './modelVersion.ts';
 export { runToEnd } from './steps.ts';
 export { isZone, Zone } from './zone.ts';

@@ -39,12 +39,12 @@ describe('balances', () => {
     ['thin-square-4', 'folded', 185],
     ['wafer', 'wafer', 210],
     ['ball-pan', 'rested', 200],
-  ] as const)('%s, %s: steam that left is water that is gone (0.1 %)', (ironId, batter, setting) => {
+  ] as const)('%s, %s: steam second by second adds up to the water that is gone (0.5 %)', (ironId, batter, setting) => {
     const input = inputFor(ironId, batter, setting);
     const { trace } = simulate(input);
     const left_kg = trace.steam_gPerS.reduce((sum, rate, i) => sum + (i === 0 ? 0 : rate), 0) / 1000;
     const gone_kg = last(trace.loss) * input.portion_kg;
-    // Two-second steps are noted as their mean, so single seconds may differ; the sum may not.
+    // Noted by whole seconds and, in long cooks, as the mean of two: that costs up to 0.4 %. The balance within a step is the next test.
     expect(Math.abs(left_kg / gone_kg - 1)).toBeLessThan(5e-3);
   });
 
@@ -79,7 +79,8 @@ describe('balances', () => {
 });
 
 describe('refinement', () => {
-  // Core within 0.5 K, loss within 0.5 points, step 4 within 3 % of a four times finer run.
+  // Against a run four times finer: while the core still rises by a kelvin a second (60 s) within 1.2 K, then within 0.2 K; loss within 0.6
+  // points; step 4 within 1.5 %.
   test.each([
     ['deep-round', 'quick', 170],
     ['thin-round', 'quick', 185],
@@ -88,10 +89,10 @@ describe('refinement', () => {
     const coarse = simulate(inputFor(ironId, batter, setting)).trace;
     const fine = simulate(inputFor(ironId, batter, setting, { cells: 64, refine: 6 })).trace;
     for (const s of [60, 120, 200, 300]) {
-      expect(Math.abs((coarse.core_C[s] ?? 0) - (fine.core_C[s] ?? 0))).toBeLessThan(1.2);
-      expect(Math.abs((coarse.loss[s] ?? 0) - (fine.loss[s] ?? 0))).toBeLessThan(0.008);
+      expect(Math.abs((coarse.core_C[s] ?? 0) - (fine.core_C[s] ?? 0))).toBeLessThan(s <= 60 ? 1.2 : 0.2);
+      expect(Math.abs((coarse.loss[s] ?? 0) - (fine.loss[s] ?? 0))).toBeLessThan(0.006);
     }
-    expect(Math.abs(timeTo(coarse, 62) / timeTo(fine, 62) - 1)).toBeLessThan(0.04);
+    expect(Math.abs(timeTo(coarse, 62) / timeTo(fine, 62) - 1)).toBeLessThan(0.015);
   });
 });
 
