@@ -8,7 +8,7 @@ const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
 test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   page.on('console', (message) => {

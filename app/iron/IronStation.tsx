@@ -68,7 +68,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
     // A stranger: what was measured of this one says nothing of it.
     const { measured: _, ...measures } = iron;
     const name = `Simulated ${iron.name.toLowerCase()}${count === 0 ? '' : ` ${count + 1}`}`.slice(0, 80);
-    await carryOut(commands.addIron({ ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null }));
+    await carryOut(commands.addIron({ ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null }, workspace));
   };
   const settle = useCallback(
     (settled: Wish) => {

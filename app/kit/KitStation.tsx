@@ -83,7 +83,7 @@ export const KitStation = () => {
             kit={kit}
             onClose={() => setDescribing(false)}
             onSave={(iron) => {
-              void carryOut(commands.addIron(iron));
+              void carryOut(commands.addIron(iron, session.workspace));
               setDescribing(false);
             }}
           />

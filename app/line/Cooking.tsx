@@ -78,22 +78,25 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
           <SignalButton icon={Eye} label="looked" disabled={disabled} onClick={() => setLooking(true)} />
         </div>
       )}
-      {looking ? (
-        <button
-          type="button"
-          className="on-ground min-h-11 self-start font-semibold underline underline-offset-4"
-          onClick={() => setLooking(false)}
-        >
-          I didn’t look
-        </button>
-      ) : place.rescue !== null && place.promised_s !== null ? (
-        <p className="on-ground text-[15px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
-          By its loads and what you noticed: <b>{clock(place.rescue.open_s)}</b> instead of {clock(place.promised_s)}; safe to look from{' '}
-          {clock(place.rescue.earliestLook_s)}
-        </p>
-      ) : (
-        <Said place={place} />
-      )}
+      {/* Room for what comes to stand here, so that no button moves under a finger. */}
+      <div className="min-h-17">
+        {looking ? (
+          <button
+            type="button"
+            className="on-ground min-h-11 self-start font-semibold underline underline-offset-4"
+            onClick={() => setLooking(false)}
+          >
+            I didn’t look
+          </button>
+        ) : place.rescue !== null && place.promised_s !== null ? (
+          <p className="on-ground text-[15px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
+            By its loads and what you noticed: <b>{clock(place.rescue.open_s)}</b> instead of {clock(place.promised_s)}; safe to look from{' '}
+            {clock(place.rescue.earliestLook_s)}
+          </p>
+        ) : (
+          <Said place={place} />
+        )}
+      </div>
       <BigButton label="Opened" keyHint="o" disabled={disabled} onClick={() => onTouch({ kind: 'opened', data: {} })} />
     </Stage>
   );

@@ -26,7 +26,7 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
   const asked = useIronLoads(places.flatMap(({ iron }, i) => (cues[i]?.length === 0 ? [] : [iron.id])));
   const jobs = places.map(({ iron, formula, prediction, load }, i): RescueJob | null => {
     const noticed = cues[i] ?? [];
-    if (noticed.length === 0 || prediction === null || asked === undefined) return null;
+    if (noticed.length === 0 || prediction === null || asked?.loads.has(iron.id) !== true) return null;
     // What is in the iron, not what is being worked on by now.
     const inIron = asked.formulas.find((f) => f.id === prediction.formulaId && f.rev === prediction.formulaRev) ?? formula;
     const { tawny } = prediction.target;

@@ -6,7 +6,7 @@ import { useQueried } from '../store/index.ts';
 /** The newest loads of some irons with their logs and promises, the oldest first, and the formulas they were made from. */
 export type IronLoads = { readonly loads: ReadonlyMap<string, readonly ToldLoad[]>; readonly formulas: readonly Formula[] };
 
-/** Undefined until the store has answered. */
+/** Undefined until the store has answered; of an iron that was only just asked about, nothing is there yet. */
 export const useIronLoads = (ironIds: readonly string[]): IronLoads | undefined =>
   useQueried(
     async (queries) => {
@@ -19,4 +19,5 @@ export const useIronLoads = (ironIds: readonly string[]): IronLoads | undefined 
       return { loads, formulas: formulas.filter((formula) => formula !== null) };
     },
     `loads of ${ironIds.join(' ')}`,
+    true,
   );

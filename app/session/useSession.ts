@@ -12,7 +12,7 @@ import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Workspace } from '../store/index.ts';
-import { commands, useDo, useQueried, useRows } from '../store/index.ts';
+import { commands, EMPTY_WORKSPACE, useDo, useQueried, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 
 export type Session = {
@@ -30,18 +30,6 @@ export type Session = {
   readonly setWorkspace: (changes: Partial<Workspace>) => void;
   /** The loads of the irons that are worked with: what they say goes into every advice. */
   readonly ironLoads: IronLoads;
-};
-
-const EMPTY_WORKSPACE: Workspace = {
-  id: 'workspace',
-  formulaId: '',
-  ironId: '',
-  target: { tawny: 4, crisp: 3 },
-  batter_C: 20,
-  load: 1,
-  preheat_s: null,
-  setting_C: null,
-  runId: null,
 };
 
 /** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
@@ -74,7 +62,7 @@ export const useSessionOfStore = (): Session | undefined => {
   const irons = useQueried((queries) => queries.newestRevisions('irons'), 'irons');
   // By the hour, so that the question stays the same from tick to tick.
   const since = Math.floor(wallNow() / HOUR_MS) * HOUR_MS - OLDEST_LOT_MS;
-  const lots = useQueried((queries) => queries.lotsSince(since), `lots ${since}`);
+  const lots = useQueried((queries) => queries.lotsSince(since), `lots ${since}`, true);
   const kit = kits?.[0] ?? (kits === undefined ? undefined : DEFAULT_KIT);
   const run = useMemo(
     () => (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null),

@@ -163,9 +163,10 @@ export const useProblems = (): ReadonlyMap<string, SetAside> => {
 
 /**
  * An answer of the store, kept fresh across tabs; undefined until the first is there. `key`: everything that the question depends on.
- * What hasn't changed keeps its identity.
+ * What hasn't changed keeps its identity. `stays`: until another question is answered the answer to the one before stands, for a page that must
+ * not vanish under the cook's finger meanwhile.
  */
-export const useQueried = <T,>(ask: (queries: Queries) => Promise<T>, key: string): T | undefined => {
+export const useQueried = <T,>(ask: (queries: Queries) => Promise<T>, key: string, stays = false): T | undefined => {
   const { kitchen, queries } = useKitchenChoice();
   const { pendingWrites } = kitchen;
   const pending = useSyncExternalStore(
@@ -173,12 +174,13 @@ export const useQueried = <T,>(ask: (queries: Queries) => Promise<T>, key: strin
     () => pendingWrites.pending,
     () => pendingWrites.pending,
   );
-  const last = useRef<{ readonly key: string; readonly value: T } | null>(null);
-  const found = useLiveQuery(async () => ({ key, value: await ask(queries) }), [queries, pending, key]);
-  // An answer to another question isn't one.
-  if (found === undefined || found.key !== key) return last.current?.key === key ? last.current.value : undefined;
+  const last = useRef<{ readonly key: string; readonly of: Queries; readonly value: T } | null>(null);
+  const found = useLiveQuery(async () => ({ key, of: queries, value: await ask(queries) }), [queries, pending, key]);
+  // An answer to another question isn't one, nor is one of the other kitchen.
+  const before = last.current?.of === queries ? last.current : null;
+  if (found?.key !== key || found.of !== queries) return before !== null && (stays || before.key === key) ? before.value : undefined;
   const value = settled(last.current?.value, found.value);
-  last.current = { key, value };
+  last.current = { key, of: queries, value };
   return value;
 };
 

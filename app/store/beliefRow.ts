@@ -9,8 +9,7 @@ const shape = z.object({
   side_K: z.number(),
   used: z.int().min(1),
   portion: z.number().positive(),
-  setting_C: z.number(),
-  chance: z.number().min(0).max(1),
+  landing: z.array(z.object({ setting_C: z.number(), chance: z.number().min(0).max(1) })).min(1),
   spread: z.object({ cavity: z.number().min(0), plates_K: z.number().min(0), time: z.number().min(0) }),
 }) satisfies z.ZodType<BelievedIron>;
 

@@ -11,8 +11,10 @@ const believed = {
   side_K: 2,
   used: 3,
   portion: 1.08,
-  setting_C: 171,
-  chance: 0.8,
+  landing: [
+    { setting_C: 135, chance: 0.6 },
+    { setting_C: 195, chance: 0.9 },
+  ],
   spread: { cavity: 0.05, plates_K: 4, time: 0.1 },
 };
 
@@ -23,7 +25,7 @@ test('what was found is found again; that loads say nothing too; what was never 
   expect(await keptBelief('b')).toBeNull();
   expect(await keptBelief('c')).toBeUndefined();
   const database = await new Dexie('tawny-lattice-derived').open();
-  for (const bad of [{ ...believed, setting_C: 'hot' }, { used: 1 }, 7]) {
+  for (const bad of [{ ...believed, landing: [] }, { ...believed, portion: 'more' }, { used: 1 }, 7]) {
     await database.table('beliefs').put({ key: 'd', at: 3, believed: bad });
     expect(await keptBelief('d')).toBeUndefined();
   }

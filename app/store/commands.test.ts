@@ -6,6 +6,7 @@ import { loadProgress } from '../../core/log/index.ts';
 import { newLot } from '../../core/lot/index.ts';
 import { presetIron } from '../../core/testing/batters.ts';
 import * as commands from './commands.ts';
+import { EMPTY_WORKSPACE } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
 import { anotherTab, openedKitchen, queriesOf, quotaError } from './testing/open.ts';
 import type { Command } from './transaction.ts';
@@ -104,7 +105,9 @@ describe('a touch is one command', () => {
     await expect(kitchen.do(commands.changeKit((kit) => ({ ...kit, altitude_m: 9000 })))).rejects.toMatchObject({
       failure: { code: 'row-unsound', fields: { table: 'kits', where: 'altitude_m' } },
     });
-    await expect(kitchen.do(commands.addFormula({ ...formula, id: 'long', name: 'x'.repeat(200) }))).rejects.toThrow(CommandFailed);
+    await expect(kitchen.do(commands.addFormula({ ...formula, id: 'long', name: 'x'.repeat(200) }, EMPTY_WORKSPACE))).rejects.toThrow(
+      CommandFailed,
+    );
     expect(await kitchen.database.rows('formulas').count()).toBe(0);
   });
 
@@ -121,7 +124,7 @@ describe('revisions', () => {
   const named = (name: string) => (newest: Formula) => ({ ...newest, name, parentRev: newest.rev });
   const without = (newest: Formula) => ({ ...newest, lines: newest.lines.filter((line) => line.id !== lineId), parentRev: newest.rev });
   const all = async (): Promise<Formula[]> => (await kitchen.database.rows('formulas').toArray()).sort((a, b) => a.rev - b.rev);
-  beforeEach(() => kitchen.do(commands.addFormula(formula)));
+  beforeEach(() => kitchen.do(commands.addFormula(formula, EMPTY_WORKSPACE)));
 
   test('an edit and a removal, both made from what was on the screen: neither is lost', async () => {
     await Promise.all([kitchen.do(commands.reviseFormula(formula, named('Edited'))), kitchen.do(commands.reviseFormula(formula, without))]);
@@ -243,7 +246,7 @@ describe('a full device', () => {
 describe('killed at 200 seeded moments', () => {
   /** Everything that a morning writes, one command after the other. */
   const morning = (): Command<unknown>[] => [
-    commands.addFormula({ ...formula, id: 'f' }),
+    commands.addFormula({ ...formula, id: 'f' }, EMPTY_WORKSPACE),
     commands.startWeighing(
       { id: 'w', formulaId: 'f', formulaRev: 1, factor: 1, by: 'scale', display: 'tare', who: '', startedAt: NOW },
       's',

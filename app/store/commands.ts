@@ -49,23 +49,23 @@ export const reviseIron = (seen: Iron, change: (newest: Iron) => Iron, id = newI
   run: (transaction) => revision(transaction, 'irons', seen.id, seen.rev, change),
 });
 
-/** A formula or an iron that is new, and the one to be worked with from now on. */
-export const addFormula = (formula: Formula, id = newId()): Command<null> => ({
+/** A formula or an iron that is new, and the one to be worked with from now on. `usual`: what is worked with where nothing was chosen yet. */
+export const addFormula = (formula: Formula, usual: Workspace, id = newId()): Command<null> => ({
   id,
   tables: ['formulas', 'workspaces'],
   run: async (transaction) => {
     await transaction.add('formulas', formula);
-    await changeWorkspace(transaction, { formulaId: formula.id });
+    await changeWorkspace(transaction, { formulaId: formula.id }, usual);
     return null;
   },
 });
 
-export const addIron = (iron: Iron, id = newId()): Command<null> => ({
+export const addIron = (iron: Iron, usual: Workspace, id = newId()): Command<null> => ({
   id,
   tables: ['irons', 'workspaces'],
   run: async (transaction) => {
     await transaction.add('irons', iron);
-    await changeWorkspace(transaction, { ironId: iron.id, setting_C: null });
+    await changeWorkspace(transaction, { ironId: iron.id, setting_C: null }, usual);
     return null;
   },
 });
@@ -81,19 +81,7 @@ export const changeKit = (change: (kit: Kit) => Kit, id = newId()): Command<null
   },
 });
 
-const EMPTY_WORKSPACE: Workspace = {
-  id: 'workspace',
-  formulaId: '',
-  ironId: '',
-  target: { tawny: 4, crisp: 3 },
-  batter_C: 20,
-  load: 1,
-  preheat_s: null,
-  setting_C: null,
-  runId: null,
-};
-
-const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual = EMPTY_WORKSPACE): Promise<void> => {
+const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual: Workspace): Promise<void> => {
   const workspace = (await transaction.get('workspaces', 'workspace')) ?? usual;
   await transaction.put('workspaces', { ...workspace, ...changes, id: 'workspace' });
 };

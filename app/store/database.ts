@@ -26,6 +26,19 @@ export type Workspace = {
   readonly asNewIronId?: string | null;
 };
 
+/** Where neither a run nor a kit says anything. */
+export const EMPTY_WORKSPACE: Workspace = {
+  id: 'workspace',
+  formulaId: '',
+  ironId: '',
+  target: { tawny: 4, crisp: 3 },
+  batter_C: 20,
+  load: 1,
+  preheat_s: null,
+  setting_C: null,
+  runId: null,
+};
+
 /** A command that was carried out, and what came of it: doing it again does nothing. */
 export type DoneCommand = { readonly id: string; readonly at: number; readonly result: unknown };
 

@@ -1,6 +1,7 @@
 export { keepBelief, keptBelief } from './beliefs.ts';
 export * as commands from './commands.ts';
 export type { Workspace } from './database.ts';
+export { EMPTY_WORKSPACE } from './database.ts';
 export {
   KitchenProvider,
   logOf,

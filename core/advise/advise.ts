@@ -208,13 +208,12 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
 };
 
 function* chooseSetting(
-  { iron, target, setting_C, believed }: AdviceRequest,
+  { iron, target, setting_C }: AdviceRequest,
   cookAt: (setting_C: number) => Cooked | null,
 ): Generator<void, Advice['setting']> {
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
-  // Where its loads have been weighed, the setting with the best chance is known already.
-  const found = believed === null ? yield* findSetting(range, target, cookAt) : clamp(believed.setting_C, range.min_C, range.max_C);
+  const found = yield* findSetting(range, target, cookAt);
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
 }

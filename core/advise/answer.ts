@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { MODEL_VERSION, roundedTo } from '../basis/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Advice } from './advice.ts';
+import { chanceAt } from './believed.ts';
 
 export const ANSWER_SCHEMA = 'tawny-lattice/advice@1';
 
@@ -99,7 +100,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     pieceMass_g: roundedTo(a.pieceMass_g, 2),
     pieceDensity_gPerMl: roundedTo(a.pieceDensity_gPerML, 3),
     boiling_C: roundedTo(a.batter.boiling_C, 1),
-    basis: believed === null ? null : { loads: believed.used, chance: roundedTo(believed.chance, 2) },
+    basis: believed === null ? null : { loads: believed.used, chance: roundedTo(chanceAt(believed, a.setting.temperature_C), 2) },
     warnings: a.findings.map((finding) => ({ ...finding, fields: plainFields(finding.fields), text: say(finding) })),
   };
 };

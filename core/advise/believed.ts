@@ -1,10 +1,10 @@
-import { NORMAL_P90 } from '../basis/index.ts';
+import { clamp, NORMAL_P90 } from '../basis/index.ts';
 import type { Belief, Emulator, IronParameters } from '../fit/index.ts';
 import { guessesToJudge, predictLoad } from '../fit/index.ts';
 import type { MediumScales } from '../plate/index.ts';
 import { UNSCALED } from '../plate/index.ts';
 import type { Aim, Suggestion } from './suggest.ts';
-import { suggest } from './suggest.ts';
+import { landingBySetting, suggest } from './suggest.ts';
 
 /**
  * What is believed of one iron with one batter and one wish, as the adviser needs it: how the iron differs from its measures, what lands best
@@ -15,10 +15,8 @@ export type BelievedIron = IronParameters & {
   readonly used: number;
   /** Of what fills the described iron, the share that fills this one best. */
   readonly portion: number;
-  /** The setting with the best chance of landing, °C. */
-  readonly setting_C: number;
-  /** Chance that such a load lands: both sides within one step, filled, core set. */
-  readonly chance: number;
+  /** How often a load at each setting lands (both sides within one step, filled, core set), rising settings, never empty. */
+  readonly landing: readonly { readonly setting_C: number; readonly chance: number }[];
   /** Standard deviations: of the room (relative), of the plates (K), and of the best time (in its logarithm). */
   readonly spread: { readonly cavity: number; readonly plates_K: number; readonly time: number };
 };
@@ -73,8 +71,7 @@ export const believedIron = (e: Emulator, belief: Belief, used: number, aim: Aim
     browning: browningFor(e, middle, best, at(0.5)),
     used,
     portion: best.portion_g / e.full_g,
-    setting_C: best.setting_C,
-    chance: best.chance,
+    landing: landingBySetting(e, belief, aim),
     spread: { cavity: cavity.sd, plates_K: offset.sd, time: Math.hypot(time, LOAD_SCATTER) },
   };
 };
@@ -82,3 +79,12 @@ export const believedIron = (e: Emulator, belief: Belief, used: number, aim: Aim
 /** How the plates of this iron touch and brown, as it is believed; nothing where nobody knows. */
 export const scalesOf = (believed: BelievedIron | null): { readonly scales?: MediumScales } =>
   believed === null ? {} : { scales: { ...UNSCALED, contact: believed.contact, browning: believed.browning } };
+
+/** Chance that a load at this setting lands; between the settings looked at, in a straight line. */
+export const chanceAt = ({ landing }: BelievedIron, setting_C: number): number => {
+  const after = landing.findIndex((at) => at.setting_C >= setting_C);
+  const [low, high] = [landing[Math.max(0, after - 1)], landing[after === -1 ? landing.length - 1 : after]];
+  if (low === undefined || high === undefined) return 0;
+  const width = high.setting_C - low.setting_C;
+  return width <= 0 ? high.chance : low.chance + (high.chance - low.chance) * clamp((setting_C - low.setting_C) / width, 0, 1);
+};

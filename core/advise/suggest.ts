@@ -24,6 +24,7 @@ export type Suggestion = Action & {
 };
 
 const SETTINGS = 11;
+const LANDING_SETTINGS = 7;
 const TIMES = 30;
 const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
@@ -156,6 +157,17 @@ export const suggest = (e: Emulator, belief: Belief, wished: Aim | number): Sugg
       found = { portion_g, setting_C, open_s: fine[i] ?? best.open_s, chance: j.chance, close: j.close, fills };
     });
   return found;
+};
+
+/** How often the best load at each setting lands, from the lowest setting to the highest. */
+export const landingBySetting = (e: Emulator, belief: Belief, aim: Aim): { readonly setting_C: number; readonly chance: number }[] => {
+  const guesses = drawGuesses(belief, 90);
+  const { portion_g } = bestPortion(e, guesses);
+  const times = Array.from({ length: ROUGH.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / ROUGH.times) ** 1.6);
+  return settingsTried(e, LANDING_SETTINGS).map((setting_C) => ({
+    setting_C,
+    chance: bestOf(e, guesses, portion_g, [setting_C], aim, times).chance,
+  }));
 };
 
 /** What a load scatters by beside what isn't known of the iron, as three equally likely points of a normal distribution. */
