@@ -1,15 +1,25 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import type { RouteObject } from 'react-router';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Broken, BrokenFrame } from './shell/Broken.tsx';
 import { Shell } from './shell/Shell.tsx';
-import { KitchenProvider } from './store/index.ts';
+import { KitchenProvider, notices } from './store/index.ts';
+import type { NoAnswer } from './workers/index.ts';
 
 const StoreTrouble = lazy(async () => ({ default: (await import('./shell/StoreTrouble.tsx')).StoreTrouble }));
 
 // The answers come from this device: being offline changes nothing.
-const queries = new QueryClient({ defaultOptions: { queries: { networkMode: 'always', refetchOnWindowFocus: false } } });
+const queries = new QueryClient({
+  // Asked again and still no answer: what stands on the screen is the one before, and that is said.
+  queryCache: new QueryCache({
+    onError: (error) => {
+      // By its name: the workers' side isn't loaded with the page.
+      if (error.name === 'NoAnswer') notices.tell({ code: (error as NoAnswer).code, fields: {} });
+    },
+  }),
+  defaultOptions: { queries: { networkMode: 'always', refetchOnWindowFocus: false } },
+});
 
 const WAITING = <p className="p-8">Opening the kitchen …</p>;
 

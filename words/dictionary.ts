@@ -256,8 +256,9 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'recipe-empty': () => 'the Recipe in it has no ingredients',
 
   // Interface and command line
-  'took-too-long': () => 'this took too long and was stopped: try a shorter text',
-  'worker-crashed': () => 'the reckoning stopped by itself and was started again',
+  'text-too-large': () => 'too long to be read: try a shorter text',
+  'took-too-long': () => 'an answer took too long and was given up; what stands here is the one before. Reload the page to ask again',
+  'worker-crashed': () => 'the reckoning stopped by itself, twice; what stands here is the answer before. Reload the page to ask again',
   'recipe-too-long': (f) =>
     `the recipe has ${f.lines} ingredient lines; more than ${f.most} isn’t taken, for half a recipe is another batter`,
   'paste-too-long': (f) => `only the first ${f.most} lines were taken; ${f.cut} are left out`,

@@ -156,7 +156,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
       </Suspense>
       {sheet === 'dialling' && (
         <DialInSheet
-          key={iron.id}
+          key={`loads of ${iron.id}`}
           session={session}
           formula={bowl.formula}
           iron={iron}

@@ -170,7 +170,7 @@ const MOST_PASTE_CHARACTERS = 4_000_000;
 
 /** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
 export const readPasted = (text: string, readSettings: ReadSettings, newId: () => string): Result<Paste> => {
-  if (text.length > MOST_PASTE_CHARACTERS) return failure('took-too-long');
+  if (text.length > MOST_PASTE_CHARACTERS) return failure('text-too-large');
   const recipe = recipeIn(text, newId);
   if (recipe !== null && !recipe.ok) return recipe;
   if (recipe !== null) {

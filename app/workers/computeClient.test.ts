@@ -189,6 +189,6 @@ describe('pastes', () => {
       // Straight growth is ten; what grows with the square would be a hundred.
       expect(whole).toBeLessThan(40 * Math.max(2, tenth));
     }
-    expect(readPasted('x'.repeat(5_000_000), DEFAULT_READ_SETTINGS, newId)).toEqual(failure('took-too-long'));
+    expect(readPasted('x'.repeat(5_000_000), DEFAULT_READ_SETTINGS, newId)).toEqual(failure('text-too-large'));
   });
 });

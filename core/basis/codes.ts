@@ -253,6 +253,7 @@ export type CodeFields = {
   readonly 'recipe-broken': { readonly where: string };
   readonly 'recipe-empty': None;
   // Interface and command line
+  readonly 'text-too-large': None;
   readonly 'took-too-long': None;
   readonly 'worker-crashed': None;
   readonly 'recipe-too-long': { readonly lines: number; readonly most: number };

@@ -3,7 +3,7 @@ import { failure, success } from '../basis/index.ts';
 import type { Fill } from './describe.ts';
 import { cavityByFill } from './describe.ts';
 import type { Iron } from './iron.ts';
-import { controlRange, withRange } from './iron.ts';
+import { controlRange, withRange } from './control.ts';
 
 const nothing = { cavity: null, plates: false } as const;
 
