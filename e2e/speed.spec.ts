@@ -5,11 +5,21 @@ import { open, settled } from './kitchen.ts';
 // Playwright's own recording would be measured along.
 test.use({ trace: 'off' });
 
+/** A quiet machine takes six to eight paces; twice that is another application. */
+const MOST_PACES = 15;
+
 test('while the wish is dragged the answer follows', async ({ page }) => {
   await open(page, 'iron');
   await settled(page);
   // Measured in the page, from the pointer's move to the figure's change; the first moves warm it up.
-  const { times, longest } = await page.evaluate(async () => {
+  // So that a slow or a busy machine isn't taken for a slow application, the same machine's pace is measured in between: a sum of a million exponentials.
+  const { times, longest, paces } = await page.evaluate(async () => {
+    let sum = 0;
+    const pace = (): number => {
+      const began = performance.now();
+      for (let i = 0; i < 1_000_000; i++) sum += Math.exp(-i / 1e6 - sum * 1e-12);
+      return performance.now() - began;
+    };
     const slider = document.querySelector('[aria-label="Aim: tawny step"]')!;
     const figure = (): string | null => document.querySelector('[data-figure="tawnyStep"]')!.getAttribute('data-exact');
     const box = slider.getBoundingClientRect();
@@ -28,6 +38,7 @@ test('while the wish is dragged the answer follows', async ({ page }) => {
     const tasks: number[] = [];
     new PerformanceObserver((list) => tasks.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });
     const taken: number[] = [];
+    const measured: number[] = [];
     say('pointerdown', 0.3);
     for (let i = 0; i < 45; i++) {
       const before = figure();
@@ -36,16 +47,17 @@ test('while the wish is dragged the answer follows', async ({ page }) => {
       say('pointermove', 0.26 + 0.0126 * i);
       while (figure() === before && performance.now() - moved < 3000) await new Promise((resolve) => setTimeout(resolve, 4));
       if (i >= 5) taken.push(performance.now() - moved);
+      if (i % 3 === 0) measured.push(pace());
     }
     say('pointerup', 0.4);
-    return { times: taken.sort((a, b) => a - b), longest: Math.max(0, ...tasks) };
+    return { times: taken.sort((a, b) => a - b), longest: Math.max(0, ...tasks), paces: measured.sort((a, b) => a - b) };
   });
   const p95 = times[Math.floor(times.length * 0.95)]!;
+  const pace = paces[Math.floor(paces.length / 2)]!;
   console.log(
-    `input to answer: median ${Math.round(times[20]!)} ms, 95th percentile ${Math.round(p95)} ms; longest main-thread task ${Math.round(longest)} ms (wall)`,
+    `input to answer: median ${Math.round(times[20]!)} ms, 95th percentile ${Math.round(p95)} ms = ${(p95 / pace).toFixed(1)} of this machine’s paces of ${pace.toFixed(1)} ms; longest main-thread task ${Math.round(longest)} ms (wall)`,
   );
-  // Budget 100 ms; tests gate at three times the budget, on shared machines.
-  expect(p95).toBeLessThan(300);
+  expect(p95 / pace).toBeLessThan(MOST_PACES);
   const aim = page.getByRole('slider', { name: 'Aim: tawny step' });
   await aim.press('Home');
   await settled(page);

@@ -122,12 +122,12 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'prep-refrigerate': () => 'Into the refrigerator',
   'prep-beat-down': () => 'Beat it down',
 
-  'iron-measure': (f) => `${String(f.what).replace(/_.*/, '')}: ${f.value} can’t be`,
+  'iron-measure': (f) => `${f.what.replace(/_.*/, '')}: ${f.value} can’t be`,
   'iron-wall-too-wide': (f) => `walls of ${f.wall_mm} mm leave no pocket where one repeats every ${f.pitch_mm} mm`,
   'iron-fill-unbelievable': (f) => `the fill says ${f.fill_mL} mL, the ruler ${f.ruler_mL} mL: one of the two is wrong`,
   'probe-unbelievable': (f) =>
     `the probe says ${f.read_C} °C where ${f.expected_C} °C are set: is it on a hot plate, and has the light gone out?`,
-  'iron-broken': (f) => `that can’t be an iron: look at its ${String(f.where).replace(/_.*/, '')}`,
+  'iron-broken': (f) => `that can’t be an iron: look at its ${f.where.replace(/_.*/, '')}`,
   // Which of setting, portion and time moved, and why
   'moved-hotter-less-drying': () => 'hotter plates colour before they dry deeper',
   'moved-cooler-more-drying': () => 'cooler plates dry deeper before they colour',
@@ -157,13 +157,13 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'moved-other-iron': () => 'another iron',
   // On the plate
   'lightness-out-of-reach': (f) =>
-    `wished ${f.wanted_gPerML} g/mL, it comes to ${f.reached_gPerML}: fill and time can do no more. ${f.cup_g === undefined ? (Number(f.wanted_gPerML) > Number(f.reached_gPerML) ? 'Even without any air in it this batter swells further' : 'No whipping of this batter brings it') : Number(f.cup_g) < Number(f.cupNow_g) ? `A batter that weighs ${f.cup_g} g a level US cup would, now ${f.cupNow_g} g: more air, by whites, whipping or yeast (Lift)` : `A batter that weighs ${f.cup_g} g a level US cup would, now ${f.cupNow_g} g: fewer bubbles`}`,
+    `wished ${f.wanted_gPerML} g/mL, it comes to ${f.reached_gPerML}: fill and time can do no more. ${f.cup_g === undefined ? (f.wanted_gPerML > f.reached_gPerML ? 'Even without any air in it this batter swells further' : 'No whipping of this batter brings it') : f.cup_g < (f.cupNow_g ?? 0) ? `A batter that weighs ${f.cup_g} g a level US cup would, now ${f.cupNow_g} g: more air, by whites, whipping or yeast (Lift)` : `A batter that weighs ${f.cup_g} g a level US cup would, now ${f.cupNow_g} g: fewer bubbles`}`,
   'turn-by': (f) =>
     `turn it at once${f.latest_s === undefined ? '' : `, within ${f.latest_s} s: later less than half of it flows`}. ${f.first_percent} % stays on the first side, thin and crisp, step ${f.first_step}; the side that ends below takes the rest and is dense, step ${f.second_step}. About ${f.hollow_percent} % of a ball stays hollow`,
   'on-a-hob': (f) =>
     `over a hob nothing regulates the heat: turn it over every ${f.every_s} s, and take it off between loads. Handles and flame burn`,
   'may-stick': (f) =>
-    `it may stick (${String(f.because).replace('thin-batter', 'thin').replace('bare', 'bare plates').replace('lean', 'hardly any fat').replace('sweet', 'much sugar')}): grease, and don’t open before it is dry; a lid that won’t lift by itself wants more time`,
+    `it may stick (${f.because.replace('thin-batter', 'thin').replace('bare', 'bare plates').replace('lean', 'hardly any fat').replace('sweet', 'much sugar')}): grease, and don’t open before it is dry; a lid that won’t lift by itself wants more time`,
   'spot-wet': (f) =>
     `around ${f.topping} it is still ${f.percent} % water when the rest has ${f.around_percent} %, at step ${f.around_step === f.step ? 'the same' : `${f.step} beside ${f.around_step}`}${f.later_s === undefined ? '' : f.later_s === 'never' ? ', and it doesn’t set' : `, and sets ${f.later_s} s later`}: fewer, smaller, towards the middle, and a little longer`,
   'spot-dark': (f) => `around ${f.topping} it comes out darker, step ${f.step} beside ${f.around_step}: fewer, or cooler plates`,
@@ -218,7 +218,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'bowl-without-starch': () => 'no flour, starch or egg that could set: this is not a batter yet',
   'never-sets': (f) => `the middle never sets (needs ${f.set_C} °C; water boils at ${f.boiling_C} °C here)`,
   'never-dries': () => 'it doesn’t dry through within five minutes on this iron',
-  'out-of-range': (f) => `${QUANTITIES[String(f.what)] ?? f.what} must lie between ${f.min} and ${f.max} (got ${f.value})`,
+  'out-of-range': (f) => `${QUANTITIES[f.what] ?? f.what} must lie between ${f.min} and ${f.max} (got ${f.value})`,
 
   // Circuits and the run
   'circuit-overloaded': (f) =>

@@ -5,7 +5,7 @@ import { ingredientById } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { grams, Sheet } from '../look/index.ts';
 import type { Revise } from './revise.ts';
-import { revised, withLine, withLines } from './revise.ts';
+import { withLine, withLines } from './revise.ts';
 import { newId } from '../store/index.ts';
 
 type Props = {

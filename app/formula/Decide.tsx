@@ -9,7 +9,7 @@ type Props = { readonly formula: Formula; readonly line: FormulaLine; readonly r
 const link = 'min-h-9 px-1 font-semibold text-act underline underline-offset-2';
 
 /** What a line leaves open, as touches: which end of a range, which of two amounts, which of two meanings. */
-export const Decide = ({ formula, line, read, onRevise }: Props) => {
+export const Decide = ({ line, read, onRevise }: Props) => {
   const setGrams = (value: number): void => onRevise((now) => withLine(now, line.id, { edited_g: Number(value.toFixed(1)) }));
   const choices = read.how.flatMap(({ code, fields }) => {
     if (code === 'amounts-clash')

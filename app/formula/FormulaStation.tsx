@@ -59,7 +59,9 @@ export const FormulaStation = () => {
       if (made !== undefined) ownRevisions.add(`${made.row.id}/${made.row.rev}`);
     });
   };
-  const start = async (made: Formula): Promise<void> => void (await carryOut(commands.addFormula(made, session.workspace)));
+  const start = async (made: Formula): Promise<void> => {
+    await carryOut(commands.addFormula(made, session.workspace));
+  };
   const take = ({ lines, name, steps, yieldHint, recipe }: Pasted): void => {
     setPasting(false);
     const contents = { lines: [...lines], steps: [...steps], yieldHint };

@@ -46,7 +46,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise
       return;
     }
     const value = gramsTyped(typed);
-    if (value === null) return setProblem('grams from 0 to 1,000,000');
+    if (value === null) return setProblem('grams from 0 to 1000000, and no comma that could be for thousands');
     setProblem(null);
     if (value !== line.edited_g && Math.abs(value - (read.grams ?? -1)) > 0.049)
       onRevise((now) => withLine(now, line.id, { edited_g: value }));

@@ -34,7 +34,7 @@ type Props = {
 };
 
 /** Too thick, too thin: say what the spoon shows, get the grams to stir in. */
-export const ThicknessSheet = ({ formula, reading, predicted, onRevise, onStir, onClose }: Props) => {
+export const ThicknessSheet = ({ reading, predicted, onRevise, onStir, onClose }: Props) => {
   const [seen, setSeen] = useState<Thickness | number>(predicted);
   const [wanted, setWanted] = useState<Thickness>('pourable');
   const correction = thicknessCorrection(reading, seen, wanted);

@@ -8,7 +8,7 @@ import { describeSentence } from '../../words/index.ts';
 import { Findings, InlineSelect, clock, metres, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, useNewestLoads, useSession } from '../session/index.ts';
-import { commands, newId, useDo, useQueried } from '../store/index.ts';
+import { commands, newId, useDo } from '../store/index.ts';
 import type { AdviceJob, AdviceReply } from '../workers/index.ts';
 import { useAdvice, usePattern } from '../workers/index.ts';
 import type { Wish } from './Aim.tsx';

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { useState } from 'react';
 import type { Observation } from '../../core/log/index.ts';
-import { inkOn, tawnyCss } from '../look/index.ts';
+import { inkOn, readNumber, tawnyCss } from '../look/index.ts';
 import type { Question } from './questions.ts';
 import { answered, questionsFor } from './questions.ts';
 
@@ -166,11 +166,11 @@ const Measure = ({
   const [text, setText] = useState(value === null ? '' : String(value));
   const [problem, setProblem] = useState(false);
   const save = (): void => {
-    if (text.trim() === '') return;
-    const typed = Number(text.replace(',', '.'));
-    const sound = Number.isFinite(typed) && typed > 0 && typed <= most;
-    setProblem(!sound);
-    if (sound && typed !== value) onSay(typed);
+    const read = readNumber(text, (typed) => typed > 0 && typed <= most);
+    if (read.kind === 'empty') return;
+    const typed = read.kind === 'number' && read.value > 0 && read.value <= most ? read.value : null;
+    setProblem(typed === null);
+    if (typed !== null && typed !== value) onSay(typed);
   };
   return (
     <>

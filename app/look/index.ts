@@ -25,4 +25,4 @@ export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
 export { useDrag } from './useDrag.ts';
-export { GUARD_MS, useGuard, useSettling } from './useGuard.ts';
+export { useGuard, useSettling } from './useGuard.ts';

@@ -25,7 +25,7 @@ const typed =
   };
 
 /** A number of a form with its limits, for the resolver. */
-export const numberField = (limits: Limits) => z.unknown().transform((input, context) => typed(limits, false)(input, context) as number);
+export const numberField = (limits: Limits) => z.unknown().transform((input, context) => typed(limits, false)(input, context)!);
 
 /** The same where it may be left empty: null. */
 export const maybeNumberField = (limits: Limits) => z.unknown().transform((input, context) => typed(limits, true)(input, context));

@@ -6,6 +6,5 @@ export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { readingOf } from './reading.ts';
-export type { IronLoads } from './useIronLoads.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';

@@ -4,9 +4,8 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import type { SetAside } from '../../core/kitchen/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { LoadEvent } from '../../core/log/index.ts';
 import type { WeighEvent } from '../../core/weigh/index.ts';
-import type { Rows, TableName } from './database.ts';
+import type { Rows } from './database.ts';
 import type { Kitchen, OpenTrouble } from './kitchen.ts';
 import { openKitchen } from './kitchen.ts';
 import { DEMO, OWN } from './names.ts';
@@ -201,19 +200,8 @@ export const useRows = <N extends 'kits' | 'workspaces' | 'ingredients' | 'runs'
   name: N,
 ): readonly Rows[N][] | undefined => useQueried((queries) => queries.all(name), name);
 
-const NO_EVENTS: readonly LoadEvent[] = [];
-
-/** Logs of these loads, in order, by load. */
-export const useLogs = (loadIds: readonly string[]): ReadonlyMap<string, readonly LoadEvent[]> | undefined =>
-  useQueried((queries) => queries.logs('loadEvents', loadIds), loadIds.join('\n'));
-
 /** The log of one weighing, in order; undefined until it is read. */
 export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | undefined =>
   useQueried(async (queries) => (await queries.logs('weighEvents', [weighingId ?? ''])).get(weighingId ?? '') ?? [], weighingId ?? '');
 
-export const logOf = (logs: ReadonlyMap<string, readonly LoadEvent[]>, loadId: string): readonly LoadEvent[] =>
-  logs.get(loadId) ?? NO_EVENTS;
-
 export const useKit = (): Kit => useRows('kits')?.[0] ?? DEFAULT_KIT;
-
-export type { TableName };

@@ -11,7 +11,7 @@ import type { Run } from '../../core/run/index.ts';
 import type { NewWeighEvent, Weighing } from '../../core/weigh/index.ts';
 import type { Workspace } from './database.ts';
 import { newId } from './newId.ts';
-import type { Command, NewLogEventOf, Transaction } from './transaction.ts';
+import type { Command, Transaction } from './transaction.ts';
 import { CommandFailed } from './transaction.ts';
 
 /** Revisions are immutable: a change makes the next one of whatever is the newest by now. */
@@ -134,15 +134,6 @@ export const changeRun = (runId: string, change: (run: Run) => Run, id = newId()
   },
 });
 
-export const removeRun = (runId: string, id = newId()): Command<null> => ({
-  id,
-  tables: ['runs'],
-  run: async (transaction) => {
-    await transaction.remove('runs', runId);
-    return null;
-  },
-});
-
 export const startWeighing = (weighing: Weighing, id = newId()): Command<null> => ({
   id,
   tables: ['weighings'],
@@ -159,7 +150,7 @@ export const noteWeighing = (weighingId: string, event: NewWeighEvent, at: numbe
   run: async (transaction) => {
     const log = await transaction.log('weighEvents', weighingId);
     if (log.some(({ kind }) => kind === 'finished' || kind === 'abandoned')) return null;
-    await transaction.append('weighEvents', weighingId, { ...event, at } as NewLogEventOf<'weighEvents'>);
+    await transaction.append('weighEvents', weighingId, { ...event, at });
     return null;
   },
 });
@@ -181,7 +172,7 @@ export const noteLot = (lot: LotHeader, events: readonly NewLotEvent[], at: numb
   tables: ['lots', 'lotEvents'],
   run: async (transaction) => {
     if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
-    for (const event of events) await transaction.append('lotEvents', lot.id, { ...event, at } as NewLogEventOf<'lotEvents'>);
+    for (const event of events) await transaction.append('lotEvents', lot.id, { ...event, at });
     return null;
   },
 });
@@ -214,7 +205,7 @@ export const pour = ({ load, prediction, lot, poured }: Pour, id: string): Comma
     if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
     await transaction.add('predictions', prediction);
     await transaction.add('loads', load);
-    await transaction.append('loadEvents', load.id, { ...poured, at: load.startedAt } as NewLogEventOf<'loadEvents'>);
+    await transaction.append('loadEvents', load.id, { ...poured, at: load.startedAt });
     return load.id;
   },
 });
@@ -234,7 +225,7 @@ export const noteLoad = (loadId: string, event: NewLoadEvent, at: number, id = n
     // Two hands at one "undo" take back one touch.
     const again = event.kind === 'undone' ? log.find((other) => other.kind === 'undone' && other.data.seq === event.data.seq) : undefined;
     if (again !== undefined) return again;
-    return transaction.append('loadEvents', loadId, { ...event, at } as NewLogEventOf<'loadEvents'>);
+    return transaction.append('loadEvents', loadId, { ...event, at });
   },
 });
 
@@ -243,7 +234,7 @@ export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at:
   id,
   tables: ['loadEvents'],
   run: async (transaction) => {
-    for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at } as NewLogEventOf<'loadEvents'>);
+    for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at });
     return null;
   },
 });
@@ -258,7 +249,7 @@ export const logTrial = ({ load, prediction, lot, events }: Trial, id = `trial/$
     if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
     await transaction.add('predictions', prediction);
     await transaction.add('loads', load);
-    for (const event of events) await transaction.append('loadEvents', load.id, event as NewLogEventOf<'loadEvents'>);
+    for (const event of events) await transaction.append('loadEvents', load.id, event);
     return null;
   },
 });

@@ -122,7 +122,7 @@ export class KitchenDatabase extends Dexie {
 /** The primary key of a row, as the table has it. */
 export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string | [string, number] => {
   const fields = row as unknown as Readonly<Record<string, string & number>>;
-  if (name in LOG_OWNERS && isLogTable(name)) return [fields[LOG_OWNERS[name as keyof typeof LOG_OWNERS]]!, fields['seq']!];
+  if (name in LOG_OWNERS && isLogTable(name)) return [fields[LOG_OWNERS[name]]!, fields['seq']!];
   return name === 'irons' || name === 'formulas' ? [fields['id']!, fields['rev']!] : fields['id']!;
 };
 

@@ -45,13 +45,7 @@ export type Waiting = Partial<{ readonly [T in KitchenTable]: readonly Rows[T][]
 async function* pieces(database: KitchenDatabase, table: KitchenTable): AsyncGenerator<unknown[]> {
   let after: unknown = null;
   for (;;) {
-    const from =
-      after === null
-        ? database.table(table).orderBy(':id')
-        : database
-            .table(table)
-            .where(':id')
-            .above(after as string);
+    const from = after === null ? database.table(table).orderBy(':id') : database.table(table).where(':id').above(after);
     const rows = (await from.limit(CHUNK).toArray()) as unknown[];
     if (rows.length === 0) return;
     yield rows;
@@ -63,7 +57,7 @@ async function* pieces(database: KitchenDatabase, table: KitchenTable): AsyncGen
 const keyIn = (database: KitchenDatabase, table: KitchenTable, row: unknown): unknown => {
   const { keyPath } = database.table(table).schema.primKey;
   const fields = row as RawRow;
-  return Array.isArray(keyPath) ? keyPath.map((name) => fields[name]) : fields[keyPath as string];
+  return Array.isArray(keyPath) ? keyPath.map((name) => fields[name]) : fields[keyPath!];
 };
 
 /**

@@ -4,12 +4,10 @@ export type { Workspace } from './database.ts';
 export { EMPTY_WORKSPACE } from './database.ts';
 export {
   KitchenProvider,
-  logOf,
   useDo,
   useKit,
   useKitchen,
   useKitchenChoice,
-  useLogs,
   useNotices,
   useProblems,
   useQueried,
@@ -21,4 +19,3 @@ export {
 export type { OpenTrouble } from './kitchen.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';
-export type { LoadWithLog } from './queries.ts';

@@ -112,7 +112,7 @@ export class Kitchen {
 /** Reads and writes within the transaction that is open. */
 const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transaction => ({
   get: (table, key) => database.rows(table).get(key),
-  newest: (table, id) => database.rows(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).last() as never,
+  newest: (table, id) => database.rows(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).last(),
   log: async (table, ownerId) => (await logRows(database, table, ownerId)).map(({ event }) => event),
   add: async (table, row) => {
     checks.write(table, row);

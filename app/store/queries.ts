@@ -1,7 +1,7 @@
 import { Dexie } from 'dexie';
 import type { LogTable } from '../../core/kitchen/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
-import type { Load, LoadEvent, Lot, LotEvent, Prediction } from '../../core/log/index.ts';
+import type { Load, LoadEvent, Lot, Prediction } from '../../core/log/index.ts';
 import type { KitchenDatabase, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Problems } from './problems.ts';
@@ -156,7 +156,7 @@ export class Queries {
       'lotEvents',
       headers.map(({ id }) => id),
     );
-    return headers.map((header) => ({ ...header, events: (logs.get(header.id) ?? []) as readonly LotEvent[] }));
+    return headers.map((header) => ({ ...header, events: logs.get(header.id) ?? [] }));
   }
 
   async newestWeighing(): Promise<Rows['weighings'] | null> {

@@ -9,13 +9,13 @@ import type { Kitchen } from './kitchen.ts';
 /** Where everything lives in memory there is nothing that a worker could open. */
 const isInMemory = (kitchen: Kitchen): boolean => kitchen.pendingWrites.trouble === 'storage-forbidden';
 
-const withWorker = async <T>(use: (worker: Remote<ExchangeWorker>) => Promise<T>): Promise<T> => {
+const withWorker = async <T>(task: (worker: Remote<ExchangeWorker>) => Promise<T>): Promise<T> => {
   const worker = new Worker(new URL('exchange.worker.ts', import.meta.url), { type: 'module', name: 'exchange' });
   try {
     const crashed = new Promise<never>((_, reject) => {
       worker.onerror = () => reject(new Error('the exchange stopped by itself'));
     });
-    return await Promise.race([use(wrap<ExchangeWorker>(worker)), crashed]);
+    return await Promise.race([task(wrap<ExchangeWorker>(worker)), crashed]);
   } finally {
     worker.terminate();
   }
@@ -61,7 +61,7 @@ export const importKitchen = async (
 const importThere = (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> =>
   withWorker<ImportResult | null>(async (worker) => {
     signal?.addEventListener('abort', () => void worker.cancel(), { once: true });
-    return (await worker.take(kitchen.name, file, proxy(progress))) as ImportResult | null;
+    return await worker.take(kitchen.name, file, proxy(progress));
   });
 
 const importHere = async (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> => {

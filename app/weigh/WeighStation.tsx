@@ -6,7 +6,7 @@ import type { Lot } from '../../core/log/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import type { WeighStep, WorkStep } from '../../core/weigh/index.ts';
 import { overshootChoices } from '../../core/weigh/index.ts';
-import { describeCode, describeSentence, describeStored } from '../../words/index.ts';
+import { describeSentence, describeStored } from '../../words/index.ts';
 import { useScale } from '../devices/index.ts';
 import { clock, grams, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';

@@ -12,7 +12,7 @@ import {
   feasibleBy,
   informationValueNow,
 } from '../../core/advise/index.ts';
-import type { Advice, AdviceRequest, AnswerChange, BelievedIron, InformationValue } from '../../core/advise/index.ts';
+import type { Advice, AnswerChange, InformationValue } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/cook/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
 import type { EmulatorMemory, IronWithBatter } from '../../core/fit/index.ts';

@@ -94,7 +94,7 @@ export class ComputeClient {
         end: (result) => {
           done();
           if (result === null) reject(cancelledError());
-          else resolve(result as Answer<K>);
+          else resolve(result);
         },
         fail: (error) => {
           done();

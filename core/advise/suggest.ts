@@ -24,7 +24,6 @@ export type Suggestion = Action & {
 };
 
 const SETTINGS = 11;
-const LANDING_SETTINGS = 7;
 const TIMES = 30;
 const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
@@ -159,12 +158,14 @@ export const suggest = (e: Emulator, belief: Belief, wished: Aim | number): Sugg
   return found;
 };
 
-/** How often the best load at each setting lands, from the lowest setting to the highest. */
+const LANDING = { guesses: 60, settings: 6, times: 40 } as const;
+
+/** How often the best load at each setting lands, from the lowest setting to the highest. Rough: it is asked with every move of a wish. */
 export const landingBySetting = (e: Emulator, belief: Belief, aim: Aim): { readonly setting_C: number; readonly chance: number }[] => {
-  const guesses = drawGuesses(belief, 90);
+  const guesses = drawGuesses(belief, LANDING.guesses);
   const { portion_g } = bestPortion(e, guesses);
-  const times = Array.from({ length: ROUGH.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / ROUGH.times) ** 1.6);
-  return settingsTried(e, LANDING_SETTINGS).map((setting_C) => ({
+  const times = Array.from({ length: LANDING.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / LANDING.times) ** 1.6);
+  return settingsTried(e, LANDING.settings).map((setting_C) => ({
     setting_C,
     chance: bestOf(e, guesses, portion_g, [setting_C], aim, times).chance,
   }));

@@ -43,7 +43,9 @@ const withDialEnds = (iron: RawRow): RawRow | null => {
 
 const asText = (value: unknown): string => {
   try {
-    return JSON.stringify(value) ?? String(value);
+    const json: unknown = JSON.stringify(value);
+    // Undefined and functions have none, whatever the types say.
+    return typeof json === 'string' ? json : String(value);
   } catch {
     // A row that holds what JSON can't (a cycle, a big integer) was never written by this application.
     return String(value);

@@ -27,7 +27,7 @@ export function* kitchenText(head: FileHead, kit: object, parts: Iterable<TableP
 
 export const openingText = ({ appVersion, exportedAt }: FileHead, kit: object): string => {
   const opening = JSON.stringify({ schema: FILE_SCHEMA, version: FILE_VERSION, appVersion, exportedAt, layout: 'rows', kit });
-  return `${opening.slice(0, -1)}`;
+  return opening.slice(0, -1);
 };
 
 /** `before`: the table of the part before; null: this is the first. */

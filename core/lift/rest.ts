@@ -1,4 +1,4 @@
-import type { Leavening, ParsedFormula } from '../formula/index.ts';
+import type { ParsedFormula } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
 
 /** How a standing powder batter leaks its gas. */

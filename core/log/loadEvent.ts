@@ -48,6 +48,5 @@ export const LoadEvent = z.discriminatedUnion('kind', [
   z.object({ ...base, kind: z.literal('undone'), data: z.object({ seq: z.int().min(0) }) }),
 ]);
 export type LoadEvent = z.infer<typeof LoadEvent>;
-type LoadEventKind = LoadEvent['kind'];
 /** What is to be written down; sequence and instant are given by the log. */
 export type NewLoadEvent = LoadEvent extends infer E ? (E extends LoadEvent ? Omit<E, 'seq' | 'at'> : never) : never;

@@ -2,11 +2,8 @@ import type { Code, FieldsOf, Finding } from '../basis/index.ts';
 import { clamp, finding } from '../basis/index.ts';
 import type { SimulationInput } from './simulate.ts';
 import { simulate } from './simulate.ts';
-import type { Iron } from './iron.ts';
 import { shiftedPlates } from './plates.ts';
 
-/** How much hotter or cooler the plates are under each pocket, K, row by row from the hinge; about nought in the mean. */
-type Pattern = NonNullable<Iron['pattern']>;
 export type Side = 'lower' | 'upper';
 
 /** Offsets between which a pocket's browning is interpolated, K. */

@@ -132,7 +132,7 @@ const clashes = (reading: ParsedFormula): FormulaIssue[] =>
   reading.lines.flatMap((line, index) =>
     line.how.flatMap(({ code, fields }): FormulaIssue[] => {
       if (code !== 'amounts-clash') return [];
-      const [first, second] = [Number(fields['first_g']), Number(fields['second_g'])];
+      const [first, second] = [fields['first_g'], fields['second_g']];
       return [
         {
           code: 'amounts-clash',
