@@ -2,14 +2,14 @@ import { expect, test } from '@playwright/test';
 import { seededRandom } from '../core/basis/index.ts';
 import { column, open, startLoad } from './kitchen.ts';
 
-test('crashed at 20 seeded moments of a load: the log is what had been acknowledged', async ({ context }) => {
-  test.setTimeout(240_000);
+test('crashed at 30 seeded moments of a load: the log is what had been acknowledged', async ({ context }) => {
+  test.setTimeout(480_000);
   const random = seededRandom(20261124);
   let page = await context.newPage();
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   const touches = ['steam is down', 'it smells', 'it beeped', 'it smells'];
-  for (let round = 0; round < 20; round++) {
+  for (let round = 0; round < 30; round++) {
     const iron = column(page, 'deep-a');
     await expect(iron).toHaveAttribute('data-phase', 'cooking');
     await expect(iron.getByRole('button', { name: 'it smells', exact: true })).toBeEnabled();

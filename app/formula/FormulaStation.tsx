@@ -28,6 +28,7 @@ import { StepsPanel } from './StepsPanel.tsx';
 import { SwapSheet } from './SwapSheet.tsx';
 import type { ToolName } from './Tools.tsx';
 import { Tool, Tools } from './Tools.tsx';
+import { titleOf, NameLine } from './NameLine.tsx';
 
 const CUPS: readonly Choice<CupStandardId>[] = [
   { value: 'us', label: 'US cup, 237 mL' },
@@ -40,9 +41,6 @@ const CUPS: readonly Choice<CupStandardId>[] = [
 /** Revisions that this page has made: what another tab makes in between is told. */
 const ownRevisions = new Set<string>();
 const isOwn = (id: string, rev: number): boolean => ownRevisions.has(`${id}/${rev}`);
-
-/** As long as a name may be. */
-const titleOf = (name: string | null): string | null => (name === null || name.trim() === '' ? null : name.trim().slice(0, 120));
 
 export const FormulaStation = () => {
   const session = useSession();
@@ -277,24 +275,5 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
       </div>
       <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} />
     </>
-  );
-};
-
-const NameLine = ({ formula, onRevise }: { readonly formula: Formula; readonly onRevise: Revise }) => {
-  const [name, setName] = useState(formula.name);
-  return (
-    <label className="flex items-center gap-2 text-[15px] text-quiet">
-      Name
-      <input
-        className="min-h-10 flex-1 border-b border-line bg-transparent px-1 font-semibold text-ink focus:bg-white"
-        value={name}
-        maxLength={120}
-        onChange={(event) => setName(event.target.value)}
-        onBlur={() =>
-          name.trim() === '' ? setName(formula.name) : name !== formula.name && onRevise((now) => revised(now, { name: name.trim() }))
-        }
-        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-      />
-    </label>
   );
 };

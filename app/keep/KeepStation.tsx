@@ -2,18 +2,17 @@ import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/log/index.ts';
 import { isOpenLot } from '../../core/log/index.ts';
-import { allergensOf } from '../../core/formula/index.ts';
-import type { KeepForm, KeepItem, KeepLimit, KeepPlace } from '../../core/keep/index.ts';
-import { KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
+import type { KeepItem, KeepLimit } from '../../core/keep/index.ts';
+import { keepLimits } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { dayAndTime, InlineSelect, useGuard } from '../look/index.ts';
-import type { Session } from '../session/index.ts';
-import { readingOf, useSession } from '../session/index.ts';
+import { dayAndTime } from '../look/index.ts';
+import { useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { commands, newId, useDo, useRows } from '../store/index.ts';
+import { commands, useDo, useRows } from '../store/index.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
+import { PutAway } from './PutAway.tsx';
 
 const limitsOf = (item: KeepItem): KeepLimit[] =>
   keepLimits({ form: item.form, place: item.place, from: item.from, code: item.codeOfPractice, refrigerator_C: item.refrigerator_C });
@@ -192,88 +191,6 @@ const Kept = ({
         </button>
       </div>
     </li>
-  );
-};
-
-/** Four touches: what, as what, where, how much; the limit is shown before it is put away. */
-const PutAway = ({ session }: { readonly session: Session }) => {
-  const { kit, formulas, formula } = session;
-  const carryOut = useDo();
-  const guard = useGuard();
-  const { lots } = session;
-  const [formulaId, setFormulaId] = useState(formula?.id ?? '');
-  const [form, setForm] = useState<KeepForm>('pieces');
-  const [place, setPlace] = useState<KeepPlace>('freezer');
-  const [amount, setAmount] = useState('');
-  const chosen = formulas.find((candidate) => candidate.id === formulaId) ?? null;
-  if (chosen === null) return null;
-  const places = placesFor(form);
-  const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
-  const now = wallNow();
-  const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
-  const put = (): void => {
-    const allergens = allergensOf(readingOf(session, chosen));
-    const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
-    const item = {
-      id: newId(),
-      lotId: lot?.id ?? null,
-      name: chosen.name,
-      form,
-      place: where,
-      from: now,
-      amount: amount.trim(),
-      allergens,
-      codeOfPractice: kit.codeOfPractice,
-      refrigerator_C: kit.refrigerator_C,
-      usedAt: null,
-    };
-    void carryOut(commands.addKeepItem(item));
-    setAmount('');
-  };
-  return (
-    <section aria-label="Put away" className="border-t-2 border-ink pt-3">
-      <h2 className="text-xl">Put away</h2>
-      <div className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-3 text-xl">
-        <InlineSelect
-          label="What"
-          value={formulaId}
-          choices={formulas.map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={setFormulaId}
-        />
-        <span className="text-quiet">as</span>
-        <InlineSelect
-          label="As"
-          value={form}
-          choices={KEEP_FORMS.map((value) => ({ value, label: FORM_WORDS[value] }))}
-          onChange={setForm}
-        />
-        <InlineSelect
-          label="Where"
-          value={where}
-          choices={places.map((value) => ({ value, label: PLACE_WORDS[value] }))}
-          onChange={setPlace}
-        />
-        <input
-          aria-label="How much"
-          placeholder="how much, such as 6 pieces"
-          className="entry w-64 text-base"
-          maxLength={60}
-          value={amount}
-          onChange={(event) => setAmount(event.target.value)}
-        />
-        <button type="button" className="button-act text-base" onClick={guard(put)}>
-          Put away
-        </button>
-      </div>
-      {preview !== undefined && (
-        <p className="mt-2 text-[15px]">
-          Would be good until <b>{dayAndTime(preview.until, kit.zone)}</b> ({preview.source}).
-          {where === 'refrigerator' && kit.refrigerator_C > CODES[kit.codeOfPractice].cold_C && (
-            <b className="text-hazard"> This refrigerator is at {kit.refrigerator_C} °C: too warm to count as cold.</b>
-          )}
-        </p>
-      )}
-    </section>
   );
 };
 

@@ -6,31 +6,26 @@ import type { Ferment as Bowl, Reading, Stay, Vessel, YeastForm } from '../../co
 import {
   corrected,
   ferment,
-  FINGER_WARM_C,
   isRefused,
-  JUST_MELTED_C,
-  liquidTemperature_C,
-  panCools_s,
   ripeness,
-  SCALDED_C,
   VESSELS,
   YEAST_HURT_C,
-  YEAST_PER_FRESH,
   yeastAs,
   yeastedBowl,
   yeastForClock,
 } from '../../core/lift/index.ts';
-import { atmosphericPressure_Pa, ingredientById, thermalProperties } from '../../core/matter/index.ts';
+import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, Metric, Findings, grams, InlineSelect, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
+import { dayAndTime, Metric, Findings, grams, InlineSelect, NumberEntry, temperature, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { curveOptions, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { useLot } from './useLot.ts';
 import { wallNow } from '../clock/index.ts';
+import { Liquid } from './Liquid.tsx';
+import { Readings } from './Readings.tsx';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 const HOUR_MS = 3_600_000;
@@ -318,11 +313,6 @@ const localInput = (at: number): string => {
   return new Date(at - offset).toISOString().slice(0, 16);
 };
 
-const heatOf = (id: string): number => {
-  const composition = ingredientById(id)?.composition;
-  return composition == null ? 3000 : thermalProperties(composition, 20).heatCapacity_JPerKgK;
-};
-
 /** The nearest clock that can be met, to be taken by a touch. */
 const TakeNearest = ({ failure, onTake }: { readonly failure: Failure; readonly onTake: (hours: number) => void }) => {
   if (failure.code !== 'ferment-too-short' && failure.code !== 'ferment-too-long') return null;
@@ -331,200 +321,5 @@ const TakeNearest = ({ failure, onTake }: { readonly failure: Failure; readonly 
     <button type="button" className="min-h-9 font-semibold text-act underline underline-offset-2" onClick={() => onTake(nearest_h)}>
       take {nearest_h} h
     </button>
-  );
-};
-
-/** How warm the milk must be for the wanted batter, and how long until it is. */
-const Liquid = ({
-  reading,
-  start_C,
-  room_C,
-  session,
-}: {
-  readonly reading: ParsedFormula;
-  readonly start_C: number;
-  readonly room_C: number;
-  readonly session: Session;
-}) => {
-  const [eggs_C, setEggs] = useState(6);
-  const [scalded, setScalded] = useState(false);
-  const unit = session.kit.temperatureUnit;
-  const parts = reading.lines.flatMap((line) =>
-    line.ingredient === null || line.grams === null ? [] : [{ ingredient: line.ingredient, grams: line.grams }],
-  );
-  const isLiquid = (role: string): boolean => role === 'liquid' || role === 'fat';
-  const liquid = parts.filter(({ ingredient }) => isLiquid(ingredient.role));
-  const mass_g = liquid.reduce((sum, { grams: g }) => sum + g, 0);
-  if (mass_g <= 0) return null;
-  const heat = liquid.reduce((sum, { ingredient, grams: g }) => sum + g * heatOf(ingredient.id), 0) / mass_g;
-  const others = parts
-    .filter(({ ingredient }) => !isLiquid(ingredient.role))
-    .map(({ ingredient, grams: g }) => ({
-      mass_g: g,
-      heat_JPerKgK: heatOf(ingredient.id),
-      temperature_C: ingredient.role === 'egg' ? eggs_C : room_C,
-    }));
-  const liquid_C = liquidTemperature_C({ mass_g, heat_JPerKgK: heat }, others, start_C, 1);
-  const pan_C = scalded ? SCALDED_C : JUST_MELTED_C;
-  const wait_s = panCools_s(mass_g / 1000, pan_C, Math.max(liquid_C, room_C + 1), room_C);
-  return (
-    <section aria-label="Milk and butter">
-      <h2 className="text-lg">Milk and butter</h2>
-      <p className="mt-1">
-        At <b className="figure text-3xl">{temperature(liquid_C, unit)}</b> the batter starts at {temperature(start_C, unit)}.{' '}
-        {wait_s !== null && liquid_C < pan_C && (
-          <>
-            From where the butter has just melted about <b>{clock(wait_s)}</b>
-            {Math.abs(liquid_C - FINGER_WARM_C) < 5 ? ', just warm to a clean finger' : ''}.
-          </>
-        )}
-      </p>
-      <div className="mt-1 flex flex-wrap items-end gap-4">
-        <NumberEntry narrow label="eggs, °C" value={eggs_C} min={0} max={40} onChange={(v) => v !== null && setEggs(v)} />
-        <label className="flex min-h-11 items-center gap-2 text-[15px]">
-          <input type="checkbox" className="size-5 accent-act" checked={scalded} onChange={(event) => setScalded(event.target.checked)} />{' '}
-          scalded first
-        </label>
-      </div>
-      {liquid_C >= YEAST_HURT_C && (
-        <Findings findings={[{ code: 'yeast-hurt', level: 'warning', fields: { liquid_C: Math.round(liquid_C) } }]} />
-      )}
-      {liquid_C < 0 && <Findings findings={[{ code: 'liquid-frozen', level: 'warning', fields: { liquid_C: Math.round(liquid_C) } }]} />}
-      <p className="text-sm text-quiet">
-        Yeast forms: fresh 1, dry {YEAST_PER_FRESH['dry-yeast']}, instant {YEAST_PER_FRESH['instant-yeast']} by mass. Hurt from{' '}
-        {temperature(YEAST_HURT_C, unit)} on, killed at {temperature(54.4, unit)} (US extension). Hot milk burns.
-      </p>
-    </section>
-  );
-};
-
-type ReadingsProps = {
-  readonly session: Session;
-  readonly mass_kg: number;
-  readonly start_C: number;
-  readonly lot: ReturnType<typeof useLot>['lot'];
-  readonly note: ReturnType<typeof useLot>['note'];
-};
-
-/** What the probe and the marks on the bowl say; by hand, or from the simulated refrigerator. */
-const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps) => {
-  const [on, setOn] = useState(false);
-  const [isFast, setFast] = useState(false);
-  const fridge = useRefrigerator(on);
-  const last = fridge.readings.at(-1);
-  const isCold = lot?.events.some((event) => event.kind === 'moved' && event.data.place === 'refrigerator') ?? false;
-  const beaten = lot?.events.some((event) => event.kind === 'beaten-down') ?? false;
-  const count = lot?.events.filter((event) => event.kind === 'read').length ?? 0;
-  const read = (what: 'temperature_C' | 'rise', value: number, since_s: number | null = null): void =>
-    void note({ kind: 'read', data: { what, value, since_s } });
-  return (
-    <section aria-label="Readings">
-      <h2 className="text-lg">
-        This bowl{' '}
-        <span className="font-sans text-[15px] font-normal text-quiet">
-          {lot === null
-            ? 'not mixed yet'
-            : `mixed ${dayAndTime(lot.madeAt, session.kit.zone)}, ${count} ${count === 1 ? 'reading' : 'readings'}`}
-        </span>
-      </h2>
-      <div className="mt-1 flex flex-wrap items-end gap-3">
-        <button
-          type="button"
-          className="button-act"
-          disabled={isCold}
-          onClick={() => {
-            void note({ kind: 'moved', data: { place: 'kitchen' } }, { kind: 'moved', data: { place: 'refrigerator' } });
-            void fridge.tell({ do: 'put', mass_kg, start_C, yeast: true });
-          }}
-        >
-          {isCold ? 'It is in the cold' : 'Mixed; into the cold'}
-        </button>
-        <button
-          type="button"
-          className="button-plain"
-          disabled={!isCold || beaten}
-          onClick={() => void note({ kind: 'beaten-down', data: {} })}
-        >
-          {beaten ? 'Beaten down' : 'Beat it down'}
-        </button>
-        <NumberEntry
-          narrow
-          label="probe says, °C"
-          value={null}
-          min={-5}
-          max={120}
-          mayBeEmpty
-          placeholder="Enter"
-          onChange={() => undefined}
-          onEnter={(v) => read('temperature_C', v)}
-        />
-        <NumberEntry
-          narrow
-          label="stands at ×"
-          value={null}
-          min={0.5}
-          max={6}
-          mayBeEmpty
-          placeholder="Enter"
-          onChange={() => undefined}
-          onEnter={(v) => read('rise', v)}
-        />
-      </div>
-      <label className="mt-2 flex min-h-11 items-center gap-2 text-[15px]">
-        <input type="checkbox" className="size-5 accent-act" checked={on} onChange={(event) => setOn(event.target.checked)} /> a
-        refrigerator probe is connected
-      </label>
-      {on && fridge.status === 'absent' && <p className="text-[15px] text-quiet">No probe answers; type what you read.</p>}
-      {on && fridge.status === 'live' && last !== undefined && (
-        <div className="border-l-3 border-band pl-3 text-[15px]">
-          <p>
-            Simulated refrigerator: air <b>{last.air_C} °C</b>
-            {last.probe_C !== null && (
-              <>
-                , {last.since_s === null ? '' : `after ${clock(last.since_s)} `}batter <b data-figure="probe_C">{last.probe_C} °C</b>,
-                stands at <b>×{last.rise?.toFixed(2)}</b>
-              </>
-            )}
-          </p>
-          <div className="mt-1 flex flex-wrap gap-2">
-            <button
-              type="button"
-              className="button-plain"
-              disabled={last.probe_C === null}
-              onClick={() => {
-                if (last.probe_C === null || last.rise === null) return;
-                const since_s = last.since_s;
-                void note(
-                  { kind: 'read', data: { what: 'temperature_C', value: last.probe_C, since_s } },
-                  { kind: 'read', data: { what: 'rise', value: last.rise, since_s } },
-                );
-              }}
-            >
-              Take the reading
-            </button>
-            <button
-              type="button"
-              className="button-plain"
-              aria-pressed={isFast}
-              onClick={() => {
-                setFast(!isFast);
-                void fridge.tell({ do: 'speed', factor: isFast ? 1 : 600 });
-              }}
-            >
-              {isFast ? 'Real time' : 'A night in a minute'}
-            </button>
-            <button type="button" className="button-plain" onClick={() => void fridge.tell({ do: 'door' })}>
-              Open the door
-            </button>
-            <button type="button" className="button-plain" onClick={() => void fridge.tell({ do: 'probe', isIn: false })}>
-              Probe falls out
-            </button>
-            <button type="button" className="button-plain" onClick={() => void fridge.tell({ do: 'probe', isIn: true })}>
-              Probe back in
-            </button>
-          </div>
-        </div>
-      )}
-    </section>
   );
 };

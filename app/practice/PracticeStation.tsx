@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { IronWithBatter } from '../../core/fit/index.ts';
 import { lands, settingsOf } from '../../core/fit/index.ts';
 import { dialMark, portion } from '../../core/plate/index.ts';
-import type { PracticeLoad, PracticeRecord, PracticeResult } from '../../core/practice/index.ts';
+import type { PracticeLoad, PracticeResult } from '../../core/practice/index.ts';
 import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../core/practice/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
@@ -20,6 +20,7 @@ import { Pour } from './Pour.tsx';
 import { Revealed } from './Revealed.tsx';
 import { SteamSound } from './steamSound.ts';
 import { wallNow } from '../clock/index.ts';
+import { ExerciseProgress } from './ExerciseProgress.tsx';
 
 /** What is to be landed on; the same for all, so that loads can be compared. */
 const TAWNY = 4;
@@ -215,40 +216,3 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
     </div>
   );
 };
-
-/** All levels as a row of pockets: filled once landed, with the fewest loads it took. */
-const ExerciseProgress = ({
-  records,
-  chosen,
-  onChoose,
-}: {
-  readonly records: readonly PracticeRecord[];
-  readonly chosen: string;
-  readonly onChoose: (levelId: string) => void;
-}) => (
-  <section aria-label="Levels" className="mt-2">
-    <ul className="grid grid-cols-8 gap-2 max-lg:grid-cols-4 max-sm:grid-cols-2">
-      {LEVELS.map(({ id, name, par }) => {
-        const { best, played } = levelProgress(id, records);
-        return (
-          <li key={id}>
-            <button
-              type="button"
-              aria-current={id === chosen}
-              className={`flex h-full min-h-24 w-full flex-col justify-between rounded-md border-2 p-2 text-left ${id === chosen ? 'border-act bg-sheet' : 'border-transparent bg-sheet hover:border-line'}`}
-              onClick={() => onChoose(id)}
-            >
-              <span className="font-semibold leading-tight">{name}</span>
-              <span className="flex items-baseline justify-between text-sm text-quiet">
-                <b className={`figure text-2xl ${best !== null && best <= par ? 'text-act' : 'text-ink'}`}>
-                  {best ?? (played > 0 ? '…' : '–')}
-                </b>
-                par {par}
-              </span>
-            </button>
-          </li>
-        );
-      })}
-    </ul>
-  </section>
-);

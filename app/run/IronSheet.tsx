@@ -1,0 +1,81 @@
+import { clock, dialMarkText, grams, timeOfDay } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+
+type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
+
+/** What to act on: when to switch on, when to pour, when the last plate is out, how much batter. */
+export const Answers = ({ planned, plan }: PlanProps) => {
+  const { run, batch_g } = planned;
+  const time = (at: number): string => timeOfDay(at, run.zone);
+  const figures: readonly (readonly [string, string, string])[] = [
+    ['Switch on', time(plan.startAt), 'the first iron'],
+    ['First pour', time(plan.firstPourAt), `${plan.loads.length} loads, ${plan.pieces} pieces`],
+    ['Last plate', time(plan.lastPlateAt), run.mode === 'together' ? `served at ${time(run.serveAt)}` : 'as they come'],
+    ['Batter', `${grams(plan.batter_g)} g`, batch_g > 0 ? `${(plan.batter_g / batch_g).toFixed(1)} × the formula as written` : ''],
+  ];
+  return (
+    <dl className="grid grid-cols-4 gap-5 max-md:grid-cols-2">
+      {figures.map(([title, value, note]) => (
+        <div key={title} className="border-l-3 border-ink pl-4">
+          <dt className="text-[15px] text-quiet">{title}</dt>
+          <dd className="figure text-[46px]">{value}</dd>
+          <dd className="mt-1 text-[15px]">{note}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+};
+
+/** The run sheet: iron by iron, with everything the hand needs. */
+export const IronSheet = ({ planned, plan }: PlanProps) => (
+  <div className="overflow-x-auto">
+    <table className="w-full text-left">
+      <caption className="sr-only">Run sheet, iron by iron</caption>
+      <thead className="text-[15px] text-quiet">
+        <tr>
+          {['Iron', 'Switch on', 'Set', 'Pour each time', 'Closed for', 'Then wait', 'First pour', 'Loads'].map((title) => (
+            <th key={title} scope="col" className="border-b border-line py-1 font-normal">
+              {title}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody className="text-lg">
+        {planned.irons.map((iron) => {
+          const reply = planned.advices.get(iron.id);
+          const mine = plan.loads.filter((load) => load.ironId === iron.id);
+          const preheat = plan.preheats.find((p) => p.ironId === iron.id);
+          if (reply === undefined) return null;
+          const { setting } = reply.answer;
+          return (
+            <tr key={iron.id} className="border-b border-line">
+              <th scope="row" className="py-2 font-display">
+                {iron.name}
+              </th>
+              <td>{preheat === undefined ? 'not needed' : timeOfDay(preheat.from, planned.run.zone)}</td>
+              <td>
+                {setting.chosen === 'fixed'
+                  ? 'nothing to set'
+                  : setting.dial !== null
+                    ? `dial ${dialMarkText(setting.dial)}`
+                    : `${Math.round(setting.temperature_C)} °C`}
+              </td>
+              <td>
+                <b>{grams(mine[0]?.portion_g ?? reply.answer.portion_g)} g</b>
+                {iron.geometry.moulds > 1
+                  ? `, ${grams((mine[0]?.portion_g ?? reply.answer.portion_g) / iron.geometry.moulds)} g a mould`
+                  : ''}
+              </td>
+              <td>
+                <b>{clock(reply.planned.cook_s)}</b>
+              </td>
+              <td>{clock(reply.planned.recovery_s)}</td>
+              <td>{mine[0] === undefined ? '' : timeOfDay(mine[0].pourAt, planned.run.zone)}</td>
+              <td>{mine.length}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  </div>
+);

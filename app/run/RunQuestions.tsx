@@ -1,0 +1,106 @@
+import type { Session } from '../session/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { instantOf, wallTime } from '../../core/run/index.ts';
+import { InlineSelect, NumberEntry } from '../look/index.ts';
+
+type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
+
+/** What a plan needs to know: when, for how many, on which irons, of which batter. */
+export const RunQuestions = ({ session, run, onChange }: Props) => {
+  const toggle = (iron: Iron): void => {
+    const has = run.ironIds.includes(iron.id);
+    onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
+  };
+  return (
+    <div className="no-print grid grid-cols-[auto_auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+      <NumberEntry
+        big
+        label="People"
+        value={run.people}
+        min={1}
+        max={2000}
+        whole
+        onChange={(people) => people !== null && onChange({ people })}
+      />
+      <NumberEntry
+        big
+        label="Pieces each"
+        value={run.piecesPerPerson}
+        min={0.1}
+        max={20}
+        onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
+      />
+      <NumberEntry
+        big
+        label="Batter there is, g"
+        placeholder="as needed"
+        value={run.batter_g}
+        min={1}
+        max={1e6}
+        mayBeEmpty
+        onChange={(batter_g) => onChange({ batter_g })}
+      />
+      <label className="flex flex-col gap-1 text-[15px]">
+        {run.mode === 'together' ? 'Served at' : 'First plate at'}
+        <input
+          type="datetime-local"
+          className="entry h-14 text-xl font-bold"
+          value={wallTime(run.serveAt, run.zone)}
+          onChange={(event) => {
+            const serveAt = instantOf(event.target.value.slice(0, 16), run.zone);
+            if (serveAt !== null) onChange({ serveAt });
+          }}
+        />
+      </label>
+      <fieldset className="flex min-w-0 flex-col gap-1 text-[15px]">
+        <legend className="mb-1">How</legend>
+        <div className="flex gap-2 max-sm:flex-col">
+          {(
+            [
+              ['together', 'all served together'],
+              ['as-they-come', 'as they come'],
+            ] as const
+          ).map(([mode, label]) => (
+            <label
+              key={mode}
+              className={`flex min-h-14 flex-1 items-center gap-2 rounded-md border-2 px-3 font-semibold ${run.mode === mode ? 'border-act bg-act-soft' : 'border-line'}`}
+            >
+              <input
+                type="radio"
+                name="mode"
+                checked={run.mode === mode}
+                onChange={() => onChange({ mode })}
+                className="size-5 accent-act"
+              />
+              {label}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <div className="col-span-full flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        <span className="text-xl">
+          <InlineSelect
+            label="Formula"
+            value={run.formulaId}
+            choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+            onChange={(formulaId) => onChange({ formulaId })}
+          />
+        </span>
+        <fieldset className="flex min-w-0 flex-wrap items-center gap-2">
+          <legend className="sr-only">Irons</legend>
+          <span className="text-quiet">on</span>
+          {session.irons.map((iron) => (
+            <label
+              key={iron.id}
+              className={`flex min-h-11 items-center gap-2 rounded-full border-2 px-4 font-semibold ${run.ironIds.includes(iron.id) ? 'border-act bg-act-soft' : 'border-line'}`}
+            >
+              <input type="checkbox" checked={run.ironIds.includes(iron.id)} onChange={() => toggle(iron)} className="size-5 accent-act" />
+              {iron.name}
+            </label>
+          ))}
+        </fieldset>
+      </div>
+    </div>
+  );
+};
