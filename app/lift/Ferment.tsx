@@ -1,4 +1,3 @@
-import type { Failure } from '../../core/basis/index.ts';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ingredientOf } from '../../core/formula/index.ts';
@@ -26,6 +25,7 @@ import { useLot } from './useLot.ts';
 import { wallNow } from '../clock/index.ts';
 import { Liquid } from './Liquid.tsx';
 import { Readings } from './Readings.tsx';
+import { TakeNearest } from './TakeNearest.tsx';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 const HOUR_MS = 3_600_000;
@@ -311,15 +311,4 @@ const rows = (row: Float64Array): (readonly [number, number])[] =>
 const localInput = (at: number): string => {
   const offset = new Date(at).getTimezoneOffset() * 60_000;
   return new Date(at - offset).toISOString().slice(0, 16);
-};
-
-/** The nearest clock that can be met, to be taken by a touch. */
-const TakeNearest = ({ failure, onTake }: { readonly failure: Failure; readonly onTake: (hours: number) => void }) => {
-  if (failure.code !== 'ferment-too-short' && failure.code !== 'ferment-too-long') return null;
-  const { nearest_h } = failure.fields;
-  return (
-    <button type="button" className="min-h-9 font-semibold text-act underline underline-offset-2" onClick={() => onTake(nearest_h)}>
-      take {nearest_h} h
-    </button>
-  );
 };

@@ -1,8 +1,8 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ingredientOf, LIFT_FACTS } from '../../core/formula/index.ts';
-import type { Stage, SugarTime, WhipTool } from '../../core/lift/index.ts';
+import type { SugarTime, WhipTool } from '../../core/lift/index.ts';
 import {
   airAfterStanding,
   airKept,
@@ -29,6 +29,8 @@ import { Peak } from './Peak.tsx';
 import { useLot } from './useLot.ts';
 import { STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
 import { CupCheckPanel } from './CupCheckPanel.tsx';
+import { StageRow } from './StageRow.tsx';
+import { useStopwatch } from './useStopwatch.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 
@@ -238,54 +240,4 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
       </section>
     </div>
   );
-};
-
-const StageRow = ({
-  stage,
-  at_s,
-  density_gPerML,
-  isReached,
-  onSay,
-}: {
-  readonly stage: Stage;
-  readonly at_s: number;
-  readonly density_gPerML: number;
-  readonly isReached: boolean;
-  readonly onSay: (() => void) | null;
-}) => (
-  <li>
-    <button
-      type="button"
-      disabled={onSay === null}
-      onClick={onSay ?? undefined}
-      className={`flex min-h-16 w-full items-center justify-between gap-3 rounded-md border-2 px-3 text-left ${isReached ? 'border-act bg-act-soft' : 'border-line'}`}
-    >
-      <span>
-        <b className="font-display text-lg">{STAGE_WORDS[stage][0]}</b>
-        <br />
-        <span className="text-[15px] text-quiet">
-          {STAGE_WORDS[stage][1]}; batter {density_gPerML.toFixed(2)} g/mL
-        </span>
-      </span>
-      <b className="figure text-2xl">{clock(at_s)}</b>
-    </button>
-  </li>
-);
-
-/** Seconds since it was started; stops, starts anew. */
-const useStopwatch = (): readonly [elapsed: number, running: boolean, press: () => void] => {
-  const [from, setFrom] = useState<number | null>(null);
-  const [elapsed, setElapsed] = useState(0);
-  useEffect(() => {
-    if (from === null) return;
-    const timer = setInterval(() => setElapsed((performance.now() - from) / 1000), 200);
-    return () => clearInterval(timer);
-  }, [from]);
-  const press = (): void => {
-    if (from === null) {
-      setElapsed(0);
-      setFrom(performance.now());
-    } else setFrom(null);
-  };
-  return [elapsed, from !== null, press];
 };

@@ -4,11 +4,11 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import type { Lot } from '../../core/log/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import type { WeighStep, WorkStep } from '../../core/weigh/index.ts';
+import type { WeighStep } from '../../core/weigh/index.ts';
 import { overshootChoices } from '../../core/weigh/index.ts';
-import { describeSentence, describeStored } from '../../words/index.ts';
+import { describeStored } from '../../words/index.ts';
 import { useScale } from '../devices/index.ts';
-import { clock, grams, NumberEntry } from '../look/index.ts';
+import { NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';
@@ -22,6 +22,7 @@ import { useAtScale } from './useAtScale.ts';
 import type { Bowl } from './useWeighing.ts';
 import { useWeighing } from './useWeighing.ts';
 import { BOWL_WORDS, stepName } from './words.ts';
+import { MixedLot, Work } from './MixedLot.tsx';
 
 export const WeighStation = () => {
   const session = useSession();
@@ -49,23 +50,6 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
     );
   return <Weigh session={session} bowl={bowl} tell={tell} onFinish={async () => setMade(await finish(bowl))} />;
 };
-
-const MixedLot = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain: () => void }) => (
-  <section className="max-w-2xl p-8">
-    <h1 className="text-3xl">{lot.name}: everything is in</h1>
-    <p className="mt-3 text-lg">
-      <b className="figure text-4xl">{grams(lot.mass_g)}</b> g, weighed line by line. What really went in counts from here on.
-    </p>
-    <div className="mt-5 flex gap-3">
-      <Link to="/iron" className="button-act h-16 px-6 text-lg">
-        To the iron
-      </Link>
-      <button type="button" className="button-plain h-16 px-6 text-lg" onClick={onAgain}>
-        Weigh another bowl
-      </button>
-    </div>
-  </section>
-);
 
 type WeighProps = {
   readonly session: Session;
@@ -268,15 +252,3 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
     </div>
   );
 };
-
-const Work = ({ step }: { readonly step: WorkStep }) => (
-  <>
-    <p className="text-lg text-quiet">between weighings</p>
-    <h2 className="max-w-2xl text-4xl leading-tight">{describeSentence(step)}.</h2>
-    {step.seconds !== null && (
-      <p className="mt-4 text-xl">
-        about <b className="figure text-5xl">{clock(step.seconds)}</b>
-      </p>
-    )}
-  </>
-);
