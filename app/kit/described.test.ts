@@ -32,6 +32,6 @@ test('a fill counts for more than the ruler; plates are reckoned where nobody we
   expect(ironFrom(deep, { ...d, name: '  ' })).toMatchObject({ ok: false, failure: { code: 'iron-broken', fields: { where: 'name' } } });
   expect(ironFrom(deep, { ...d, power_W: 1e9 })).toMatchObject({ ok: false, failure: { fields: { where: 'power_W' } } });
   expect(ironFrom(deep, { ...d, fill_g: 4 })).toMatchObject({ ok: false, failure: { code: 'iron-fill-unbelievable' } });
-  const upsideDown = ironFrom(deep, { ...d, low_C: 200, high_C: 120, marks: [5, 1] });
-  expect(upsideDown.ok && upsideDown.value.control).toMatchObject({ atMin_C: 200, atMax_C: 200 });
+  // A dial that is hottest where it should be coolest leaves nothing to set: it is refused, for it would divide by nought at every station.
+  expect(ironFrom(deep, { ...d, low_C: 200, high_C: 120, marks: [5, 1] })).toMatchObject({ ok: false, failure: { code: 'iron-broken' } });
 });
