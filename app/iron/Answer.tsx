@@ -17,12 +17,14 @@ import { watchList } from './watch.ts';
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet.tsx')).PhotoSheet }));
 
 /** What the figures rest on. */
-const basisOf = ({ basis }: AdviceAnswer, isAsNew: boolean): string =>
+const basisOf = ({ basis }: AdviceAnswer, isAsNew: boolean, isWeighing: boolean): string =>
   basis !== null
     ? `from ${basis.loads === 1 ? 'one load' : `${basis.loads} loads`} on this iron; ${percent(basis.chance)} of such loads land`
     : isAsNew
       ? 'the model only: as if nobody had cooked on this iron'
-      : 'the model only; no load of this iron has said anything yet';
+      : isWeighing
+        ? 'the model only; what its loads say is being weighed'
+        : 'the model only; no load of this iron has said anything yet';
 
 type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
 
@@ -40,7 +42,7 @@ export const Answer = ({ reply, session, iron, job }: AnswerProps) => {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
   const isAsNew = session.workspace.asNewIronId === iron.id;
-  const basis = basisOf(reply.answer, isAsNew);
+  const basis = basisOf(reply.answer, isAsNew, job.known !== undefined);
   // The lattice is drawn again only when something of it changes.
   const openPhotos = useCallback(() => setPhotographing(true), []);
   return (
