@@ -1,3 +1,4 @@
+import { Listeners } from '../listeners.ts';
 import { SteadyClock } from './steadyClock.ts';
 
 /** A jump of the wall clock that this page has noticed; `at` is on the new clock. */
@@ -9,7 +10,7 @@ export type Jump = { readonly at: number; readonly jump_ms: number };
  */
 class ApplicationClock {
   private readonly steady = new SteadyClock();
-  private readonly listeners = new Set<(jump: Jump) => void>();
+  private readonly listeners = new Listeners<Jump>();
   private found: readonly Jump[] = [];
 
   now(): number {
@@ -21,10 +22,7 @@ class ApplicationClock {
     return this.found;
   }
 
-  onJump(listener: (jump: Jump) => void): () => void {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  }
+  readonly onJump = this.listeners.subscribe;
 
   /** Looks whether the wall clock was set, or the device has slept while the monotonic clock stood. */
   look(): void {
@@ -32,7 +30,7 @@ class ApplicationClock {
     if (jump_ms === 0) return;
     const jump = { at: Math.round(this.steady.now()), jump_ms };
     this.found = [...this.found, jump];
-    for (const listener of this.listeners) listener(jump);
+    this.listeners.tell(jump);
   }
 }
 

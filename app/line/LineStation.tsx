@@ -51,9 +51,9 @@ const Line = ({ session }: { readonly session: Session }) => {
     [pour],
   );
   const onTouch = useCallback(
-    ({ load, log: seen }: LinePlace, event: NewLoadEvent): void => {
+    ({ load }: LinePlace, event: NewLoadEvent): void => {
       wakeSound();
-      if (load !== null) void append(load, event, seen.length);
+      if (load !== null) void append(load, event);
     },
     [append],
   );

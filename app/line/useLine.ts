@@ -108,9 +108,9 @@ export const useLine = (session: Session, askedIronId: string | null) => {
   const places = useSettled(found);
 
   return useMemo(() => {
-    /** A touch; `seen`: how many events the load had when it was touched, so that its echo is the same touch. */
-    const append = (load: Load, event: NewLoadEvent, seen: number): Promise<LoadEvent | undefined> =>
-      carryOut(commands.noteLoad(load.id, event, wallNow(), `${load.id}/${event.kind}/${seen}/${JSON.stringify(event.data)}`));
+    /** A touch. Its echo never comes here: the buttons and keys hold it back. The same word said again is said twice, however slow the store is. */
+    const append = (load: Load, event: NewLoadEvent): Promise<LoadEvent | undefined> =>
+      carryOut(commands.noteLoad(load.id, event, wallNow()));
     /** Several words about one load: all or none. */
     const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>
       carryOut(commands.noteLoadAll(load.id, events, wallNow()));

@@ -2,25 +2,22 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { loadProgress } from '../../core/log/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { clock } from '../clock/index.ts';
+import { Listeners } from '../listeners.ts';
 import { commands, useDo, useKitchenChoice } from '../store/index.ts';
 
 /** Jumps by the load that was running, until they stand in its log; and the newest, to be told. */
 type Noticed = { readonly byLoad: ReadonlyMap<string, readonly Jump[]>; readonly untold: Jump | null };
 
 let noticed: Noticed = { byLoad: new Map(), untold: null };
-const listeners = new Set<() => void>();
+const listeners = new Listeners();
 const change = (next: Noticed): void => {
   noticed = next;
-  for (const listener of listeners) listener();
-};
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
+  listeners.tell();
 };
 
 export const useNoticedJumps = (): Noticed =>
   useSyncExternalStore(
-    subscribe,
+    listeners.subscribe,
     () => noticed,
     () => noticed,
   );

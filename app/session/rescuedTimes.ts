@@ -1,26 +1,20 @@
 import { useSyncExternalStore } from 'react';
+import { Listeners } from '../listeners.ts';
 import type { RunningLoad } from './useRunning.ts';
 
 /** Opening times that the line has set anew, s from the closed lid, by load: so that the strip says the same. Not stored: they follow from the logs. */
 let times: ReadonlyMap<string, number> = new Map();
-const listeners = new Set<() => void>();
+const listeners = new Listeners();
 
 /** Takes over what the line has found; nothing happens while it stays the same. */
 export const keepRescued = (found: ReadonlyMap<string, number>): void => {
   const isSame = found.size === times.size && [...found].every(([id, open_s]) => times.get(id) === open_s);
   if (isSame) return;
   times = new Map(found);
-  for (const listener of listeners) listener();
+  listeners.tell();
 };
 
-export const useRescuedTimes = (): ReadonlyMap<string, number> =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => times,
-  );
+export const useRescuedTimes = (): ReadonlyMap<string, number> => useSyncExternalStore(listeners.subscribe, () => times);
 
 /** Loads with the time the line has set for them. */
 export const withRescued = (running: readonly RunningLoad[], found: ReadonlyMap<string, number>): RunningLoad[] =>

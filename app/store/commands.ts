@@ -9,7 +9,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PracticeRecord } from '../../core/practice/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { NewWeighEvent, Weighing } from '../../core/weigh/index.ts';
-import type { Workspace } from './database.ts';
+import type { TableName, Workspace } from './database.ts';
 import { newId } from './newId.ts';
 import type { Command, Transaction } from './transaction.ts';
 import { CommandFailed } from './transaction.ts';
@@ -20,6 +20,16 @@ export type Revised<T> = {
   /** Somebody else had made a newer revision than the one that was seen; the change was put on top of it. */
   readonly isOnTop: boolean;
 };
+
+/** A command of which nobody waits for more than that it is done. */
+const act = (id: string, tables: readonly TableName[], run: (transaction: Transaction) => Promise<unknown>): Command<null> => ({
+  id,
+  tables,
+  run: async (transaction) => {
+    await run(transaction);
+    return null;
+  },
+});
 
 const revision = async <N extends 'formulas' | 'irons'>(
   transaction: Transaction,
@@ -50,36 +60,24 @@ export const reviseIron = (seen: Iron, change: (newest: Iron) => Iron, id = newI
 });
 
 /** A formula or an iron that is new, and the one to be worked with from now on. `usual`: what is worked with where nothing was chosen yet. */
-export const addFormula = (formula: Formula, usual: Workspace, id = newId()): Command<null> => ({
-  id,
-  tables: ['formulas', 'workspaces'],
-  run: async (transaction) => {
+export const addFormula = (formula: Formula, usual: Workspace, id = newId()): Command<null> =>
+  act(id, ['formulas', 'workspaces'], async (transaction) => {
     await transaction.add('formulas', formula);
     await changeWorkspace(transaction, { formulaId: formula.id }, usual);
-    return null;
-  },
-});
+  });
 
-export const addIron = (iron: Iron, usual: Workspace, id = newId()): Command<null> => ({
-  id,
-  tables: ['irons', 'workspaces'],
-  run: async (transaction) => {
+export const addIron = (iron: Iron, usual: Workspace, id = newId()): Command<null> =>
+  act(id, ['irons', 'workspaces'], async (transaction) => {
     await transaction.add('irons', iron);
     await changeWorkspace(transaction, { ironId: iron.id, setting_C: null }, usual);
-    return null;
-  },
-});
+  });
 
 /** Changes of the kit go on top of what it is by now, so that two forms don't undo each other. */
-export const changeKit = (change: (kit: Kit) => Kit, id = newId()): Command<null> => ({
-  id,
-  tables: ['kits'],
-  run: async (transaction) => {
+export const changeKit = (change: (kit: Kit) => Kit, id = newId()): Command<null> =>
+  act(id, ['kits'], async (transaction) => {
     const kit = (await transaction.get('kits', 'kit')) ?? DEFAULT_KIT;
     await transaction.put('kits', { ...change(kit), id: 'kit' });
-    return null;
-  },
-});
+  });
 
 const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual: Workspace): Promise<void> => {
   const workspace = (await transaction.get('workspaces', 'workspace')) ?? usual;
@@ -87,106 +85,55 @@ const changeWorkspace = async (transaction: Transaction, changes: Partial<Worksp
 };
 
 /** `usual`: where nothing was chosen yet. */
-export const setWorkspace = (changes: Partial<Workspace>, usual: Workspace, id = newId()): Command<null> => ({
-  id,
-  tables: ['workspaces'],
-  run: async (transaction) => {
-    await changeWorkspace(transaction, changes, usual);
-    return null;
-  },
-});
+export const setWorkspace = (changes: Partial<Workspace>, usual: Workspace, id = newId()): Command<null> =>
+  act(id, ['workspaces'], (transaction) => changeWorkspace(transaction, changes, usual));
 
-export const saveIngredient = (row: OwnIngredient, id = newId()): Command<null> => ({
-  id,
-  tables: ['ingredients'],
-  run: async (transaction) => {
-    await transaction.put('ingredients', row);
-    return null;
-  },
-});
+export const saveIngredient = (row: OwnIngredient, id = newId()): Command<null> =>
+  act(id, ['ingredients'], (transaction) => transaction.put('ingredients', row));
 
-export const removeIngredient = (ingredientId: string, id = newId()): Command<null> => ({
-  id,
-  tables: ['ingredients'],
-  run: async (transaction) => {
-    await transaction.remove('ingredients', ingredientId);
-    return null;
-  },
-});
+export const removeIngredient = (ingredientId: string, id = newId()): Command<null> =>
+  act(id, ['ingredients'], (transaction) => transaction.remove('ingredients', ingredientId));
 
-export const addRun = (run: Run, id = newId()): Command<null> => ({
-  id,
-  tables: ['runs'],
-  run: async (transaction) => {
-    await transaction.add('runs', run);
-    return null;
-  },
-});
+export const addRun = (run: Run, id = newId()): Command<null> => act(id, ['runs'], (transaction) => transaction.add('runs', run));
 
-export const changeRun = (runId: string, change: (run: Run) => Run, id = newId()): Command<null> => ({
-  id,
-  tables: ['runs'],
-  run: async (transaction) => {
+export const changeRun = (runId: string, change: (run: Run) => Run, id = newId()): Command<null> =>
+  act(id, ['runs'], async (transaction) => {
     const run = await transaction.get('runs', runId);
     if (run === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'runs', id: runId } });
     await transaction.put('runs', { ...change(run), id: runId });
-    return null;
-  },
-});
+  });
 
-export const startWeighing = (weighing: Weighing, id = newId()): Command<null> => ({
-  id,
-  tables: ['weighings'],
-  run: async (transaction) => {
-    await transaction.add('weighings', weighing);
-    return null;
-  },
-});
+export const startWeighing = (weighing: Weighing, id = newId()): Command<null> =>
+  act(id, ['weighings'], (transaction) => transaction.add('weighings', weighing));
 
 /** A touch at the scale; none is taken once the bowl is done. */
-export const noteWeighing = (weighingId: string, event: NewWeighEvent, at: number, id = newId()): Command<null> => ({
-  id,
-  tables: ['weighEvents'],
-  run: async (transaction) => {
+export const noteWeighing = (weighingId: string, event: NewWeighEvent, at: number, id = newId()): Command<null> =>
+  act(id, ['weighEvents'], async (transaction) => {
     const log = await transaction.log('weighEvents', weighingId);
-    if (log.some(({ kind }) => kind === 'finished' || kind === 'abandoned')) return null;
+    if (log.some(({ kind }) => kind === 'finished' || kind === 'abandoned')) return;
     await transaction.append('weighEvents', weighingId, { ...event, at });
-    return null;
-  },
-});
+  });
 
 /** The bowl that was weighed becomes a lot: both or neither. */
-export const finishWeighing = (weighingId: string, lot: LotHeader, at: number, id = `finish/${weighingId}`): Command<null> => ({
-  id,
-  tables: ['weighEvents', 'lots'],
-  run: async (transaction) => {
+export const finishWeighing = (weighingId: string, lot: LotHeader, at: number, id = `finish/${weighingId}`): Command<null> =>
+  act(id, ['weighEvents', 'lots'], async (transaction) => {
     await transaction.add('lots', lot);
     await transaction.append('weighEvents', weighingId, { kind: 'finished', data: { lotId: lot.id }, at });
-    return null;
-  },
-});
+  });
 
 /** What happens to a bowl; a bowl that isn't there yet is begun with it. */
-export const noteLot = (lot: LotHeader, events: readonly NewLotEvent[], at: number, id = newId()): Command<null> => ({
-  id,
-  tables: ['lots', 'lotEvents'],
-  run: async (transaction) => {
-    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
+export const noteLot = (lot: LotHeader, events: readonly NewLotEvent[], at: number, id = newId()): Command<null> =>
+  act(id, ['lots', 'lotEvents'], async (transaction) => {
+    await beginLot(transaction, lot);
     for (const event of events) await transaction.append('lotEvents', lot.id, { ...event, at });
-    return null;
-  },
-});
+  });
 
 /** A bowl is over once; said twice it was said once. */
-export const endLot = (lotId: string, kind: 'used-up' | 'discarded' | 'kept', at: number, id = newId()): Command<null> => ({
-  id,
-  tables: ['lotEvents'],
-  run: async (transaction) => {
-    if (!isOpenLot({ events: await transaction.log('lotEvents', lotId) })) return null;
+export const endLot = (lotId: string, kind: 'used-up' | 'discarded' | 'kept', at: number, id = newId()): Command<null> =>
+  act(id, ['lotEvents'], async (transaction) => {
+    if (!isOpenLot({ events: await transaction.log('lotEvents', lotId) })) return;
     await transaction.append('lotEvents', lotId, { kind, data: {}, at });
-    return null;
-  },
-});
+  });
 
 /** A load that begins: the promise, the load, its bowl where it is a new one, and the pour. */
 export type Pour = {
@@ -197,14 +144,22 @@ export type Pour = {
   readonly poured: Extract<NewLoadEvent, { kind: 'poured' }>;
 };
 
+const beginLot = async (transaction: Transaction, lot: LotHeader): Promise<void> => {
+  if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
+};
+
+const beginLoad = async (transaction: Transaction, { load, prediction, lot }: Omit<Pour, 'poured'>): Promise<void> => {
+  await beginLot(transaction, lot);
+  await transaction.add('predictions', prediction);
+  await transaction.add('loads', load);
+};
+
 /** All of a pour or nothing. `id`: the same touch gives the same. */
 export const pour = ({ load, prediction, lot, poured }: Pour, id: string): Command<string> => ({
   id,
   tables: ['loads', 'predictions', 'lots', 'loadEvents'],
   run: async (transaction) => {
-    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
-    await transaction.add('predictions', prediction);
-    await transaction.add('loads', load);
+    await beginLoad(transaction, { load, prediction, lot });
     await transaction.append('loadEvents', load.id, { ...poured, at: load.startedAt });
     return load.id;
   },
@@ -230,39 +185,27 @@ export const noteLoad = (loadId: string, event: NewLoadEvent, at: number, id = n
 });
 
 /** Several words about one load, all of them or none. */
-export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at: number, id = newId()): Command<null> => ({
-  id,
-  tables: ['loadEvents'],
-  run: async (transaction) => {
+export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at: number, id = newId()): Command<null> =>
+  act(id, ['loadEvents'], async (transaction) => {
     for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at });
-    return null;
-  },
-});
+  });
 
 /** A load that was cooked elsewhere, with all that is known of it. */
 export type Trial = Omit<Pour, 'poured'> & { readonly events: readonly (NewLoadEvent & { readonly at: number })[] };
 
-export const logTrial = ({ load, prediction, lot, events }: Trial, id = `trial/${load.id}`): Command<null> => ({
-  id,
-  tables: ['loads', 'predictions', 'lots', 'loadEvents'],
-  run: async (transaction) => {
-    if ((await transaction.get('lots', lot.id)) === undefined) await transaction.add('lots', lot);
-    await transaction.add('predictions', prediction);
-    await transaction.add('loads', load);
+export const logTrial = ({ load, prediction, lot, events }: Trial, id = `trial/${load.id}`): Command<null> =>
+  act(id, ['loads', 'predictions', 'lots', 'loadEvents'], async (transaction) => {
+    await beginLoad(transaction, { load, prediction, lot });
     for (const event of events) await transaction.append('loadEvents', load.id, event);
-    return null;
-  },
-});
+  });
 
 /** Noticed within this time and alike in size, a jump is the same one. */
 const SAME_JUMP_MS = 30_000;
 const SAME_JUMP_SIZE_MS = 2000;
 
 /** The jump of the clock, once in each load that was running. */
-export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> => ({
-  id,
-  tables: ['loadEvents'],
-  run: async (transaction) => {
+export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> =>
+  act(id, ['loadEvents'], async (transaction) => {
     for (const loadId of loadIds) {
       const log = await transaction.log('loadEvents', loadId);
       // Two tabs notice the same jump a moment apart.
@@ -275,35 +218,17 @@ export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: nu
       if (isKnown || loadProgress(log).phase === 'opened') continue;
       await transaction.append('loadEvents', loadId, { kind: 'corrected', data: { jump_ms }, at });
     }
-    return null;
-  },
-});
+  });
 
-export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> => ({
-  id,
-  tables: ['keepItems'],
-  run: async (transaction) => {
-    await transaction.put('keepItems', item);
-    return null;
-  },
-});
+export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> =>
+  act(id, ['keepItems'], (transaction) => transaction.put('keepItems', item));
 
-export const markKeepItemUsed = (itemId: string, usedAt: number | null, id = newId()): Command<null> => ({
-  id,
-  tables: ['keepItems'],
-  run: async (transaction) => {
+export const markKeepItemUsed = (itemId: string, usedAt: number | null, id = newId()): Command<null> =>
+  act(id, ['keepItems'], async (transaction) => {
     const item = await transaction.get('keepItems', itemId);
     if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
     await transaction.put('keepItems', { ...item, usedAt });
-    return null;
-  },
-});
+  });
 
-export const addPractice = (record: PracticeRecord, id = newId()): Command<null> => ({
-  id,
-  tables: ['practices'],
-  run: async (transaction) => {
-    await transaction.put('practices', record);
-    return null;
-  },
-});
+export const addPractice = (record: PracticeRecord, id = newId()): Command<null> =>
+  act(id, ['practices'], (transaction) => transaction.put('practices', record));

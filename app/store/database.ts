@@ -1,4 +1,4 @@
-import type { Table } from 'dexie';
+import type { Collection, Table } from 'dexie';
 import { Dexie } from 'dexie';
 import type { KitchenRow, KitchenTable, RawRow, SetAside } from '../../core/kitchen/index.ts';
 import { isLogTable, LOG_OWNERS, upgradedRows } from '../../core/kitchen/index.ts';
@@ -112,6 +112,11 @@ export class KitchenDatabase extends Dexie {
             for (const upgraded of upgradedRows({ table: name, row }, 1)) await transaction.table(upgraded.table).put(upgraded.row);
         }
       });
+  }
+
+  /** The rows under the first part of a double key or index, in the order of the second. */
+  under<N extends TableName>(name: N, index: `[${string}+${string}]`, first: string): Collection<Rows[N]> {
+    return this.rows(name).where(index).between([first, Dexie.minKey], [first, Dexie.maxKey]) as Collection<Rows[N]>;
   }
 
   rows<N extends TableName>(name: N): Table<Rows[N]> {

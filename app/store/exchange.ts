@@ -70,7 +70,7 @@ export async function* exportedText(
   waiting: Waiting = {},
   progress: Progress = () => undefined,
 ): AsyncGenerator<string> {
-  const setAside: SetAside[] = [...((await database.table('setAside').toArray()) as (SetAside & { id?: string })[])].map(
+  const setAside: SetAside[] = ((await database.table('setAside').toArray()) as (SetAside & { id?: string })[]).map(
     ({ id: _, ...aside }) => aside,
   );
   const counts = await Promise.all(ORDER.map((table) => database.table(table).count()));

@@ -112,7 +112,7 @@ export class Kitchen {
 /** Reads and writes within the transaction that is open. */
 const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transaction => ({
   get: (table, key) => database.rows(table).get(key),
-  newest: (table, id) => database.rows(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).last(),
+  newest: (table, id) => database.under(table, '[id+rev]', id).last(),
   log: async (table, ownerId) => (await logRows(database, table, ownerId)).map(({ event }) => event),
   add: async (table, row) => {
     checks.write(table, row);
@@ -126,11 +126,7 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
     await database.table(table).delete(key);
   },
   append: async (table, ownerId, event) => {
-    const last = await database
-      .table<{ seq: number }>(table)
-      .where(`[${LOG_OWNERS[table]}+seq]`)
-      .between([ownerId, Dexie.minKey], [ownerId, Dexie.maxKey])
-      .last();
+    const last = await database.under(table, `[${LOG_OWNERS[table]}+seq]`, ownerId).last();
     const numbered = { ...(event as object), seq: (last?.seq ?? -1) + 1 } as unknown as LogEventOf<typeof table>;
     const row = logRow(table, ownerId, numbered);
     checks.write(table, row);
@@ -140,12 +136,8 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
   },
 });
 
-const logRows = async <L extends LogTable>(database: KitchenDatabase, table: L, ownerId: string): Promise<Rows[L][]> =>
-  (await database
-    .table(table)
-    .where(`[${LOG_OWNERS[table]}+seq]`)
-    .between([ownerId, Dexie.minKey], [ownerId, Dexie.maxKey])
-    .toArray()) as Rows[L][];
+const logRows = <L extends LogTable>(database: KitchenDatabase, table: L, ownerId: string): PromiseLike<Rows[L][]> =>
+  database.under(table, `[${LOG_OWNERS[table]}+seq]`, ownerId).toArray();
 
 /** The same over what is stored and what waits; writes are only collected. */
 const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, writes: Write[], removed: string[]): Transaction => {
@@ -171,11 +163,7 @@ const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, write
       return overlay(table, stored === undefined ? [] : [stored], (row) => keyText(table, row) === key).at(-1);
     },
     newest: async (table, id) => {
-      const stored = (await database
-        .table(table)
-        .where('[id+rev]')
-        .between([id, Dexie.minKey], [id, Dexie.maxKey])
-        .toArray()) as Rows[typeof table][];
+      const stored = await database.under(table, '[id+rev]', id).toArray();
       const all = overlay(table, stored, (row) => row.id === id);
       return [...all].sort((a, b) => a.rev - b.rev).at(-1);
     },

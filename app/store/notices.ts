@@ -1,4 +1,5 @@
 import type { Coded } from '../../core/basis/index.ts';
+import { Listeners } from '../listeners.ts';
 
 /** Something that has to be told once: a write that was refused, a change that was put on top of another tab's. */
 export type Notice = { readonly id: number; readonly what: Coded };
@@ -7,16 +8,13 @@ export type Notice = { readonly id: number; readonly what: Coded };
 export class Notices {
   private list: readonly Notice[] = [];
   private count = 0;
-  private readonly listeners = new Set<() => void>();
+  private readonly listeners = new Listeners();
 
   get all(): readonly Notice[] {
     return this.list;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
+  readonly subscribe = this.listeners.subscribe;
 
   tell(what: Coded): void {
     // The same thing again is the same notice.
@@ -30,7 +28,7 @@ export class Notices {
 
   private change(list: readonly Notice[]): void {
     this.list = list;
-    for (const listener of this.listeners) listener();
+    this.listeners.tell();
   }
 }
 

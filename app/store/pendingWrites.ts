@@ -1,3 +1,4 @@
+import { Listeners } from '../listeners.ts';
 import type { Rows, TableName } from './database.ts';
 import { keyText } from './database.ts';
 import type { Command, Write } from './transaction.ts';
@@ -14,7 +15,7 @@ export type PendingCommand = { readonly command: Command<unknown>; readonly writ
 export class PendingWrites {
   private commands: readonly PendingCommand[] = [];
   private trouble_: StorageTrouble = null;
-  private readonly listeners = new Set<() => void>();
+  private readonly listeners = new Listeners();
 
   get pending(): readonly PendingCommand[] {
     return this.commands;
@@ -23,32 +24,29 @@ export class PendingWrites {
     return this.trouble_;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
+  readonly subscribe = this.listeners.subscribe;
 
   setTrouble(trouble: StorageTrouble): void {
     if (this.trouble_ === trouble) return;
     this.trouble_ = trouble;
-    this.tell();
+    this.listeners.tell();
   }
 
   add(pending: PendingCommand): void {
     this.commands = [...this.commands, pending];
-    this.tell();
+    this.listeners.tell();
   }
 
   remove(done: PendingCommand): void {
     this.commands = this.commands.filter((other) => other !== done);
-    this.tell();
+    this.listeners.tell();
   }
 
   /** What was taken over from a file replaces what waited, too. */
   clear(): void {
     if (this.commands.length === 0) return;
     this.commands = [];
-    this.tell();
+    this.listeners.tell();
   }
 
   /** Stored rows with the pending ones laid over them, those that `matches` says belong to the question. */
@@ -63,9 +61,5 @@ export class PendingWrites {
     if (mine.size === 0 && gone.size === 0) return stored;
     const isGone = (row: Rows[N]): boolean => gone.has(`${table}/${keyText(table, row)}`);
     return [...stored.filter((row) => !mine.has(keyText(table, row)) && !isGone(row)), ...[...mine.values()].filter(matches)];
-  }
-
-  private tell(): void {
-    for (const listener of this.listeners) listener();
   }
 }

@@ -1,7 +1,7 @@
-import { Dexie } from 'dexie';
 import type { LogTable } from '../../core/kitchen/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
-import type { Load, LoadEvent, Lot, Prediction } from '../../core/log/index.ts';
+import type { Load, Lot, Prediction } from '../../core/log/index.ts';
+import type { ToldLoad } from '../../core/lot/index.ts';
 import type { KitchenDatabase, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Problems } from './problems.ts';
@@ -50,17 +50,13 @@ export class Queries {
 
   /** A revision that can't be read doesn't hide the one before it. */
   private async lastSound<N extends 'formulas' | 'irons'>(table: N, id: string): Promise<Rows[N] | null> {
-    const range = this.database.table(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]);
+    const revisions = this.database.under(table, '[id+rev]', id);
     const [last] = this.sound(
       table,
-      [await range.last()].filter((row) => row !== undefined),
+      [await revisions.last()].filter((row) => row !== undefined),
     );
     if (last !== undefined) return last;
-    return (
-      this.sound(table, await this.database.table(table).where('[id+rev]').between([id, Dexie.minKey], [id, Dexie.maxKey]).toArray()).at(
-        -1,
-      ) ?? null
-    );
+    return this.sound(table, await this.database.under(table, '[id+rev]', id).toArray()).at(-1) ?? null;
   }
 
   async revision<N extends 'formulas' | 'irons'>(table: N, id: string, rev: number): Promise<Rows[N] | null> {
@@ -88,21 +84,19 @@ export class Queries {
     return logs;
   }
 
-  async predictions(ids: readonly string[]): Promise<ReadonlyMap<string, Prediction>> {
+  private async byId<N extends 'lots' | 'predictions'>(table: N, ids: readonly string[]): Promise<Rows[N][]> {
     const wanted = new Set(ids);
-    const stored = (await this.database.table('predictions').bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
-    return new Map(this.over('predictions', stored, ({ id }) => wanted.has(id)).map((row) => [row.id, row]));
+    const stored = (await this.database.table(table).bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
+    return this.over(table, stored, ({ id }) => wanted.has(id));
+  }
+
+  async predictions(ids: readonly string[]): Promise<ReadonlyMap<string, Prediction>> {
+    return new Map((await this.byId('predictions', ids)).map((row) => [row.id, row]));
   }
 
   /** The newest loads of an iron, the oldest of them first. */
   async loadsOfIron(ironId: string, most: number): Promise<Load[]> {
-    const stored = await this.database
-      .table('loads')
-      .where('[ironId+startedAt]')
-      .between([ironId, Dexie.minKey], [ironId, Dexie.maxKey])
-      .reverse()
-      .limit(most)
-      .toArray();
+    const stored = await this.database.under('loads', '[ironId+startedAt]', ironId).reverse().limit(most).toArray();
     const rows = this.over('loads', stored, (load) => load.ironId === ironId);
     return rows.sort((a, b) => a.startedAt - b.startedAt).slice(-most);
   }
@@ -129,14 +123,14 @@ export class Queries {
   }
 
   async countLoadsOfIron(ironId: string): Promise<number> {
-    const range = this.database.table('loads').where('[ironId+startedAt]').between([ironId, Dexie.minKey], [ironId, Dexie.maxKey]);
-    return (await range.count()) + this.over('loads', [], (load) => load.ironId === ironId).length;
+    return (
+      (await this.database.under('loads', '[ironId+startedAt]', ironId).count()) +
+      this.over('loads', [], (load) => load.ironId === ironId).length
+    );
   }
 
   async lots(ids: readonly string[]): Promise<Lot[]> {
-    const wanted = new Set(ids);
-    const stored = (await this.database.table('lots').bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
-    return this.withLogs(this.over('lots', stored, ({ id }) => wanted.has(id)));
+    return this.withLogs(await this.byId('lots', ids));
   }
 
   /** Bowls mixed since then, with what happened to them, the oldest first. */
@@ -169,7 +163,7 @@ export class Queries {
   }
 
   /** Loads with their logs and promises. */
-  async withPromises(loads: readonly Load[]): Promise<readonly LoadWithLog[]> {
+  async withPromises(loads: readonly Load[]): Promise<readonly ToldLoad[]> {
     const [logs, predictions] = await Promise.all([
       this.logs(
         'loadEvents',
@@ -180,8 +174,6 @@ export class Queries {
     return loads.map((load) => ({ load, log: logs.get(load.id) ?? [], prediction: predictions.get(load.predictionId) ?? null }));
   }
 }
-
-export type LoadWithLog = { readonly load: Load; readonly log: readonly LoadEvent[]; readonly prediction: Prediction | null };
 
 /**
  * The answer before where the new one says the same, and parts of it that are the same: so that what rests on them isn't reckoned again.

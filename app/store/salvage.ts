@@ -1,6 +1,4 @@
-import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
-import { KitchenIntake } from '../../core/kitchen/index.ts';
-import { kitchenFileOf } from '../../core/kitchen/index.ts';
+import { KitchenIntake, kitchenFileOf } from '../../core/kitchen/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { APP_VERSION } from './exchange.ts';
 
@@ -39,15 +37,13 @@ export const readWhatCanBeRead = async (
     const database = await opened(name);
     const intake = new KitchenIntake(1);
     let rows = 0;
-    const names = [...database.objectStoreNames];
-    for (const table of names)
+    for (const table of database.objectStoreNames)
       for (const row of await rowsOf(database, table)) {
         intake.add(table, row);
         rows++;
       }
     database.close();
     if (rows === 0) return null;
-    if (!names.includes('kits') || KITCHEN_TABLES.length === 0) intake.add('kits', DEFAULT_KIT);
     const taken = intake.salvage(DEFAULT_KIT);
     const file = kitchenFileOf(taken, { appVersion: APP_VERSION, exportedAt: Date.now() });
     return { blob: new Blob([`${JSON.stringify(file, null, 1)}\n`], { type: 'application/json' }), rows, setAside: taken.setAside.length };

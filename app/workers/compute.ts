@@ -15,7 +15,7 @@ import {
 import type { Advice, AnswerChange, InformationValue } from '../../core/advise/index.ts';
 import type { CookMemory } from '../../core/cook/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
-import type { EmulatorMemory, IronWithBatter } from '../../core/fit/index.ts';
+import type { EmulatorMemory, IronWithBatter, KnownIronWithBatter } from '../../core/fit/index.ts';
 import type { KnowledgeMemory } from '../../core/lot/index.ts';
 import { ironsWithBatters, requestOf } from '../../core/lot/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
@@ -74,29 +74,38 @@ export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: 
   });
 }
 
-/** This iron's loads, weighed against what they were promised. Errors: those of `ironsWithBatters`. */
-export function* computeIronHistory(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<IronHistory>> {
-  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
+/** A question about the loads of one iron, put to the batters that occur in them. Errors: those of `ironsWithBatters`; `bowl-empty`. */
+function* askOfLoads<T>(
+  batters: DialInJob['batters'],
+  batterKey: string,
+  ask: (pairings: ReadonlyMap<string, KnownIronWithBatter>) => Generator<void, T | null>,
+): Generator<void, Result<T>> {
+  const pairings = ironsWithBatters(batters, batterKey);
   if (!pairings.ok) return pairings;
-  const found = yield* ironHistory(job.wanted, pairings.value, job.history, memory);
+  const found = yield* ask(pairings.value);
   return found === null ? failure('bowl-empty') : success(found);
 }
 
-/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `ironsWithBatters`. */
-export function* computeInformationValue(job: DialInJob, memory?: EmulatorMemory): Generator<void, Result<InformationValue>> {
-  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
-  if (!pairings.ok) return pairings;
-  const found = yield* informationValueNow(job.wanted, pairings.value, job.history, memory);
-  return found === null ? failure('bowl-empty') : success(found);
-}
+/** This iron's loads, weighed against what they were promised. Errors: those of `askOfLoads`. */
+export const computeIronHistory = (
+  { batters, wanted, history }: DialInJob,
+  memory?: EmulatorMemory,
+): Generator<void, Result<IronHistory>> =>
+  askOfLoads(batters, wanted.batterKey, (pairings) => ironHistory(wanted, pairings, history, memory));
 
-/** A load that is in the iron, after what was noticed of it. Errors: those of `ironsWithBatters`. */
-export function* computeOpenTime(job: RescueJob, memory?: EmulatorMemory): Generator<void, Result<RevisedOpenTime>> {
-  const pairings = ironsWithBatters(job.batters, job.wanted.batterKey);
-  if (!pairings.ok) return pairings;
-  const found = yield* revisedOpenTimeNow(job.load, pairings.value, job.history, memory);
-  return found === null ? failure('bowl-empty') : success(found);
-}
+/** What one more trial of this iron, or a measurement instead, would bring. Errors: those of `askOfLoads`. */
+export const computeInformationValue = (
+  { batters, wanted, history }: DialInJob,
+  memory?: EmulatorMemory,
+): Generator<void, Result<InformationValue>> =>
+  askOfLoads(batters, wanted.batterKey, (pairings) => informationValueNow(wanted, pairings, history, memory));
+
+/** A load that is in the iron, after what was noticed of it. Errors: those of `askOfLoads`. */
+export const computeOpenTime = (
+  { batters, wanted, load, history }: RescueJob,
+  memory?: EmulatorMemory,
+): Generator<void, Result<RevisedOpenTime>> =>
+  askOfLoads(batters, wanted.batterKey, (pairings) => revisedOpenTimeNow(load, pairings, history, memory));
 
 /** The advice itself, for questions that go on from it. */
 function* adviceOf(job: AdviceJob): Generator<void, Result<Advice>> {

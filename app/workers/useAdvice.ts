@@ -29,6 +29,15 @@ const asked = <K extends QuestionKind>(
   retry: (count: number, error: Error) => error instanceof NoAnswer && count < TRIES,
   retryDelay: PAUSE_MS,
 });
+
+/** While a wish is dragged every move is another question: only what is asked last is kept, of every pair of iron and batter. */
+const RESTED_MS = 1000;
+const unrested = new Map<string, ReturnType<typeof setTimeout>>();
+const onceRested = (dragged: string, keep: () => void): void => {
+  clearTimeout(unrested.get(dragged));
+  unrested.set(dragged, setTimeout(keep, RESTED_MS));
+};
+
 /** As `asked`, but what was once found of the iron isn't weighed again, not even after a reload. */
 const askedAdvice = (job: AdviceJob | null, options: Options) => {
   const query = asked('advise', job, options);
@@ -41,11 +50,19 @@ const askedAdvice = (job: AdviceJob | null, options: Options) => {
       const kept = await keptBelief(key);
       if (kept !== undefined) return asked('advise', { ...question, believed: kept }, options).queryFn({ signal });
       const answer = await query.queryFn({ signal });
-      if (answer.ok) void keepBelief(key, answer.value.believed, wallNow());
+      if (answer.ok) {
+        const { believed } = answer.value;
+        // The plan's question and the finger's have wishes of their own.
+        onceRested(
+          `${job.iron.id} ${job.formula.id}/${job.formula.rev} ${options.urgency ?? ''}`,
+          () => void keepBelief(key, believed, wallNow()),
+        );
+      }
       return answer;
     },
   };
 };
+
 /** Emulators of an iron serve all questions about its loads. */
 const IRON = { affinity: 'iron' };
 /** What stands already, as for a new iron, and is made better. */
@@ -53,30 +70,32 @@ const WHEN_FREE = 3;
 /** What was found stays until the next is. */
 const STAYS = { placeholderData: keepPreviousData };
 
-/** The same iron as if nobody had cooked on it: its answer stands until its loads have been weighed. */
-const asNew = (job: AdviceJob | null): AdviceJob | null => {
-  if (job?.known === undefined || job.known.history.length === 0) return null;
+/** The same iron as if nobody had cooked on it: its answer stands until its loads have been weighed. Null: nothing to wait for. */
+const asNew = (job: AdviceJob | null, { data }: { readonly data: unknown }): AdviceJob | null => {
+  if (data !== undefined || job?.known === undefined) return null;
   const { known: _, ...rest } = job;
   return rest;
 };
 
+const untilWeighed = <Q extends { readonly data: Answer<'advise'> | undefined; readonly isPlaceholderData: boolean }>(
+  query: Q,
+  prior: Answer<'advise'> | undefined,
+): Q => (query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query);
+
 /** The advice for a job; while the wish moves, the answer before stays until the new one is there. */
 export const useAdvice = (job: AdviceJob | null) => {
   const query = useQuery({ ...askedAdvice(job, IRON), ...STAYS });
-  const { data: prior } = useQuery(asked('advise', query.data === undefined ? asNew(job) : null));
-  return query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query;
+  const prior = useQuery(asked('advise', asNew(job, query)));
+  return untilWeighed(query, prior.data);
 };
 
 /** Several at once, for the plan and the line; they don't keep a finger waiting. */
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => {
   const queries = useQueries({ queries: jobs.map((job) => ({ ...askedAdvice(job, { ...IRON, urgency: WHEN_FREE }), ...STAYS })) });
   const priors = useQueries({
-    queries: jobs.map((job, i) => asked('advise', queries[i]?.data === undefined ? asNew(job) : null, { affinity: 'plan' })),
+    queries: queries.map((query, i) => asked('advise', asNew(jobs[i] ?? null, query), { affinity: 'plan' })),
   });
-  return queries.map((query, i) => {
-    const prior = priors[i]?.data;
-    return query.data === undefined && prior !== undefined ? { ...query, data: prior, isPlaceholderData: true } : query;
-  });
+  return queries.map((query, i) => untilWeighed(query, priors[i]?.data));
 };
 
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */

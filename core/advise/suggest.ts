@@ -25,6 +25,7 @@ export type Suggestion = Action & {
 
 const SETTINGS = 11;
 const TIMES = 30;
+const EARLIEST_S = 6;
 const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
 const SCATTER = 0.3;
@@ -97,8 +98,9 @@ const judgeTimes = (
 /** All count; landing at all counts most. Crispness only where it is wished, and never instead of landing. */
 const expectedUtility = ({ chance, close, crispy }: Judged): number => chance + 0.45 * close + 0.35 * crispy;
 
-const timesOf = (e: Emulator): number[] =>
-  Array.from({ length: TIMES }, (_, i) => (i < 1 ? 6 : e.seconds * 0.985 * ((i + 1) / TIMES) ** 1.6));
+/** So many times of a cook, closer together where it is young. */
+const timesOf = (e: Emulator, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => e.seconds * 0.985 * ((i + 1) / count) ** 1.6);
 
 const settingsTried = (e: Emulator, count: number): number[] => {
   const [low, high] = settingsOf(e.pairing.iron);
@@ -130,7 +132,7 @@ const ROUGH = { guesses: 70, settings: 5, times: 60 } as const;
 /** The chance of landing that the best next load would have, roughly: on fewer guesses and a coarser grid than `suggest`, for comparing. */
 export const roughChance = (e: Emulator, belief: Belief, aim: Aim): number => {
   const guesses = drawGuesses(belief, ROUGH.guesses);
-  const times = Array.from({ length: ROUGH.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / ROUGH.times) ** 1.6);
+  const times = timesOf(e, ROUGH.times);
   return bestOf(e, guesses, bestPortion(e, guesses).portion_g, settingsTried(e, ROUGH.settings), aim, times).chance;
 };
 
@@ -141,7 +143,7 @@ export const suggest = (e: Emulator, belief: Belief, wished: Aim | number): Sugg
   const { portion_g, fills } = bestPortion(e, guesses);
   const settings = settingsTried(e, SETTINGS);
   const [low, high] = settingsOf(e.pairing.iron);
-  const best = bestOf(e, drawGuesses(belief, 90), portion_g, settings, aim, timesOf(e));
+  const best = bestOf(e, drawGuesses(belief, 90), portion_g, settings, aim, [EARLIEST_S, ...timesOf(e, TIMES).slice(1)]);
   // Once more around it, finer and with more of the guesses.
   const fine = Array.from({ length: 15 }, (_, i) => best.open_s * (0.79 + 0.03 * i));
   const step = settings.length < 2 ? 0 : ((settings[1] ?? low) - low) / 2;
@@ -164,7 +166,7 @@ const LANDING = { guesses: 60, settings: 6, times: 40 } as const;
 export const landingBySetting = (e: Emulator, belief: Belief, aim: Aim): { readonly setting_C: number; readonly chance: number }[] => {
   const guesses = drawGuesses(belief, LANDING.guesses);
   const { portion_g } = bestPortion(e, guesses);
-  const times = Array.from({ length: LANDING.times }, (_, i) => e.seconds * 0.985 * ((i + 1) / LANDING.times) ** 1.6);
+  const times = timesOf(e, LANDING.times);
   return settingsTried(e, LANDING.settings).map((setting_C) => ({
     setting_C,
     chance: bestOf(e, guesses, portion_g, [setting_C], aim, times).chance,

@@ -122,7 +122,7 @@ export class KitchenIntake {
 
   /** All that was taken. Errors: `file-broken` {where, why}: no kit, or most of it can't be read; `file-unlinked` {what, id}. */
   finish(): Result<Intake> {
-    const isSound = this.setAside.length;
+    const unreadable = this.setAside.length;
     if (this.rows.kits.length === 0) {
       const aside = this.setAside.find(({ table }) => table === 'kits');
       return failure('file-broken', { where: `kit${aside === undefined ? '' : `.${aside.where}`}`, why: aside?.why ?? 'missing' });
@@ -130,7 +130,7 @@ export class KitchenIntake {
     this.checkLinks();
     if (this.setAside.length > MOST_SET_ASIDE * this.count) {
       const [first] = this.setAside;
-      return this.setAside.length > isSound && isSound === 0
+      return unreadable === 0
         ? failure('file-unlinked', { what: this.setAside[0]?.where ?? '', id: this.setAside[0]?.key ?? '' })
         : failure('file-broken', {
             where: `${first?.table ?? ''} ${first?.key ?? ''} ${first?.where ?? ''}`.trim(),

@@ -87,11 +87,21 @@ export const ironsWithBatters = (
 /** What was reckoned for earlier questions; the same loads give the same belief. */
 export type KnowledgeMemory = {
   readonly emulators: EmulatorMemory;
-  readonly fits: Map<string, { readonly belief: Belief; readonly used: number; readonly emulator: Emulator }>;
+  readonly fits: Map<string, RememberedFit>;
+};
+
+/** `believed`: by the wish; several stations ask with the same one. */
+type RememberedFit = {
+  readonly belief: Belief;
+  readonly used: number;
+  readonly emulator: Emulator;
+  readonly believed: Map<string, BelievedIron>;
 };
 
 /** Some hundred kilobytes each. */
 const MOST_FITS = 16;
+/** A finger that moves for long leaves many wishes behind. */
+const MOST_WISHES = 60;
 
 /**
  * What is believed of the iron in question, from its loads; null: they say nothing. The batter in question stands first among the batters. Gives way
@@ -113,12 +123,16 @@ export function* believedFor(
     const { belief, fitted, emulatorOf } = yield* fitIron(pairings.value, history, seededRandom(FIT_SEED), memory?.emulators);
     const emulator = yield* emulatorOf(wanted.key);
     if (emulator === null || fitted.length === 0) return success(null);
-    fit = { belief, used: fitted.length, emulator };
+    fit = { belief, used: fitted.length, emulator, believed: new Map() };
     memory?.fits.set(key, fit);
     const [oldest] = memory?.fits.keys() ?? [];
     if (memory !== undefined && memory.fits.size > MOST_FITS && oldest !== undefined) memory.fits.delete(oldest);
   }
   yield;
   const aim = dryThrough ? { tawny: target.tawny } : { tawny: target.tawny, crisp: target.crisp };
-  return success(believedIron(fit.emulator, fit.belief, fit.used, aim));
+  const wish = canonicalJson(aim);
+  const believed = fit.believed.get(wish) ?? believedIron(fit.emulator, fit.belief, fit.used, aim);
+  if (fit.believed.size > MOST_WISHES) fit.believed.clear();
+  fit.believed.set(wish, believed);
+  return success(believed);
 }
