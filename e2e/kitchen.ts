@@ -5,6 +5,7 @@ import { expect } from '@playwright/test';
 export const open = async (page: Page, station: string): Promise<void> => {
   await page.goto(`/${station}`);
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
 };
 
 /** From the demo to the cook's own, empty kitchen. */

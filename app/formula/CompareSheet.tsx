@@ -19,7 +19,7 @@ const STYLES = [
   { colour: '#20262a', dash: 'solid' },
   { colour: '#14535a', dash: 'dashed' },
   { colour: '#5d6770', dash: 'dotted' },
-  { colour: '#4d7d93', dash: [8, 3, 2, 3] },
+  { colour: '#3f6c82', dash: [8, 3, 2, 3] },
 ] as const;
 const FILLS = ['#b9cbd2', '#e4e6de', '#dcdcae', '#ffffff', '#c9c2d1', '#b7c7b1'] as const;
 

@@ -24,7 +24,7 @@ export const curvesOf = (picture: Picture, unit: Kit['temperatureUnit']): Curve[
     {
       name: 'steam',
       unit: 'g/s',
-      colour: '#4d7d93',
+      colour: '#3f6c82',
       dash: 'solid',
       pane: 1,
       full: Math.max(0.01, ...picture.steam_gPerS),

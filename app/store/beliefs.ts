@@ -21,10 +21,14 @@ const database = (): Promise<Dexie | null> => {
   return opened;
 };
 
-/** Undefined: never found yet, or lost. Null: those loads say nothing. */
+/** A store that stalls doesn't keep an answer waiting: the loads are weighed again. */
+const MOST_PATIENCE_MS = 1500;
+
+/** Undefined: never found yet, lost, or not told in time. Null: those loads say nothing. */
 export const keptBelief = async (key: string): Promise<BelievedIron | null | undefined> => {
   try {
-    const stored: unknown = await (await database())?.table('beliefs').get(key);
+    const read = async (): Promise<unknown> => (await database())?.table('beliefs').get(key);
+    const stored = await Promise.race([read(), new Promise<undefined>((resolve) => setTimeout(resolve, MOST_PATIENCE_MS))]);
     if (stored === undefined) return undefined;
     const { BeliefRow } = await import('./beliefRow.ts');
     const row = BeliefRow.safeParse(stored);
