@@ -7,7 +7,7 @@ import type { Entry } from './entries.ts';
 import { entryOf } from './entries.ts';
 
 /** So many loads at first, and with every touch more; the rest stays in the store. */
-const PAGE = 100;
+const PAGE = 50;
 const BOWLS = 60;
 
 export type Book = {
@@ -23,10 +23,11 @@ export const useBook = (): Book | undefined => {
   const [most, setMost] = useState(PAGE);
   const found = useQueried(async (queries) => {
     const loads = await queries.newestLoads(0, most);
-    const told = await queries.withPromises(loads);
-    const lots = await queries.lots(loads.map(({ lotId }) => lotId));
-    return { told, lots, count: await queries.countLoads() };
+    const [told, lots] = await Promise.all([queries.withPromises(loads), queries.lots(loads.map(({ lotId }) => lotId))]);
+    return { told, lots };
   }, `book ${most}`);
+  // Counting takes longer than reading a page: nobody waits for it.
+  const count = useQueried((queries) => queries.countLoads(), 'count of loads');
   const irons = session?.irons;
   const entries = useMemo(() => {
     if (found === undefined || irons === undefined) return undefined;
@@ -38,7 +39,7 @@ export const useBook = (): Book | undefined => {
   }, [found, irons]);
   return entries === undefined || found === undefined
     ? undefined
-    : { entries, count: found.count, more: () => setMost((before) => before + PAGE) };
+    : { entries, count: count ?? entries.length, more: () => setMost((before) => before + PAGE) };
 };
 
 export type BowlEntry = {

@@ -6,6 +6,10 @@ import type { KitchenDatabase, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Problems } from './problems.ts';
 
+/** A range for each key: `anyOf` steps through an index row by row, which takes ten times as long in a large kitchen. */
+const ofEach = async (keys: ReadonlySet<string>, rowsOf: (key: string) => PromiseLike<unknown[]>): Promise<unknown[]> =>
+  (await Promise.all([...keys].map(rowsOf))).flat();
+
 /** Asks the store by its indexes, lays over it what waits, and hands on only rows that can be read. */
 export class Queries {
   private readonly database: KitchenDatabase;
@@ -69,14 +73,7 @@ export class Queries {
     const owner = LOG_OWNERS[table];
     const ownerOf = (row: Rows[L]): string => (row as unknown as Record<string, string>)[owner] ?? '';
     const wanted = new Set(ownerIds);
-    const stored =
-      ownerIds.length === 0
-        ? []
-        : await this.database
-            .table(table)
-            .where(owner)
-            .anyOf([...ownerIds])
-            .toArray();
+    const stored = await ofEach(wanted, (id) => this.database.under(table, `[${owner}+seq]`, id).toArray());
     const logs = new Map<string, Rows[L]['event'][]>(ownerIds.map((id) => [id, []]));
     const rows = this.over(table, stored, (row) => wanted.has(ownerOf(row)));
     rows.sort((a, b) => a.seq - b.seq);
@@ -103,11 +100,7 @@ export class Queries {
 
   async loadsOfLots(lotIds: readonly string[]): Promise<Load[]> {
     const wanted = new Set(lotIds);
-    const stored = await this.database
-      .table('loads')
-      .where('lotId')
-      .anyOf([...wanted])
-      .toArray();
+    const stored = await ofEach(wanted, (id) => this.database.table('loads').where('lotId').equals(id).toArray());
     return this.over('loads', stored, (load) => wanted.has(load.lotId)).sort((a, b) => a.startedAt - b.startedAt);
   }
 
