@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Formula } from '../../core/formula/index.ts';
 import { gramsTyped } from './amounts.ts';
+import { readFormula } from '../../core/formula/index.ts';
+import { DEFAULT_KIT } from '../../core/kit/index.ts';
+import { readSettingsOf } from '../../core/kitchen/index.ts';
+import { swapOf } from './useLedger.ts';
 import { emptyFormula, revised, undone, withLine, withoutLine } from './revise.ts';
 
 describe('grams as they are typed', () => {
@@ -36,4 +40,17 @@ describe('revisions', () => {
     // What it was made from is the revision before the one that came back.
     expect(undone(back, first)).toMatchObject({ rev: 5, name: 'F', parentRev: null });
   });
+});
+
+test('a line can be swapped while it has an ingredient and a weight', () => {
+  const lines = ['250 g wheat flour', 'a handful of moonlight', ''].map((text, i) => ({
+    id: `l${i}`,
+    text,
+    edited_g: null,
+    chosenIngredientId: null,
+  }));
+  const formula: Formula = { ...emptyFormula('f', 'F'), lines };
+  const reading = readFormula(formula, readSettingsOf(DEFAULT_KIT, []));
+  expect(swapOf(formula, reading, 0)).toEqual({ line: lines[0], id: 'wheat-flour', mass_g: 250 });
+  expect([1, 2, 3, null].map((index) => swapOf(formula, reading, index))).toEqual([null, null, null, null]);
 });

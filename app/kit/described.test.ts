@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
-import { describedFrom, ironFrom } from './described.ts';
+import { describedFrom, figuresOf, ironFrom } from './described.ts';
 
 test('every preset, described and made again, is nearly itself', () => {
   for (const iron of PRESET_IRONS) {
@@ -34,4 +34,24 @@ test('a fill counts for more than the ruler; plates are reckoned where nobody we
   expect(ironFrom(deep, { ...d, fill_g: 4 })).toMatchObject({ ok: false, failure: { code: 'iron-fill-unbelievable' } });
   // A dial that is hottest where it should be coolest leaves nothing to set: it is refused, for it would divide by nought at every station.
   expect(ironFrom(deep, { ...d, low_C: 200, high_C: 120, marks: [5, 1] })).toMatchObject({ ok: false, failure: { code: 'iron-broken' } });
+});
+
+test('the figures beside the drawing follow what is described', () => {
+  const deep = PRESET_IRONS.find((iron) => iron.id === 'deep-round')!;
+  const figures = (changes: object, room_C = 20) => {
+    const made = ironFrom(deep, { ...describedFrom(deep), ...changes });
+    if (!made.ok) throw new Error(made.failure.code);
+    return figuresOf(made.value, room_C);
+  };
+  const as = figures({});
+  const heavy = figures({ mass_kg: 2 * deep.plates.mass_kg });
+  expect(heavy.stores_kJPerK / as.stores_kJPerK).toBeCloseTo(2, 6);
+  // What is stored twice takes twice as long and a little more: it loses heat meanwhile too.
+  expect(heavy.preheat_s / as.preheat_s).toBeGreaterThan(1.9);
+  expect(figures({}, 5).preheat_s).toBeGreaterThan(as.preheat_s);
+  expect(figures({ power_W: 2 * deep.plates.power_W }).preheat_s).toBeLessThan(0.6 * as.preheat_s);
+  const wide = describedFrom(deep).ruler.outer_mm * Math.SQRT2;
+  expect(figures({ ruler: { ...describedFrom(deep).ruler, outer_mm: wide } }).heated_cm2 / as.heated_cm2).toBeCloseTo(2, 0);
+  // Without a range it is hot when the light goes out.
+  expect(figures({ control: 'fixed', low_C: 150 }).preheat_s).toBeLessThan(figures({ control: 'fixed', low_C: 190 }).preheat_s);
 });

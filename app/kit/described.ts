@@ -7,8 +7,12 @@ import {
   geometryOf,
   Iron,
   lossFromFootprint_WPerK,
+  meanThickness_m,
+  plateMachine,
   platesFromThickness_kg,
+  preheatTime_s,
   rulerOf,
+  settingRange,
 } from '../../core/plate/index.ts';
 
 /** What a cook knows of an iron before anything has been cooked on it. */
@@ -114,4 +118,26 @@ export const ironFrom = (base: Iron, d: Described): Result<Iron> => {
   if (iron.success) return success(iron.data);
   const issue = iron.error.issues[0];
   return failure('iron-broken', { where: issue?.path.at(-1)?.toString() ?? '' });
+};
+
+export type DescribedFigures = {
+  readonly thickness_mm: number;
+  readonly heated_cm2: number;
+  /** Both plates. */
+  readonly stores_kJPerK: number;
+  /** To the middle of its range, or until the light goes out. */
+  readonly preheat_s: number;
+};
+
+/** What the drawing of an iron says beside it. `room_C`: where it is switched on. */
+export const figuresOf = (iron: Iron, room_C: number): DescribedFigures => {
+  const machine = plateMachine(iron);
+  const range = settingRange(iron);
+  const hot_C = range === null ? controlRange(iron.control)[0] : (range.min_C + range.max_C) / 2;
+  return {
+    thickness_mm: 1000 * meanThickness_m(machine),
+    heated_cm2: machine.heatedArea_m2 * 1e4,
+    stores_kJPerK: (2 * machine.capacity_JPerK) / 1000,
+    preheat_s: preheatTime_s(machine, hot_C, room_C),
+  };
 };

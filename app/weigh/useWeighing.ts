@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Lot } from '../../core/log/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { readFormula } from '../../core/formula/index.ts';
-import type { NewWeighEvent, Step, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
+import type { NewWeighEvent, Step, WeighEvent, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
 import { isDone, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
 import type { Session } from '../session/index.ts';
 import { newLot } from '../../core/lot/index.ts';
@@ -32,6 +32,23 @@ export const missing_g = (state: WeighState, step: WeighStep): number => {
 
 const isBehind = (state: WeighState, step: Step): boolean => isDone(state, step) && (step.kind === 'work' || missing_g(state, step) === 0);
 
+/** A bowl as its log has it; null once it is over. */
+export const bowlOf = (
+  weighing: Weighing,
+  log: readonly WeighEvent[],
+  formula: Formula,
+  { readSettings, kit }: Pick<Session, 'readSettings' | 'kit'>,
+): Bowl | null => {
+  const state = weighState(weighing, log);
+  if (state.isOver) return null;
+  const reading = readFormula(formula, readSettings);
+  const lineIds = formula.lines.map((line) => line.id);
+  const plan = weighPlan(reading, { scales: kit.scales, factor: state.factor, lineIds });
+  const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
+  const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
+  return { weighing, formula, reading, plan, lineIds, state, step, topUp_g };
+};
+
 /** The bowl that is being weighed, as its log has it; undefined until the store has answered, null when there is none. */
 export const useWeighing = (session: Session) => {
   const carryOut = useDo();
@@ -42,18 +59,11 @@ export const useWeighing = (session: Session) => {
     `revision ${formulaOf?.id ?? ''} ${formulaOf?.rev ?? ''}`,
   );
   const log = useWeighLog(newest?.id ?? null);
-  const bowl = useMemo((): Bowl | null => {
-    if (newest == null || log === undefined) return null;
-    const formula = found ?? undefined;
-    const state = weighState(newest, log);
-    if (formula === undefined || state.isOver) return null;
-    const reading = readFormula(formula, session.readSettings);
-    const lineIds = formula.lines.map((line) => line.id);
-    const plan = weighPlan(reading, { scales: session.kit.scales, factor: state.factor, lineIds });
-    const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
-    const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
-    return { weighing: newest, formula, reading, plan, lineIds, state, step, topUp_g };
-  }, [newest, log, found, session.readSettings, session.kit.scales]);
+  const { readSettings, kit } = session;
+  const bowl = useMemo(
+    (): Bowl | null => (newest == null || log === undefined || found == null ? null : bowlOf(newest, log, found, { readSettings, kit })),
+    [newest, log, found, readSettings, kit],
+  );
 
   const append = (event: NewWeighEvent): void => {
     if (newest != null) void carryOut(commands.noteWeighing(newest.id, event, wallNow()));

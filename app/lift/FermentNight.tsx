@@ -1,0 +1,89 @@
+import type { Vessel } from '../../core/lift/index.ts';
+import { VESSELS } from '../../core/lift/index.ts';
+import { dayAndTime, InlineSelect, NumberEntry } from '../look/index.ts';
+import type { FermentState } from './useFerment.ts';
+
+const VESSEL_WORDS: Readonly<Record<Vessel, string>> = { bowl: 'a bowl', jug: 'a jug', 'shallow-pan': 'a shallow pan' };
+
+/** As a date-time input wants it, in the browser's own zone. */
+const localInput = (at: number): string => {
+  const offset = new Date(at).getTimezoneOffset() * 60_000;
+  return new Date(at - offset).toISOString().slice(0, 16);
+};
+
+/** What the night is: when, how warm, where. */
+export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState; readonly zone: string }) => {
+  const { night, set, mixedAt } = ferment;
+  return (
+    <div className="flex flex-wrap items-end gap-5">
+      <label className="flex flex-col gap-1 text-[15px]">
+        cook on {dayAndTime(night.cookAt, zone)}
+        <input
+          type="datetime-local"
+          className="entry"
+          value={localInput(night.cookAt)}
+          onChange={(event) => {
+            const typed = new Date(event.target.value).getTime();
+            if (Number.isFinite(typed)) set({ cookAt: typed });
+          }}
+        />
+      </label>
+      {mixedAt === null && (
+        <NumberEntry
+          narrow
+          key={`e${night.elapsed_h}`}
+          label="mixed, h before"
+          value={night.elapsed_h}
+          min={0.5}
+          max={36}
+          onChange={(v) => v !== null && set({ elapsed_h: v })}
+        />
+      )}
+      <NumberEntry
+        narrow
+        key={`c${String(night.toCold_min)}`}
+        label="into the cold after, min"
+        value={night.toCold_min}
+        min={0}
+        max={1440}
+        mayBeEmpty
+        onChange={(toCold_min) => set({ toCold_min })}
+      />
+      <NumberEntry
+        narrow
+        key={`s${night.start_C}`}
+        label="batter at first, °C"
+        value={night.start_C}
+        min={2}
+        max={60}
+        onChange={(v) => v !== null && set({ start_C: v })}
+      />
+      <NumberEntry
+        narrow
+        key={`r${night.room_C}`}
+        label="kitchen, °C"
+        value={night.room_C}
+        min={0}
+        max={45}
+        onChange={(v) => v !== null && set({ room_C: v })}
+      />
+      <NumberEntry
+        narrow
+        label="refrigerator, °C"
+        value={night.fridge_C}
+        min={-1}
+        max={15}
+        onChange={(v) => v !== null && set({ fridge_C: v })}
+      />
+      <span className="pb-2.5">
+        in{' '}
+        <InlineSelect
+          label="Vessel"
+          value={night.vessel}
+          choices={VESSELS.map((value) => ({ value, label: VESSEL_WORDS[value] }))}
+          onChange={(vessel) => set({ vessel })}
+        />
+      </span>
+    </div>
+  );
+};

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { WeighStep } from '../../core/weigh/index.ts';
+import { overshootChoices } from '../../core/weigh/index.ts';
+import { useScale } from '../devices/index.ts';
+import type { Session } from '../session/index.ts';
+import { layersOf, nextTouch, nowIn_g, progressOf } from './atTheBench.ts';
+import { useAtScale } from './useAtScale.ts';
+import type { Bowl, useWeighing } from './useWeighing.ts';
+
+/** One bowl at the bench: what is to be done, what the scale says of it, and the touches. */
+export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof useWeighing>['append'], onFinish: () => void) => {
+  const { weighing, state, step } = bowl;
+  const [wantsScale, setWantsScale] = useState(weighing.by === 'scale');
+  const [confirmed, setConfirmed] = useState<string | null>(null);
+  const scale = useScale(wantsScale && weighing.by === 'scale');
+  const own = session.readSettings.own ?? [];
+  const isLive = scale.status === 'live';
+  const record = (done: WeighStep, went_g: number, by: 'scale' | 'hand'): void =>
+    tell({ kind: 'weighed', data: { stepId: done.id, grams: nowIn_g(bowl, done, went_g), by } });
+  const at = useAtScale(bowl, scale, (done, went_g) => record(done, went_g, 'scale'));
+  const touch = nextTouch(bowl, at, isLive, confirmed);
+  const next = (): void => {
+    if (touch?.kind === 'finish') onFinish();
+    if (touch?.kind === 'worked') tell({ kind: 'worked', data: { stepId: touch.stepId } });
+    if (touch?.kind === 'zero') at?.zero();
+    if (touch?.kind === 'confirm') setConfirmed(touch.stepId);
+    if (touch?.kind === 'record') record(touch.step, touch.went_g, touch.by);
+  };
+  const undo = (): void => {
+    if (state.undoable !== null) tell({ kind: 'undone', data: { seq: state.undoable } });
+  };
+  // On a button the space bar presses that button.
+  useHotkeys('space', next, { preventDefault: true, ignoreEventWhen: (event) => event.target instanceof HTMLButtonElement });
+  useHotkeys('u', undo);
+  useHotkeys('z', () => at?.zero());
+  const overshoot =
+    step?.kind === 'weigh' && at?.overshoot_g != null && bowl.topUp_g === 0
+      ? {
+          step,
+          got_g: at.overshoot_g,
+          takeOut: at.takingOut,
+          choices: overshootChoices({
+            reading: bowl.reading,
+            steps: bowl.plan.steps,
+            lineIds: bowl.lineIds,
+            state,
+            step,
+            got_g: at.overshoot_g,
+            climate: session.kit.climate,
+          }),
+        }
+      : null;
+  return {
+    own,
+    scale,
+    isLive,
+    at,
+    touch,
+    next,
+    undo,
+    record,
+    overshoot,
+    progress: progressOf(bowl),
+    ...layersOf(bowl, at, isLive, own),
+    wantsScale,
+    setWantsScale,
+  };
+};
