@@ -12,7 +12,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useRef } from 'react';
 import { dayAndTime } from '../look/index.ts';
-import { ColourMark, TimeMark } from './Drawn.tsx';
+import { ColourMark, PouredMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from './entries.ts';
 import { colourMiss } from './entries.ts';
 
@@ -46,6 +46,11 @@ const columnsFor = (zone: string, onOpen: (entry: Entry) => void) =>
       cell: ({ row, getValue }) => `${getValue()}, load ${row.original.load.n}`,
     }),
     helper.accessor((entry) => entry.lot?.name ?? '', { id: 'batter', header: 'Batter', cell: ({ getValue }) => getValue() }),
+    helper.accessor((entry) => entry.progress.did.portion?.grams ?? entry.prediction?.portion_g ?? -1, {
+      id: 'poured',
+      header: 'Poured',
+      cell: ({ row }) => <PouredMark entry={row.original} />,
+    }),
     helper.accessor((entry) => entry.cooked_s ?? -1, { id: 'time', header: 'Time', cell: ({ row }) => <TimeMark entry={row.original} /> }),
     helper.accessor((entry) => Math.abs(colourMiss(entry) ?? -1), {
       id: 'colour',
@@ -134,7 +139,7 @@ export const BookTable = ({
       <tbody ref={body}>
         {above > 0 && (
           <tr aria-hidden>
-            <td colSpan={8} style={{ height: above }} />
+            <td colSpan={9} style={{ height: above }} />
           </tr>
         )}
         {shown.map(({ index }) => {
@@ -151,7 +156,7 @@ export const BookTable = ({
         })}
         {below > 0 && (
           <tr aria-hidden>
-            <td colSpan={8} style={{ height: below }} />
+            <td colSpan={9} style={{ height: below }} />
           </tr>
         )}
       </tbody>

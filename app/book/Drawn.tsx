@@ -1,4 +1,4 @@
-import { inkOn, tawnyCss, clock } from '../look/index.ts';
+import { grams, inkOn, tawnyCss, clock } from '../look/index.ts';
 import type { Entry } from './entries.ts';
 
 /** The promised window as a band, the best moment as a notch, what was done as a mark. */
@@ -46,3 +46,15 @@ export const ColourMark = ({ entry }: { readonly entry: Entry }) => (
     <Swatch step={entry.tawny.lower} label="below" />
   </span>
 );
+
+/** What was poured; beside it what was advised, where somebody said that it was something else. */
+export const PouredMark = ({ entry }: { readonly entry: Entry }) => {
+  const advised_g = entry.prediction?.portion_g;
+  const done_g = entry.progress.did.portion?.grams;
+  if (advised_g === undefined) return '–';
+  return (
+    <span className="whitespace-nowrap">
+      {grams(done_g ?? advised_g)} g{done_g !== undefined && <span className="text-sm text-quiet"> advised {grams(advised_g)}</span>}
+    </span>
+  );
+};

@@ -1,4 +1,4 @@
-import type { LoadEvent, Observation } from '../../core/log/index.ts';
+import type { Did, LoadEvent, Observation, Prediction } from '../../core/log/index.ts';
 import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../look/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
@@ -36,14 +36,23 @@ const eventWords = (event: LoadEvent, moulds: number): string => {
       return `took back touch ${event.data.seq + 1}`;
     case 'peeked':
       return 'looked';
+    case 'did':
+      return 'what was done';
     default:
       return event.kind;
   }
 };
 
+const settingWords = ({ dial, temperature_C }: Prediction['setting'], kit: Kit): string =>
+  `${dial === null ? '' : `mark ${dialMarkText(dial)}, `}${temperature(temperature_C, kit.temperatureUnit)}`;
+
+const TOLD_WORDS = { scale: 'weighed', scoops: 'counted in scoops', eye: 'by eye' } as const;
+const portionWords = ({ portion }: Did): string =>
+  portion === undefined ? 'as promised, nobody said otherwise' : `${grams(portion.grams)} g, ${TOLD_WORDS[portion.by]}`;
+
 /** A load opened again: what was promised, by which model, and every touch with its instant. */
 export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; readonly kit: Kit; readonly onClose: () => void }) => {
-  const { prediction, iron, lot, load, log } = entry;
+  const { prediction, iron, lot, load, log, progress, cooked_s } = entry;
   const moulds = iron?.geometry.moulds ?? 1;
   return (
     <Sheet title={`${iron?.name ?? load.ironId}, load ${load.n}`} open onClose={onClose} wide>
@@ -60,10 +69,7 @@ export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; rea
           <section>
             <h3 className="text-lg">Promised</h3>
             <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-              <Row
-                term="Setting"
-                value={`${prediction.setting.dial === null ? '' : `dial ${dialMarkText(prediction.setting.dial)}, `}${temperature(prediction.setting.temperature_C, kit.temperatureUnit)}`}
-              />
+              <Row term="Setting" value={settingWords(prediction.setting, kit)} />
               <Row term="Portion" value={`${grams(prediction.portion_g)} g`} />
               <Row
                 term="Open after"
@@ -72,6 +78,21 @@ export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; rea
               <Row term="Crisp" value={prediction.crisp.toFixed(1)} />
               <Row term="Piece" value={`${grams(prediction.pieceMass_g)} g, ${percent(prediction.waterLoss_fraction)} lost`} />
               <Row term="Model" value={`${prediction.modelVersion}, inputs ${prediction.inputsHash.slice(0, 8)}`} />
+            </dl>
+          </section>
+        )}
+        {prediction !== null && (
+          <section aria-label="Done">
+            <h3 className="text-lg">Done</h3>
+            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+              <Row
+                term="Setting"
+                value={progress.did.setting === undefined ? 'as promised, nobody said otherwise' : settingWords(progress.did.setting, kit)}
+              />
+              <Row term="Portion" value={portionWords(progress.did)} />
+              {progress.did.preheat_s !== undefined && <Row term="Preheated" value={clock(progress.did.preheat_s)} />}
+              {progress.did.greased !== undefined && <Row term="Greased" value={progress.did.greased ? 'yes' : 'no'} />}
+              <Row term="Opened after" value={cooked_s === null ? 'not opened' : clock(cooked_s)} />
             </dl>
           </section>
         )}

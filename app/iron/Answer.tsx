@@ -1,8 +1,7 @@
 import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { Findings, clock, percent } from '../look/index.ts';
+import { basisInWords, Findings, clock } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -15,16 +14,6 @@ import { Lattice } from './Lattice.tsx';
 import { watchList } from './watch.ts';
 
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet.tsx')).PhotoSheet }));
-
-/** What the figures rest on. */
-const basisOf = ({ basis }: AdviceAnswer, isAsNew: boolean, isWeighing: boolean): string =>
-  basis !== null
-    ? `from ${basis.loads === 1 ? 'one load' : `${basis.loads} loads`} on this iron; ${percent(basis.chance)} of such loads land`
-    : isAsNew
-      ? 'the model only: as if nobody had cooked on this iron'
-      : isWeighing
-        ? 'the model only; what its loads say is being weighed'
-        : 'the model only; no load of this iron has said anything yet';
 
 type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
 
@@ -42,7 +31,7 @@ export const Answer = ({ reply, session, iron, job }: AnswerProps) => {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const second = Math.min(picture.seconds, scrubbed ?? drawn.answer.cookTime_s.best);
   const isAsNew = session.workspace.asNewIronId === iron.id;
-  const basis = basisOf(reply.answer, isAsNew, job.known !== undefined);
+  const basis = basisInWords(reply.answer.basis, isAsNew ? 'as-new' : job.known === undefined ? 'none-yet' : 'being-weighed');
   // The lattice is drawn again only when something of it changes.
   const openPhotos = useCallback(() => setPhotographing(true), []);
   return (

@@ -116,7 +116,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
             </button>
           ))}
         </p>
-        <Conditions bench={workspace} iron={iron} summary={summary} onChange={setWorkspace} />
+        <Conditions bench={workspace} iron={iron} unit={kit.temperatureUnit} summary={summary} onChange={setWorkspace} />
       </div>
       <Aim
         wish={wish}

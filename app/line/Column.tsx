@@ -4,11 +4,14 @@ import type { CSSProperties } from 'react';
 import { memo, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import type { NewLoadEvent } from '../../core/log/index.ts';
+import { poured_g, settingOf } from '../../core/log/index.ts';
+import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
-import { clock, dialMarkText, grams, temperature, useSettling } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, temperature, useSettling } from '../look/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { LogPanel } from './LogPanel.tsx';
+import { ReallyDone } from './ReallyDone.tsx';
+import { isAsAdvised } from './scooped.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
 import type { LinePlace } from './useLine.ts';
@@ -18,7 +21,7 @@ type Props = {
   readonly kit: Kit;
   readonly zone: string;
   readonly disabled: boolean;
-  readonly onPour: (place: LinePlace) => void;
+  readonly onPour: (place: LinePlace, did: Did) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
 };
@@ -34,6 +37,9 @@ export const Column = memo((props: Props) => {
   const [leftBehind, setLeftBehind] = useState<string | null>(null);
   const { isSettling, settle } = useSettling();
   const answers = useSettling(ANSWER_GUARD_MS);
+  const [telling, setTelling] = useState(false);
+  // Said before the pour; it goes with the pour into the book.
+  const [said, setSaid] = useState<Did>({});
   const disabled = props.disabled || isSettling;
   const current = load !== null && load.id !== leftBehind ? load : null;
   const phase = current === null ? 'ready' : (progress?.phase ?? 'ready');
@@ -74,11 +80,14 @@ export const Column = memo((props: Props) => {
         <Ready
           place={place}
           kit={kit}
+          said={said}
           disabled={disabled}
           onPour={() => {
             settle();
-            onPour(place);
+            onPour(place, said);
+            setSaid({});
           }}
+          onTell={() => setTelling(true)}
         />
       )}
       {phase === 'poured' && (
@@ -123,16 +132,39 @@ export const Column = memo((props: Props) => {
           </div>
         </div>
       )}
-      {current !== null && progress?.lastUndoable != null && (
-        <button
-          type="button"
-          disabled={disabled}
-          className="on-ground inline-flex min-h-11 items-center gap-2 self-start font-semibold underline underline-offset-4"
-          aria-keyshortcuts="u"
-          onClick={() => progress.lastUndoable !== null && touch({ kind: 'undone', data: { seq: progress.lastUndoable.seq } })}
-        >
-          <Undo2 aria-hidden className="size-5" /> undo “{eventWord(progress.lastUndoable.kind)}”
-        </button>
+      {current !== null && (
+        <div className="flex flex-wrap gap-x-6">
+          {progress?.lastUndoable != null && (
+            <button
+              type="button"
+              disabled={disabled}
+              className="on-ground inline-flex min-h-11 items-center gap-2 self-start font-semibold underline underline-offset-4"
+              aria-keyshortcuts="u"
+              onClick={() => progress.lastUndoable !== null && touch({ kind: 'undone', data: { seq: progress.lastUndoable.seq } })}
+            >
+              <Undo2 aria-hidden className="size-5" /> undo “{eventWord(progress.lastUndoable.kind)}”
+            </button>
+          )}
+          {prediction !== null && phase !== 'ready' && (
+            <button
+              type="button"
+              disabled={disabled}
+              className="on-ground min-h-11 font-semibold underline underline-offset-4"
+              onClick={() => setTelling(true)}
+            >
+              {grams(poured_g(prediction, progress ?? { did: {} }))} g poured: otherwise?
+            </button>
+          )}
+        </div>
+      )}
+      {telling && (
+        <Telling
+          place={place}
+          kit={kit}
+          said={current === null ? said : (progress?.did ?? {})}
+          onSay={(did) => (current === null ? setSaid(did) : touch({ kind: 'did', data: did }))}
+          onClose={() => setTelling(false)}
+        />
       )}
     </section>
   );
@@ -146,11 +178,48 @@ const GREASE_WORDS: Readonly<Record<Exclude<Grease, 'none'>, string>> = {
   film: 'A film of fat, this once: this batter sticks',
 };
 
-const eventWord = (kind: string): string => ({ signal: 'sign', logged: 'last answer', peeked: 'looked' })[kind] ?? kind;
+const eventWord = (kind: string): string =>
+  ({ signal: 'sign', logged: 'last answer', peeked: 'looked', did: 'what was done' })[kind] ?? kind;
 
-type ReadyProps = { readonly place: LinePlace; readonly kit: Kit; readonly disabled: boolean; readonly onPour: () => void };
+type TellingProps = {
+  readonly place: LinePlace;
+  readonly kit: Kit;
+  readonly said: Did;
+  readonly onSay: (did: Did) => void;
+  readonly onClose: () => void;
+};
 
-const Ready = ({ place, kit, disabled, onPour }: ReadyProps) => {
+/** Of the load that is in the iron, or of the one that is about to be poured. */
+const Telling = ({ place, kit, said, onSay, onClose }: TellingProps) => {
+  const { iron, advice, prediction, load } = place;
+  const promised = load === null || prediction === null ? null : prediction;
+  const portion_g = promised?.portion_g ?? advice?.answer.portion_g;
+  const setting = promised?.setting ?? advice?.answer.setting;
+  if (portion_g === undefined || setting === undefined) return null;
+  return (
+    <ReallyDone
+      iron={iron}
+      kit={kit}
+      portion_g={portion_g}
+      setting={settingOf({ setting }, { did: said })}
+      density_gPerML={advice === null ? 1 : advice.answer.portion_g / advice.answer.portion_mL}
+      said={said}
+      onSay={onSay}
+      onClose={onClose}
+    />
+  );
+};
+
+type ReadyProps = {
+  readonly place: LinePlace;
+  readonly kit: Kit;
+  readonly said: Did;
+  readonly disabled: boolean;
+  readonly onPour: () => void;
+  readonly onTell: () => void;
+};
+
+const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
   const { advice, iron } = place;
   if (advice === null) return <p className="text-xl">Reckoning …</p>;
   const { answer } = advice;
@@ -174,7 +243,16 @@ const Ready = ({ place, kit, disabled, onPour }: ReadyProps) => {
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
       {advice.grease !== 'none' && <p className="text-lg">{GREASE_WORDS[advice.grease]}</p>}
-      <BigButton label="Poured" keyHint="p" disabled={disabled} onClick={onPour} />
+      <p className="text-[15px] text-white/80">{basisInShort(answer.basis)}</p>
+      <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
+        {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
+      </button>
+      <BigButton
+        label={said.portion === undefined ? 'Poured' : `Poured ${grams(said.portion.grams)} g`}
+        keyHint="p"
+        disabled={disabled}
+        onClick={onPour}
+      />
     </Stage>
   );
 };

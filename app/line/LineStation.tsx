@@ -3,9 +3,8 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
-import type { NewLoadEvent } from '../../core/log/index.ts';
-import { loadProgress } from '../../core/log/index.ts';
-import { mixed_g } from '../../core/lot/index.ts';
+import type { Did, NewLoadEvent } from '../../core/log/index.ts';
+import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { Findings, grams, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -44,9 +43,9 @@ const Line = ({ session }: { readonly session: Session }) => {
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
   const { pour, append, log } = line;
   const onPour = useCallback(
-    (place: LinePlace): void => {
+    (place: LinePlace, did: Did = {}): void => {
       wakeSound();
-      void pour(place);
+      void pour(place, did);
     },
     [pour],
   );
@@ -179,12 +178,7 @@ const useBowls = (places: readonly LinePlace[]) => {
     async (queries) => {
       const lots = await queries.lots(ids);
       const loads = await queries.withPromises(await queries.loadsOfLots(ids));
-      const poured = loads.filter(({ log }) => loadProgress(log).phase !== 'ready');
-      return lots.map((lot) => {
-        const mine = poured.filter(({ load }) => load.lotId === lot.id);
-        const used_g = mine.reduce((sum, { prediction }) => sum + (prediction?.portion_g ?? 0), 0);
-        return { id: lot.id, name: lot.name, left_g: Math.max(0, mixed_g(lot) - used_g), loads: mine.length };
-      });
+      return lots.map((lot) => ({ id: lot.id, name: lot.name, ...leftIn(lot, loads) }));
     },
     `bowls ${ids.join(' ')}`,
   );

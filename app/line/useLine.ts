@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
+import type { Did, Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -115,7 +115,7 @@ export const useLine = (session: Session, askedIronId: string | null) => {
     const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>
       carryOut(commands.noteLoadAll(load.id, events, wallNow()));
     /** A new load begins with the pour; what was promised for it is kept beside it. */
-    const pour = async (place: LinePlace): Promise<void> => {
+    const pour = async (place: LinePlace, did: Did): Promise<void> => {
       const { iron, formula, advice, n, load: before } = place;
       if (advice === null) return;
       const startedAt = wallNow();
@@ -139,7 +139,7 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       };
       // The same touch of the same iron is the same pour.
       await carryOut(
-        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: {} } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
+        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
       );
     };
     return { places, ready: newest !== undefined, append, log, pour };

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
+import { poured_g, settingOf } from '../../core/log/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { keepRescued, useIronLoads } from '../session/index.ts';
@@ -20,13 +21,31 @@ const cuesOf = ({ progress }: LinePlace): Cue[] => {
   ];
 };
 
-/** Places whose load was noticed something of, with their time set anew; the others as they were. */
+/** So far from the promise another time is asked for: less than a scale or a dial can be read. */
+const SAME_SHARE = 0.01;
+const SAME_K = 1;
+
+/** What is in the iron, as it was really poured and set; `differs`: not as it was promised. */
+const inIronOf = ({ iron, prediction, progress }: LinePlace) => {
+  if (prediction === null || progress === null) return null;
+  const pour = { portion_g: poured_g(prediction, progress), setting_C: settingNow_C(iron, settingOf(prediction, progress)) };
+  const differs =
+    Math.abs(pour.portion_g / prediction.portion_g - 1) > SAME_SHARE ||
+    Math.abs(pour.setting_C - settingNow_C(iron, prediction.setting)) > SAME_K;
+  return { pour, differs };
+};
+
+/** Places whose load was noticed something of, or was poured or set otherwise than promised, with their time set anew; the others as they were. */
 export const useRescues = (session: Session, places: readonly LinePlace[]): readonly LinePlace[] => {
   const cues = places.map(cuesOf);
-  const asked = useIronLoads(places.flatMap(({ iron }, i) => (cues[i]?.length === 0 ? [] : [iron.id])));
+  const done = places.map(inIronOf);
+  const isAsked = places.map(
+    ({ progress }, i) => progress?.phase === 'cooking' && ((cues[i]?.length ?? 0) > 0 || done[i]?.differs === true),
+  );
+  const asked = useIronLoads(places.flatMap(({ iron }, i) => (isAsked[i] === true ? [iron.id] : [])));
   const jobs = places.map(({ iron, formula, prediction, load }, i): RescueJob | null => {
-    const noticed = cues[i] ?? [];
-    if (noticed.length === 0 || prediction === null || asked?.loads.has(iron.id) !== true) return null;
+    const pour = done[i]?.pour;
+    if (isAsked[i] !== true || prediction === null || pour === undefined || asked?.loads.has(iron.id) !== true) return null;
     // What is in the iron, not what is being worked on by now.
     const inIron = asked.formulas.find((f) => f.id === prediction.formulaId && f.rev === prediction.formulaRev) ?? formula;
     const { tawny } = prediction.target;
@@ -41,9 +60,9 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
       ...job,
       load: {
         batterKey: batterKey(inIron),
-        pour: { portion_g: prediction.portion_g, setting_C: settingNow_C(iron, prediction.setting) },
+        pour,
         tawny: prediction.target.tawny,
-        cues: noticed,
+        cues: cues[i] ?? [],
         past,
       },
     };

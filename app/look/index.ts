@@ -1,3 +1,4 @@
+export { basisInShort, basisInWords } from './basis.ts';
 export { AddEntry } from './AddEntry.tsx';
 export { Metric } from './Metric.tsx';
 export { download, downloadBlob, fileName } from './download.ts';
@@ -19,6 +20,8 @@ export type { Choice } from './InlineSelect.tsx';
 export { InlineSelect } from './InlineSelect.tsx';
 export { NumberEntry } from './NumberEntry.tsx';
 export { PlateFace } from './PlateFace.tsx';
+export type { ChosenSetting } from './SettingEntry.tsx';
+export { SettingEntry } from './SettingEntry.tsx';
 export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';

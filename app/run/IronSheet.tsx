@@ -1,4 +1,4 @@
-import { clock, dialMarkText, grams, timeOfDay } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
@@ -51,6 +51,7 @@ export const IronSheet = ({ planned, plan }: PlanProps) => (
             <tr key={iron.id} className="border-b border-line">
               <th scope="row" className="py-2 font-display">
                 {iron.name}
+                <span className="block font-sans text-[15px] font-normal text-quiet">{basisInShort(reply.answer.basis)}</span>
               </th>
               <td>{preheat === undefined ? 'not needed' : timeOfDay(preheat.from, planned.run.zone)}</td>
               <td>

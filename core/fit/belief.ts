@@ -11,7 +11,13 @@ import { coreSetAt, crispAt, lossAt, gridPositionOf, stepAt } from './emulator.t
 const { abs, exp, hypot, log, max, min, sqrt } = Math;
 
 /** What was done: how much, at which control temperature, opened when. */
-export type Action = { readonly portion_g: number; readonly setting_C: number; readonly open_s: number };
+export type Action = {
+  readonly portion_g: number;
+  readonly setting_C: number;
+  readonly open_s: number;
+  /** How far the real portion may lie from this one, share; left out: as ladles are poured. */
+  readonly portionSd?: number;
+};
 
 /** What a cook says of a load; nulls where nothing was said. */
 export type Outcome = {
@@ -46,6 +52,8 @@ const PARTICLES = 2000;
 const READ_SD = 0.4;
 const MODEL_SD = 0.3;
 const FILL_SD = 0.04;
+/** Of that, what is the eye's: the rest is how ladles are poured (3 %). */
+const FILL_BY_EYE_SD = 0.0265;
 const MISSING_SD = 0.05;
 const LEAK_SD = 0.35;
 /** Instruments: a step from a picture, a plate under a probe (where it is put matters), pieces on a scale. */
@@ -88,10 +96,11 @@ const stepLikelihood = (read: number, step: number): number =>
   (read <= 1 ? (1 - SLIP) * phi((0.5 - step) / READ) : 0) +
   SLIP / 8;
 
-const fillLikelihood = (o: Outcome, share: number, portion_g: number): number => {
+const fillLikelihood = (o: Outcome, share: number, { portion_g, portionSd }: Action): number => {
   if (o.fill === null) return 1;
-  const short = phi((FILL_LIMITS.short - share) / FILL_SD);
-  const over = phi((share - FILL_LIMITS.over) / FILL_SD);
+  const sd = portionSd === undefined ? FILL_SD : hypot(FILL_BY_EYE_SD, portionSd);
+  const short = phi((FILL_LIMITS.short - share) / sd);
+  const over = phi((share - FILL_LIMITS.over) / sd);
   const word = o.fill === 'missing' ? short : o.fill === 'leaked' ? over : max(0, 1 - short - over);
   let said = (1 - SLIP) * word + SLIP / 3;
   if (o.fill === 'missing' && o.missing_share !== null) said *= (1 - SLIP) * density(o.missing_share, 1 - share, MISSING_SD) + SLIP;
@@ -109,7 +118,7 @@ const pictureLikelihood = (e: Emulator, lightness: number, step: number): number
 export const likelihood = (e: Emulator, u: IronParameters, action: Action, o: Outcome): number => {
   const { share, amount } = staying(e, u, action.portion_g);
   const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
-  let total = fillLikelihood(o, share, action.portion_g);
+  let total = fillLikelihood(o, share, action);
   const m = o.measured;
   for (const side of ['lower', 'upper'] as const) {
     const read = o[side];

@@ -51,15 +51,28 @@ describe('what was touched after a load', () => {
   });
 
   test('a load that cooks still, was opened before it closed, or of which nothing was said teaches nothing', () => {
-    const prediction = { portion_g: 200, setting: { temperature_C: 170 } };
-    expect(pastLoad(prediction, { closedAt: 0, openedAt: null, observations: said })).toBeNull();
-    expect(pastLoad(prediction, { closedAt: 5000, openedAt: 1000, observations: said })).toBeNull();
-    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: [{ kind: 'note', mould: 0, value: 'nice' }] })).toBeNull();
-    expect(pastLoad(prediction, { closedAt: 0, openedAt: 200_000, observations: said })?.action).toEqual({
+    const prediction = { portion_g: 200, setting: { temperature_C: 170, dial: null } };
+    const DONE = { closedAt: 0, openedAt: 200_000, observations: said, did: {} };
+    expect(pastLoad(prediction, { ...DONE, openedAt: null })).toBeNull();
+    expect(pastLoad(prediction, { ...DONE, closedAt: 5000, openedAt: 1000 })).toBeNull();
+    expect(pastLoad(prediction, { ...DONE, observations: [{ kind: 'note', mould: 0, value: 'nice' }] })).toBeNull();
+    expect(pastLoad(prediction, DONE)?.action).toEqual({
       portion_g: 200,
       setting_C: 170,
       open_s: 200,
     });
+  });
+
+  test('what was said to be done counts instead of the promise, and as surely as it was told', () => {
+    const prediction = { portion_g: 200, setting: { temperature_C: 170, dial: 4 } };
+    const over = { closedAt: 0, openedAt: 200_000, observations: said };
+    const weighed = pastLoad(prediction, { ...over, did: { portion: { grams: 180, by: 'scale' } } });
+    expect(weighed?.action).toEqual({ portion_g: 180, setting_C: 170, open_s: 200, portionSd: 0.01 });
+    const guessed = pastLoad(prediction, {
+      ...over,
+      did: { portion: { grams: 180, by: 'eye' }, setting: { temperature_C: 150, dial: 2 }, greased: true },
+    });
+    expect(guessed?.action).toEqual({ portion_g: 180, setting_C: 150, open_s: 200, portionSd: 0.06 });
   });
 });
 

@@ -1,4 +1,5 @@
-import type { LoadProgress, Observation } from '../log/index.ts';
+import type { LoadProgress, Observation, Prediction } from '../log/index.ts';
+import { poured_g, settingOf } from '../log/index.ts';
 import type { Action, Measured, Outcome } from './belief.ts';
 
 const mean = (values: readonly number[]): number | null => (values.length === 0 ? null : values.reduce((a, b) => a + b, 0) / values.length);
@@ -43,10 +44,16 @@ export const outcomeOf = (observations: readonly Observation[], moulds = 1): Out
   };
 };
 
-/** What was done in a load that is over: as promised it was poured and set, opened when the log says. Null while it cooks, or when nothing was said. */
+/** How far the real amount lies from the one that was told, share: weighed, counted in scoops, by eye. */
+const TOLD_SD = { scale: 0.01, scoops: 0.03, eye: 0.06 } as const;
+
+/**
+ * What was done in a load that is over: poured and set as somebody said, or else as promised; opened when the log says. Null while it cooks, or when
+ * nothing was said of what came out.
+ */
 export const pastLoad = (
-  prediction: { readonly portion_g: number; readonly setting: { readonly temperature_C: number } },
-  progress: Pick<LoadProgress, 'closedAt' | 'openedAt' | 'observations'>,
+  prediction: Pick<Prediction, 'portion_g' | 'setting'>,
+  progress: Pick<LoadProgress, 'closedAt' | 'openedAt' | 'observations' | 'did'>,
   moulds = 1,
 ): { readonly action: Action; readonly outcome: Outcome } | null => {
   const { closedAt, openedAt, observations } = progress;
@@ -54,7 +61,12 @@ export const pastLoad = (
   const outcome = outcomeOf(observations, moulds);
   if (Object.values(outcome).every((value) => value === null)) return null;
   return {
-    action: { portion_g: prediction.portion_g, setting_C: prediction.setting.temperature_C, open_s: (openedAt - closedAt) / 1000 },
+    action: {
+      portion_g: poured_g(prediction, progress),
+      setting_C: settingOf(prediction, progress).temperature_C,
+      open_s: (openedAt - closedAt) / 1000,
+      ...(progress.did.portion === undefined ? {} : { portionSd: TOLD_SD[progress.did.portion.by] }),
+    },
     outcome,
   };
 };

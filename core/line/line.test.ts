@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { LoadEvent, NewLoadEvent } from '../log/index.ts';
+import type { Did, LoadEvent, NewLoadEvent } from '../log/index.ts';
 import { countdown } from './index.ts';
-import { loadProgress, LoadEvent as LoadEventSchema } from '../log/index.ts';
+import { loadProgress, LoadEvent as LoadEventSchema, poured_g, settingOf } from '../log/index.ts';
 
 const T0 = 1_780_000_000_000;
 const log = (...events: (NewLoadEvent & { at?: number })[]): LoadEvent[] =>
@@ -36,6 +36,23 @@ describe('a load is what its log says', () => {
       { kind: 'tawny', mould: 1, side: 'lower', value: 6 },
     ]);
     expect(loadProgress(log(poured, closed, opened, step(3), step(4), undo(4))).observations).toMatchObject([{ value: 3 }]);
+  });
+
+  test('what was really done: said with the pour or later, the last word on each thing; taken back, as promised again', () => {
+    const pouredOtherwise: NewLoadEvent = { kind: 'poured', data: { portion: { grams: 190, by: 'scale' } } };
+    const did = (data: Did): NewLoadEvent => ({ kind: 'did', data });
+    const mark = { temperature_C: 165, dial: 3.5 };
+    const promised = { portion_g: 215, setting: { temperature_C: 180, dial: 5 } };
+    const now = (...events: NewLoadEvent[]) => {
+      const progress = loadProgress(log(...events));
+      return [poured_g(promised, progress), settingOf(promised, progress)];
+    };
+    expect(now(poured, closed)).toEqual([215, promised.setting]);
+    expect(now(pouredOtherwise, did({ setting: mark }))).toEqual([190, mark]);
+    expect(now(pouredOtherwise, did({ portion: { grams: 200, by: 'scoops' } }))).toEqual([200, promised.setting]);
+    expect(now(pouredOtherwise, did({ portion: { grams: 200, by: 'scoops' } }), undo(1))).toEqual([190, promised.setting]);
+    expect(now(pouredOtherwise, undo(0))).toEqual([215, promised.setting]);
+    expect(LoadEventSchema.safeParse({ seq: 0, at: T0, ...did({ portion: { grams: 0, by: 'eye' } }) }).success).toBe(false);
   });
 
   test('what undo would take back is the last that stands', () => {

@@ -1,5 +1,7 @@
+export { poured_g, settingOf } from './done.ts';
 export { Load } from './load.ts';
 export type { NewLoadEvent } from './loadEvent.ts';
+export type { Did } from './loadEvent.ts';
 export { LoadEvent, Observation } from './loadEvent.ts';
 export type { LoadProgress } from './loadProgress.ts';
 export { loadProgress } from './loadProgress.ts';

@@ -29,18 +29,38 @@ export const Observation = z.discriminatedUnion('kind', [
 ]);
 export type Observation = z.infer<typeof Observation>;
 
+/** How an amount was told: from a scale, in scoops, by eye. */
+export const TOLD_BY = ['scale', 'scoops', 'eye'] as const;
+
+/** What was really done where the plan said otherwise, or where somebody says that it was so. What is left out: as advised. */
+export const Did = z.object({
+  /** All moulds together. */
+  portion: z.object({ grams: z.number().positive().max(6000), by: z.enum(TOLD_BY) }).optional(),
+  setting: z.object({ temperature_C: z.number().min(0).max(400), dial: z.number().min(-1000).max(1000).nullable() }).optional(),
+  preheat_s: z
+    .number()
+    .min(0)
+    .max(4 * 3600)
+    .optional(),
+  greased: z.boolean().optional(),
+});
+export type Did = z.infer<typeof Did>;
+
 const base = { seq: z.int().min(0), at: Instant };
 const touch = <K extends string>(kind: K) => z.object({ ...base, kind: z.literal(kind), data: z.object({}) });
 
 /** One touch at the line, with its instant. Loads are append-only logs of these. */
 export const LoadEvent = z.discriminatedUnion('kind', [
   touch('preheated'),
-  touch('poured'),
+  /** With what was done otherwise than advised, where somebody said so at once. */
+  z.object({ ...base, kind: z.literal('poured'), data: Did }),
   touch('closed'),
   touch('turned'),
   /** `seen`: how brown the paler side was. */
   z.object({ ...base, kind: z.literal('peeked'), data: z.object({ seen: z.enum(SEEN).optional() }) }),
   touch('opened'),
+  /** Said afterwards; of each thing the last word counts. */
+  z.object({ ...base, kind: z.literal('did'), data: Did }),
   z.object({ ...base, kind: z.literal('signal'), data: z.object({ signal: z.enum(SIGNALS) }) }),
   z.object({ ...base, kind: z.literal('logged'), data: Observation }),
   /** The clock was set while this load ran: instants before this one are `jump_ms` too early on the new clock. */

@@ -1,4 +1,4 @@
-import type { LoadEvent, Observation, SEEN, SIGNALS } from './loadEvent.ts';
+import type { Did, LoadEvent, Observation, SEEN, SIGNALS } from './loadEvent.ts';
 
 export type LoadPhase = 'ready' | 'poured' | 'cooking' | 'opened';
 
@@ -11,6 +11,8 @@ export type LoadProgress = {
   readonly openedAt: number | null;
   readonly signals: readonly { readonly signal: (typeof SIGNALS)[number]; readonly at: number }[];
   readonly peeks: readonly { readonly at: number; readonly seen: (typeof SEEN)[number] | null }[];
+  /** What was really done, as far as anybody said. */
+  readonly did: Did;
   /** The last word on each thing that was observed. */
   readonly observations: readonly Observation[];
   /** The event that "undo" would take back. */
@@ -50,6 +52,7 @@ export const loadProgress = (log: readonly LoadEvent[]): LoadProgress => {
     openedAt,
     signals: events.flatMap((event) => (event.kind === 'signal' ? [{ signal: event.data.signal, at: event.at }] : [])),
     peeks: events.flatMap((event) => (event.kind === 'peeked' ? [{ at: event.at, seen: event.data.seen ?? null }] : [])),
+    did: events.reduce<Did>((said, event) => (event.kind === 'poured' || event.kind === 'did' ? { ...said, ...event.data } : said), {}),
     observations: [...observations.values()],
     lastUndoable: undoable === null ? null : (log.find((event) => event.seq === undoable.seq) ?? null),
   };

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
-import { airIn, batterQuestion, inBowl, lotToPourFrom, mixed_g, openLot } from './index.ts';
+import { airIn, batterQuestion, inBowl, leftIn, lotToPourFrom, mixed_g, openLot } from './index.ts';
+import type { ToldLoad } from './index.ts';
 
 const file = demoFile();
 const formula = file.formulas.find((f) => f.id === 'folded-tarn')!;
@@ -76,6 +77,27 @@ describe('the bowl that stands mixed', () => {
     expect(bowl.airFraction).toBeCloseTo(0.31, 3);
     expect(inBowl([], formula, NOW)).toEqual({ formula, airFraction: null });
     expect(mixed_g(lot({ events: [added] }))).toBe(945);
+  });
+});
+
+describe('what is left in a bowl', () => {
+  const prediction = file.predictions[0]!;
+  const told = (id: string, log: ToldLoad['log'], changes: Partial<ToldLoad['load']> = {}): ToldLoad => ({
+    load: { ...file.loads[0]!, id, lotId: 'lot', ...changes },
+    log,
+    prediction: { ...prediction, portion_g: 215 },
+  });
+  const pour = (data = {}) => ({ seq: 0, at: NOW, kind: 'poured' as const, data });
+
+  test('what was really poured is gone; a pour that was taken back, or one from another bowl, is not', () => {
+    const loads = [
+      told('as-advised', [pour()]),
+      told('less', [pour({ portion: { grams: 190, by: 'scale' } })]),
+      told('taken-back', [pour(), { seq: 1, at: NOW, kind: 'undone', data: { seq: 0 } }]),
+      told('elsewhere', [pour()], { lotId: 'other' }),
+    ];
+    expect(leftIn(lot({}), loads)).toEqual({ left_g: 900 - 215 - 190, loads: 2 });
+    expect(leftIn(lot({ mass_g: 300 }), loads)).toEqual({ left_g: 0, loads: 2 });
   });
 });
 

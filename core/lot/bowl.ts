@@ -2,7 +2,8 @@ import { sum } from '../basis/index.ts';
 import type { Formula } from '../formula/index.ts';
 import { airAfter } from '../lift/index.ts';
 import type { Lot, LotHeader } from '../log/index.ts';
-import { isOpenLot } from '../log/index.ts';
+import { isOpenLot, loadProgress, poured_g } from '../log/index.ts';
+import type { ToldLoad } from './history.ts';
 
 /** A bowl mixed longer ago is another morning's; what rests or ferments stands longer. */
 const SAME_MORNING_MS = 12 * 3_600_000;
@@ -13,6 +14,13 @@ export const headerOf = ({ events: _, ...header }: Lot): LotHeader => header;
 
 /** Batter that was mixed in this bowl, g: what it was begun with and what was stirred in since. */
 export const mixed_g = (lot: Lot): number => lot.mass_g + sum(lot.events.map((event) => (event.kind === 'added' ? event.data.grams : 0)));
+
+/** What is left in this bowl after what was really poured from it, g, and from how many loads; a pour that was taken back doesn't count. */
+export const leftIn = (lot: Lot, told: readonly ToldLoad[]): { readonly left_g: number; readonly loads: number } => {
+  const mine = told.filter(({ load, log }) => load.lotId === lot.id && loadProgress(log).phase !== 'ready');
+  const used_g = sum(mine.map(({ log, prediction }) => (prediction === null ? 0 : poured_g(prediction, loadProgress(log)))));
+  return { left_g: Math.max(0, mixed_g(lot) - used_g), loads: mine.length };
+};
 
 /** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */
 const isKnown = (lot: Lot): boolean => lot.weighed.length > 0 || lot.events.length > 0;

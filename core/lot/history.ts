@@ -5,7 +5,7 @@ import { pastLoad } from '../fit/index.ts';
 import type { Formula, ReadSettings } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Load, LoadEvent, Prediction } from '../log/index.ts';
-import { loadProgress } from '../log/index.ts';
+import { loadProgress, settingOf } from '../log/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { settingNow_C } from '../plate/index.ts';
 import type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
@@ -80,7 +80,7 @@ export const historyQuestion = (
     }));
     const key = batterKey({ id: prediction.formulaId, rev: prediction.formulaRev });
     // A fixed control has one temperature; the rest is read off today's scale, mark for mark.
-    const action = { ...past.action, setting_C: settingNow_C(iron, prediction.setting) };
+    const action = { ...past.action, setting_C: settingNow_C(iron, settingOf(prediction, progress)) };
     return [{ history: { loadId: load.id, startedAt: load.startedAt, batterKey: key, action, outcome: past.outcome }, cues }];
   });
   const newest = told.slice(-MOST_LOADS);

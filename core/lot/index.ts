@@ -1,4 +1,4 @@
-export { airIn, headerOf, inBowl, lotToPourFrom, mixed_g, newLot, openLot } from './bowl.ts';
+export { airIn, headerOf, inBowl, leftIn, lotToPourFrom, mixed_g, newLot, openLot } from './bowl.ts';
 export type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
 export { batterQuestion } from './question.ts';
 export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.ts';

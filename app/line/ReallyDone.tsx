@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Did } from '../../core/log/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { ChosenSetting } from '../look/index.ts';
+import { grams, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
+import { scooped_g } from './scooped.ts';
+
+type Props = {
+  readonly iron: Iron;
+  readonly kit: Kit;
+  /** As it stands: what was said before, or what is advised. */
+  readonly portion_g: number;
+  readonly setting: ChosenSetting;
+  readonly density_gPerML: number;
+  readonly said: Did;
+  readonly onSay: (did: Did) => void;
+  readonly onClose: () => void;
+};
+
+/** What was really poured and set, where it wasn't as advised: in grams, in scoops, on the mark. */
+export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, said, onSay, onClose }: Props) => {
+  const { moulds } = iron.geometry;
+  const [did, setDid] = useState<Did>(said);
+  const now_g = did.portion?.grams ?? portion_g;
+  const say = (changes: Did): void => setDid((before) => ({ ...before, ...changes }));
+  const where = moulds > 1 ? ', in each mould' : '';
+  const byScoops = did.portion?.by === 'scoops';
+  return (
+    <Sheet title={`${iron.name}: what was really done`} open onClose={onClose}>
+      <div className="flex flex-col gap-5">
+        <fieldset className="flex flex-wrap items-end gap-4">
+          <legend className="mb-1 text-lg">Poured{where}</legend>
+          <NumberEntry
+            big
+            // Scoops that were typed show here in grams, and the other way round.
+            key={byScoops ? now_g : 'typed'}
+            label="g"
+            value={Math.round(now_g / moulds)}
+            min={1}
+            max={2000}
+            onChange={(value) => value !== null && say({ portion: { grams: value * moulds, by: 'scale' } })}
+          />
+          {kit.scoops.map((scoop) => (
+            <NumberEntry
+              narrow
+              key={`${scoop.id}/${byScoops ? '' : now_g}`}
+              label={`or × ${scoop.name.toLowerCase()}`}
+              placeholder="such as 1½"
+              value={null}
+              min={0.1}
+              max={20}
+              mayBeEmpty
+              onChange={(count) =>
+                count !== null &&
+                say({ portion: { grams: scooped_g({ count, volume_mL: scoop.volume_mL, density_gPerML, moulds }), by: 'scoops' } })
+              }
+            />
+          ))}
+        </fieldset>
+        <div className="flex flex-wrap items-end gap-4">
+          <SettingEntry
+            label="Set to"
+            iron={iron}
+            unit={kit.temperatureUnit}
+            temperature_C={(did.setting ?? setting).temperature_C}
+            onChange={(chosen) => chosen !== null && say({ setting: chosen })}
+          />
+          <NumberEntry
+            narrow
+            label="Preheated, min"
+            placeholder="long enough"
+            value={did.preheat_s === undefined ? null : did.preheat_s / 60}
+            min={0}
+            max={240}
+            mayBeEmpty
+            onChange={(minutes) => minutes !== null && say({ preheat_s: minutes * 60 })}
+          />
+          <label className="flex min-h-12 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-6 accent-act"
+              checked={did.greased ?? false}
+              onChange={(event) => say({ greased: event.target.checked })}
+            />
+            greased
+          </label>
+        </div>
+        <button
+          type="button"
+          className="button-act min-h-16 text-xl"
+          onClick={() => {
+            onSay(did);
+            onClose();
+          }}
+        >
+          It was so: {grams(now_g)} g
+        </button>
+        <p className="text-[15px] text-quiet">
+          What isn’t touched counts as advised. The estimator learns from what was done, not from what was promised.
+        </p>
+      </div>
+    </Sheet>
+  );
+};

@@ -1,0 +1,11 @@
+import type { LoadProgress } from './loadProgress.ts';
+import type { Prediction } from './prediction.ts';
+
+type Promised = Pick<Prediction, 'portion_g' | 'setting'>;
+type Said = Pick<LoadProgress, 'did'>;
+
+/** What was really poured, all moulds together, g: as somebody said, or else as it was promised. */
+export const poured_g = ({ portion_g }: Pick<Promised, 'portion_g'>, { did }: Said): number => did.portion?.grams ?? portion_g;
+
+/** What the iron was really set to: as somebody said, or else as it was promised. */
+export const settingOf = ({ setting }: Pick<Promised, 'setting'>, { did }: Said): Promised['setting'] => did.setting ?? setting;
