@@ -11,7 +11,7 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
   await iron.getByRole('button', { name: 'looked', exact: true }).click();
   await iron.getByRole('button', { name: 'dark', exact: true }).click();
   const rescued = iron.locator('[data-figure="rescued"]');
-  await expect(rescued).toContainText('what you noticed');
+  await expect(rescued).toContainText('what was said');
   const afterDark = await figure(page, 'rescued');
   expect(afterDark).toBeLessThan(170);
   // The strip says the same.
@@ -24,7 +24,7 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
     .poll(async () => Math.abs(seconds(await inStrip.textContent()) - seconds(await iron.getByRole('timer').textContent())), {})
     .toBeLessThanOrEqual(3);
   await page.reload();
-  await expect(rescued).toContainText('what you noticed');
+  await expect(rescued).toContainText('what was said');
   expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);
   await iron.getByRole('button', { name: /undo/ }).click();
   await expect(rescued).toHaveCount(0);

@@ -133,7 +133,7 @@ export const Column = memo((props: Props) => {
         </div>
       )}
       {current !== null && (
-        <div className="flex flex-wrap gap-x-6">
+        <div className="flex justify-between gap-x-4 text-[15px]">
           {progress?.lastUndoable != null && (
             <button
               type="button"
@@ -152,7 +152,7 @@ export const Column = memo((props: Props) => {
               className="on-ground min-h-11 font-semibold underline underline-offset-4"
               onClick={() => setTelling(true)}
             >
-              {grams(poured_g(prediction, progress ?? { did: {} }))} g poured: otherwise?
+              {grams(poured_g(prediction, progress ?? { did: {} }))} g: otherwise?
             </button>
           )}
         </div>
@@ -220,7 +220,7 @@ type ReadyProps = {
 };
 
 const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
-  const { advice, iron } = place;
+  const { advice, iron, isWeighing } = place;
   if (advice === null) return <p className="text-xl">Reckoning …</p>;
   const { answer } = advice;
   const { moulds } = iron.geometry;
@@ -243,7 +243,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
       {advice.grease !== 'none' && <p className="text-lg">{GREASE_WORDS[advice.grease]}</p>}
-      <p className="text-[15px] text-white/80">{basisInShort(answer.basis)}</p>
+      <p className="text-[15px] text-white/80">{isWeighing ? 'what its loads say is being weighed …' : basisInShort(answer.basis)}</p>
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
         {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
       </button>

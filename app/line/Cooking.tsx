@@ -90,7 +90,7 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
           </button>
         ) : place.rescue !== null && place.promised_s !== null ? (
           <p className="on-ground text-[15px]" role="status" data-figure="rescued" data-exact={place.rescue.open_s}>
-            By its loads and what you noticed: <b>{clock(place.rescue.open_s)}</b> instead of {clock(place.promised_s)}; safe to look from{' '}
+            By its loads and what was said: <b>{clock(place.rescue.open_s)}</b> instead of {clock(place.promised_s)}; safe to look from{' '}
             {clock(place.rescue.earliestLook_s)}
           </p>
         ) : (

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
+import { nearestScoop } from '../../core/kit/index.ts';
 import type { Did } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { ChosenSetting } from '../look/index.ts';
-import { grams, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
+import { grams, InlineSelect, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
 import { scooped_g } from './scooped.ts';
 
 type Props = {
@@ -24,6 +25,16 @@ export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, said
   const [did, setDid] = useState<Did>(said);
   const now_g = did.portion?.grams ?? portion_g;
   const say = (changes: Did): void => setDid((before) => ({ ...before, ...changes }));
+  const [scoop, setScoop] = useState(
+    () => kit.scoops.find(({ id }) => id === nearestScoop(portion_g / density_gPerML / moulds, kit.scoops)?.scoopId) ?? null,
+  );
+  const [count, setCount] = useState<number | null>(null);
+  // The entry of scoops is emptied when grams are typed, and only then: never under a finger that types in it.
+  const [scoopRound, setScoopRound] = useState(0);
+  const scooped = (times: number | null, by: Kit['scoops'][number] | null): void => {
+    if (times === null || by === null) return;
+    say({ portion: { grams: scooped_g({ count: times, volume_mL: by.volume_mL, density_gPerML, moulds }), by: 'scoops' } });
+  };
   const where = moulds > 1 ? ', in each mould' : '';
   const byScoops = did.portion?.by === 'scoops';
   return (
@@ -39,24 +50,44 @@ export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, said
             value={Math.round(now_g / moulds)}
             min={1}
             max={2000}
-            onChange={(value) => value !== null && say({ portion: { grams: value * moulds, by: 'scale' } })}
+            onChange={(value) => {
+              if (value === null) return;
+              say({ portion: { grams: value * moulds, by: 'scale' } });
+              if (count !== null) setScoopRound((round) => round + 1);
+              setCount(null);
+            }}
           />
-          {kit.scoops.map((scoop) => (
-            <NumberEntry
-              narrow
-              key={`${scoop.id}/${byScoops ? '' : now_g}`}
-              label={`or × ${scoop.name.toLowerCase()}`}
-              placeholder="such as 1½"
-              value={null}
-              min={0.1}
-              max={20}
-              mayBeEmpty
-              onChange={(count) =>
-                count !== null &&
-                say({ portion: { grams: scooped_g({ count, volume_mL: scoop.volume_mL, density_gPerML, moulds }), by: 'scoops' } })
-              }
-            />
-          ))}
+          {scoop !== null && (
+            <span className="flex items-end gap-2">
+              <NumberEntry
+                big
+                key={scoopRound}
+                label="or scoops"
+                placeholder="1½"
+                value={null}
+                min={0.1}
+                max={20}
+                mayBeEmpty
+                onChange={(typed) => {
+                  setCount(typed);
+                  scooped(typed, scoop);
+                }}
+              />
+              <span className="pb-3">
+                ×{' '}
+                <InlineSelect
+                  label="Scoop"
+                  value={scoop.id}
+                  choices={kit.scoops.map(({ id, name, volume_mL }) => ({ value: id, label: name.toLowerCase(), note: `${volume_mL} mL` }))}
+                  onChange={(id) => {
+                    const chosen = kit.scoops.find((one) => one.id === id) ?? null;
+                    setScoop(chosen);
+                    scooped(count, chosen);
+                  }}
+                />
+              </span>
+            </span>
+          )}
         </fieldset>
         <div className="flex flex-wrap items-end gap-4">
           <SettingEntry

@@ -27,6 +27,8 @@ export type LinePlace = {
   readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
+  /** What its loads say is on its way: until then the advice is the model's. */
+  readonly isWeighing: boolean;
   readonly n: number;
 };
 
@@ -100,6 +102,7 @@ export const useLine = (session: Session, askedIronId: string | null) => {
             rescue: null,
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
+            isWeighing: advices[i]?.isPlaceholderData === true,
             n,
           },
         ];

@@ -1,0 +1,46 @@
+import { expect, test } from '@playwright/test';
+import { button, column, exported, open } from './kitchen.ts';
+import { readFileSync } from 'node:fs';
+
+test('poured and set otherwise: said before the pour, told in scoops afterwards; bowl, time and book follow', async ({ page }) => {
+  await open(page, 'line');
+  await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+  const iron = column(page, 'deep-a');
+  await iron.getByRole('button', { name: 'otherwise?' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('g', { exact: true }).fill('180');
+  // Marks are entered as marks.
+  await sheet.getByLabel('Set to, mark').fill('3½');
+  await sheet.getByRole('button', { name: 'It was so: 180 g' }).click();
+  await button(page, 'deep-a', 'Poured 180 g').click();
+  await button(page, 'deep-a', 'Closed').click();
+  // A cooler iron takes longer than was promised.
+  const moved = iron.locator('[data-figure="rescued"]');
+  await expect(moved).toContainText('instead of');
+  const cooler_s = Number(await moved.getAttribute('data-exact'));
+  expect(cooler_s).toBeGreaterThan(165);
+  const left = page.getByRole('complementary', { name: 'The bowl and the cautions' });
+  const left_g = async (): Promise<number> => Number((await left.locator('b').first().textContent())?.replace(/\D/g, ''));
+  const before_g = await left_g();
+  // By scoops, typed as cooks write it; the entry keeps what is typed in it.
+  await iron.getByRole('button', { name: '180 g: otherwise?' }).click();
+  await sheet.getByLabel('or scoops').pressSequentially('2');
+  await expect(sheet.getByLabel('or scoops')).toHaveValue('2');
+  const so = sheet.getByRole('button', { name: /It was so/ });
+  const scoops_g = Number((await so.textContent())?.replace(/\D/g, ''));
+  expect(scoops_g).toBeGreaterThan(181);
+  await so.click();
+  await expect.poll(left_g).toBe(before_g - (scoops_g - 180));
+  // Taken back, the word before counts again.
+  await iron.getByRole('button', { name: /undo .what was done/ }).click();
+  await expect.poll(left_g).toBe(before_g);
+  await button(page, 'deep-a', 'Opened').click();
+  await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.locator('tr[data-load] button').first().click();
+  const done = page.getByRole('region', { name: 'Done' });
+  await expect(done).toContainText('180 g, weighed');
+  await expect(done).toContainText('mark 3½');
+  const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as { loadEvents: { event: { kind: string; data: object } }[] };
+  expect(file.loadEvents.some(({ event }) => event.kind === 'poured' && 'portion' in event.data)).toBe(true);
+});
