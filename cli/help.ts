@@ -7,7 +7,7 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --iron ID          wafer, ball-pan, thin-round, thin-square-4, deep-round, mini, or an iron of the kitchen file
   --formula ID       which formula of a kitchen file (needed when it holds several)
   --altitude M       metres, -430 to 5500; default 0, or the kitchen's
-  --setting °C       plate temperature; default: the one at which colour and crispness come together
+  --setting °C       plate temperature; default: as the kitchen has settled on, or where colour and crispness come together
   --batter °C        batter temperature, 0 to 50; default 20
   --cup STANDARD     us, label, metric, imperial or au; default us, or the kitchen's
   --tawny N          wished browning step, 1 to 8; default 4

@@ -43,7 +43,7 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
     {
       target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
       batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
-      setting_C: options.setting,
+      ...(options.setting === null ? {} : { setting_C: options.setting }),
       load: options.load ?? 1,
       preheat_s: options.preheat,
       lightness: options.lightness,

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
+import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { basisInWords, Findings, clock } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -11,13 +12,20 @@ import { Curves } from './Curves.tsx';
 import { Cut } from './Cut.tsx';
 import { Figures } from './Figures.tsx';
 import { Lattice } from './Lattice.tsx';
+import { OurWay } from './OurWay.tsx';
 import { watchList } from './watch.ts';
 
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet.tsx')).PhotoSheet }));
 
-type AnswerProps = { readonly reply: AdviceReply; readonly session: Session; readonly iron: Iron; readonly job: AdviceJob };
+type AnswerProps = {
+  readonly reply: AdviceReply;
+  readonly session: Session;
+  readonly iron: Iron;
+  readonly formula: Formula;
+  readonly job: AdviceJob;
+};
 
-export const Answer = ({ reply, session, iron, job }: AnswerProps) => {
+export const Answer = ({ reply, session, iron, formula, job }: AnswerProps) => {
   const carryOut = useDo();
   const [photographing, setPhotographing] = useState(false);
   const newest = useNewestLoads([iron.id])?.get(iron.id);
@@ -38,19 +46,22 @@ export const Answer = ({ reply, session, iron, job }: AnswerProps) => {
     <>
       <div className="flex items-start gap-6 max-lg:flex-col">
         <div className="min-w-0 flex-1">
-          <Figures reply={reply} iron={iron} kit={kit} basis={basis} />
-          <p className="mt-1 text-[15px] text-quiet" data-figure="basis" data-exact={reply.answer.basis?.loads ?? 0}>
-            {basis.charAt(0).toUpperCase() + basis.slice(1)}.{' '}
-            {(reply.answer.basis !== null || isAsNew) && (
-              <button
-                type="button"
-                className="min-h-8 font-semibold text-act underline underline-offset-2"
-                onClick={() => session.setWorkspace({ asNewIronId: isAsNew ? null : iron.id })}
-              >
-                {isAsNew ? 'With what its loads say' : 'As if new'}
-              </button>
-            )}
-          </p>
+          <Figures reply={reply} iron={iron} kit={kit} basis={basis} isOwn={job.portion_g != null} />
+          <div className="mt-1 flex flex-wrap items-baseline gap-x-5 text-[15px]">
+            <p className="text-quiet" data-figure="basis" data-exact={reply.answer.basis?.loads ?? 0}>
+              {basis.charAt(0).toUpperCase() + basis.slice(1)}.{' '}
+              {(reply.answer.basis !== null || isAsNew) && (
+                <button
+                  type="button"
+                  className="min-h-8 font-semibold text-act underline underline-offset-2"
+                  onClick={() => session.setWorkspace({ asNewIronId: isAsNew ? null : iron.id })}
+                >
+                  {isAsNew ? 'With what its loads say' : 'As if new'}
+                </button>
+              )}
+            </p>
+            <OurWay session={session} iron={iron} formula={formula} job={job} reply={reply} />
+          </div>
         </div>
         <div className="flex w-56 shrink-0 flex-col gap-1.5">
           <p className="text-[15px] text-quiet">

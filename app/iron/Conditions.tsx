@@ -2,9 +2,8 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { SlidersHorizontal } from 'lucide-react';
 import { LIMITS } from '../../core/advise/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
-import { settingRange, TOPPING_IDS } from '../../core/plate/index.ts';
-import { NumberEntry, SettingEntry } from '../look/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
+import { TOPPING_IDS } from '../../core/plate/index.ts';
+import { NumberEntry } from '../look/index.ts';
 import type { Workspace } from '../store/index.ts';
 
 const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
@@ -19,13 +18,12 @@ const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
 type Props = {
   readonly bench: Workspace;
   readonly iron: Iron;
-  readonly unit: Kit['temperatureUnit'];
   readonly summary: string;
   readonly onChange: (changes: Partial<Workspace>) => void;
 };
 
-/** What the load starts from: batter, load number, preheat, and a setting of one's own. */
-export const Conditions = ({ bench, iron, unit, summary, onChange }: Props) => (
+/** What the load starts from: batter, load number, preheat, what is scattered in. */
+export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
   <Popover className="relative">
     <PopoverButton className="inline-flex min-h-8 items-center gap-2 text-[15px] text-quiet underline decoration-band underline-offset-4 hover:text-ink">
       {summary}
@@ -101,16 +99,6 @@ export const Conditions = ({ bench, iron, unit, summary, onChange }: Props) => (
           />
         )}
       </div>
-      {settingRange(iron) !== null && (
-        <SettingEntry
-          label="Own setting (empty: find it)"
-          iron={iron}
-          unit={unit}
-          temperature_C={bench.setting_C}
-          mayBeEmpty
-          onChange={(setting) => onChange({ setting_C: setting?.temperature_C ?? null })}
-        />
-      )}
     </PopoverPanel>
   </Popover>
 );

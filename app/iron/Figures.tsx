@@ -9,10 +9,17 @@ import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 
-type Props = { readonly reply: AdviceReply; readonly iron: Iron; readonly kit: Kit; readonly basis: string };
+type Props = {
+  readonly reply: AdviceReply;
+  readonly iron: Iron;
+  readonly kit: Kit;
+  readonly basis: string;
+  /** The portion is the cook's own: nothing of it is guessed. */
+  readonly isOwn: boolean;
+};
 
 /** The three figures to act on, each with its band and its why. */
-export const Figures = ({ reply, iron, kit, basis }: Props) => {
+export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
   const [why, setWhy] = useState<Why | null>(null);
   const { answer } = reply;
   const ask = (figure: Why['figure']) => () => setWhy(reply.why.find((chain) => chain.figure === figure) ?? null);
@@ -20,10 +27,10 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
   const unit = kit.temperatureUnit;
   const { setting } = answer;
-  const prior = priorOf(iron);
-  /** Eight in ten irons of which no more is known lie within these. */
-  const plateBand_K = Math.round(NORMAL_P90 * prior.plates_K);
-  const portionBand = NORMAL_P90 * prior.cavity;
+  /** Eight in ten irons of which no more is known, or as its loads leave it open, lie within these. */
+  const known = reply.believed?.spread ?? priorOf(iron);
+  const plateBand_K = Math.round(NORMAL_P90 * known.plates_K);
+  const portionBand = NORMAL_P90 * known.cavity;
   return (
     <>
       <div className="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-3">
@@ -62,7 +69,7 @@ export const Figures = ({ reply, iron, kit, basis }: Props) => {
           figure="dose_g"
           exact={answer.dose_g}
           note={`g${scoop === null ? '' : ` · ${scoopWords(scoop)}`}`}
-          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g by 8 in 10 such irons`}
+          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${isOwn ? 'your own' : `${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g by 8 in 10 such irons`}`}
           onWhy={ask('portion')}
         />
         <Block

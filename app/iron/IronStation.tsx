@@ -88,7 +88,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
             label="Iron"
             value={iron.id}
             choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))}
-            onChange={(ironId) => setWorkspace({ ironId, setting_C: null })}
+            onChange={(ironId) => setWorkspace({ ironId })}
           />
           <span className="font-normal text-quiet">with</span>
           <InlineSelect
@@ -116,7 +116,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
             </button>
           ))}
         </p>
-        <Conditions bench={workspace} iron={iron} unit={kit.temperatureUnit} summary={summary} onChange={setWorkspace} />
+        <Conditions bench={workspace} iron={iron} summary={summary} onChange={setWorkspace} />
       </div>
       <Aim
         wish={wish}
@@ -133,7 +133,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
           </Link>
         </div>
       )}
-      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} job={job} />}
+      {reply !== null && <Answer key={iron.id} reply={reply} session={session} iron={iron} formula={formula} job={job} />}
       <Suspense>
         {sheet === 'heat' && <HeatSheet iron={iron} job={job} kit={kit} onClose={() => setSheet(null)} />}
         {sheet === 'after' && (

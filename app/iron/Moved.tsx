@@ -33,6 +33,7 @@ const MOVERS: Readonly<Record<ChangedInput, (move: AnswerChange) => string>> = {
   crisp: (m) => `Crisp ${at(m.from)} → ${at(m.to)}`,
   lightness: (m) => (m.to === null ? 'Lightness as it comes' : 'Lightness'),
   setting_C: (m) => (m.to === null ? 'Setting found again' : 'Own setting'),
+  portion_g: (m) => (m.to === null ? 'Portion as advised' : 'Own portion'),
   overfill: () => 'Fill by taste',
   batter_C: (m) => `Batter ${m.from ?? ''} → ${m.to ?? ''} °C`,
   load: (m) => `Load ${m.from ?? ''} → ${m.to ?? ''}`,

@@ -32,9 +32,7 @@ export const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: Cu
   const irons = session.irons.filter((iron) => session.run?.ironIds.includes(iron.id) ?? true);
   const answers = useAdvices(
     irons.map((iron) =>
-      air === null
-        ? null
-        : adviceJob(session, formula, iron, { ...session.workspace, setting_C: null, airFraction: Number(air.toFixed(3)) }),
+      air === null ? null : adviceJob(session, formula, iron, { ...session.workspace, airFraction: Number(air.toFixed(3)) }),
     ),
   );
   const lastLoad = session.run?.serveAt ?? null;

@@ -82,7 +82,7 @@ export const useLine = (session: Session, askedIronId: string | null) => {
     upcoming.map(({ iron, formula, n }) => {
       if (formula === null) return null;
       const isBench = iron.id === askedIronId || run === null;
-      const wish = isBench ? workspace : { target: run.target, batter_C: run.batter_C, preheat_s: null, setting_C: null };
+      const wish = isBench ? workspace : { target: run.target, batter_C: run.batter_C, preheat_s: null };
       const bowl = inBowl(session.lots, formula, at);
       return adviceJob(session, bowl.formula, iron, { ...wish, load: n, airFraction: bowl.airFraction });
     }),

@@ -9,7 +9,7 @@ export const basisInShort = (basis: Basis): string =>
 /** The same in a sentence. `without`: why no load has its say, where none has. */
 export const basisInWords = (basis: Basis, without: 'as-new' | 'being-weighed' | 'none-yet'): string =>
   basis !== null
-    ? `${basisInShort(basis)} on this iron; ${Math.round(100 * basis.chance)} % of such loads land`
+    ? `${basisInShort(basis)} on this iron${basis.chance === null ? '' : `; ${Math.round(100 * basis.chance)} % of such loads land`}`
     : {
         'as-new': 'the model only: as if nobody had cooked on this iron',
         'being-weighed': 'the model only; what its loads say is being weighed',

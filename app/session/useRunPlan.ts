@@ -32,7 +32,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const jobs = irons.map((iron) =>
     session === undefined || formula === null || run === null
       ? null
-      : adviceJob(session, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null, setting_C: null }),
+      : adviceJob(session, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null }),
   );
   const queries = useAdvices(jobs);
   const done = queries.map((query) => query.data);

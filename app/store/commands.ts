@@ -69,7 +69,7 @@ export const addFormula = (formula: Formula, usual: Workspace, id = newId()): Co
 export const addIron = (iron: Iron, usual: Workspace, id = newId()): Command<null> =>
   act(id, ['irons', 'workspaces'], async (transaction) => {
     await transaction.add('irons', iron);
-    await changeWorkspace(transaction, { ironId: iron.id, setting_C: null }, usual);
+    await changeWorkspace(transaction, { ironId: iron.id }, usual);
   });
 
 /** Changes of the kit go on top of what it is by now, so that two forms don't undo each other. */

@@ -13,7 +13,6 @@ export type Workspace = {
   readonly batter_C: number;
   readonly load: number;
   readonly preheat_s: number | null;
-  readonly setting_C: number | null;
   readonly runId: string | null;
   /** From the pour to the closed lid, and what is scattered in. */
   readonly delay_s?: number;
@@ -35,7 +34,6 @@ export const EMPTY_WORKSPACE: Workspace = {
   batter_C: 20,
   load: 1,
   preheat_s: null,
-  setting_C: null,
   runId: null,
 };
 

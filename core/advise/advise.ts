@@ -45,7 +45,9 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   // The room between the plates as it is believed to be; the drawing and the names stay the described iron's.
   const iron = believed === null ? request.iron : withRoom(request.iron, believed.cavity);
   const machine = believed === null ? plateMachine(iron) : heldAs(plateMachine(iron), believed);
-  const usual = portionBesideToppings(fullPortion(request, iron, batter), iron, request);
+  const fills = portionBesideToppings(fullPortion(request, iron, batter), iron, request);
+  const own_g = request.portion_g ?? null;
+  const usual = own_g === null ? fills : shareOfPortion(fills, own_g / fills.portion_g);
   const setupFor = (plates: PlatesState, setting_C: number): CookInput => ({
     iron,
     machine,
@@ -69,7 +71,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
   yield;
   // What is wished lighter is poured a little short, and the other way round; within what fills.
   const full =
-    request.lightness === null || cookedAsUsual === null
+    request.lightness === null || own_g !== null || cookedAsUsual === null
       ? usual
       : filledFor(densityOfLightness(request.lightness), pieceOf(iron, batter, usual, cookedAsUsual).density_gPerML, usual);
   const setup = full === usual ? asUsual : { ...asUsual, portion_g: full.portion_g };
@@ -188,6 +190,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     altitude_m: request.altitude_m,
     batter_C: request.batter_C,
     setting_C: request.setting_C,
+    portion_g: request.portion_g ?? null,
     tawny: request.target.tawny,
     crisp: request.target.crisp,
     load: request.load,

@@ -48,8 +48,8 @@ export const AdviceAnswer = z.object({
   pieceMass_g: Grams,
   pieceDensity_gPerMl: Grams,
   boiling_C: z.number(),
-  /** How many loads of this iron the figures rest on, and the chance that such a load lands; null: the model only. */
-  basis: z.object({ loads: z.int().min(1), chance: z.number().min(0).max(1) }).nullable(),
+  /** How many loads of this iron the figures rest on, and the chance that such a load lands (null with a portion of one's own); null: the model only. */
+  basis: z.object({ loads: z.int().min(1), chance: z.number().min(0).max(1).nullable() }).nullable(),
   warnings: z.array(z.object({ code: z.string(), level: z.enum(['note', 'warning', 'hazard']), fields: Fields, text: z.string() })),
 });
 export type AdviceAnswer = z.infer<typeof AdviceAnswer>;
@@ -100,7 +100,10 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     pieceMass_g: roundedTo(a.pieceMass_g, 2),
     pieceDensity_gPerMl: roundedTo(a.pieceDensity_gPerML, 3),
     boiling_C: roundedTo(a.batter.boiling_C, 1),
-    basis: believed === null ? null : { loads: believed.used, chance: roundedTo(chanceAt(believed, a.setting.temperature_C), 2) },
+    basis:
+      believed === null
+        ? null
+        : { loads: believed.used, chance: a.request.portion_g == null ? roundedTo(chanceAt(believed, a.setting.temperature_C), 2) : null },
     warnings: a.findings.map((finding) => ({ ...finding, fields: plainFields(finding.fields), text: say(finding) })),
   };
 };

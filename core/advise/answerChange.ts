@@ -12,6 +12,7 @@ export const CHANGED_INPUTS = [
   'crisp',
   'lightness',
   'setting_C',
+  'portion_g',
   'overfill',
   'batter_C',
   'load',
@@ -133,6 +134,8 @@ const reason = (mover: ChangedInput, quantity: Quantity, isMore: boolean, a: Adv
     case 'setting_C':
       if (quantity === 'setting') return 'moved-as-you-set';
       return isMore ? 'moved-cooler-slower' : 'moved-hotter-quicker';
+    case 'portion_g':
+      return quantity === 'portion' ? 'moved-as-you-pour' : isMore ? 'moved-more-cooks-longer' : 'moved-less-cooks-sooner';
     case 'overfill':
       return quantity === 'portion' ? 'moved-by-taste' : isMore ? 'moved-more-cooks-longer' : 'moved-less-cooks-sooner';
     case 'batter_C':

@@ -53,6 +53,11 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   const range = settingRange(iron);
   if (setting_C !== null && range !== null && (setting_C < range.min_C || setting_C > range.max_C))
     add('setting-beyond-dial', { setting_C, min_C: range.min_C, max_C: range.max_C });
+  const { portion_g, fills_g } = a.portion;
+  if (a.request.portion_g != null && portion_g < fills_g[0])
+    add('own-portion-short', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[0]) });
+  if (a.request.portion_g != null && portion_g > fills_g[1])
+    add('own-portion-leaks', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[1]) });
   if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
   if (a.turned !== null) {
     const { latest_s, stays, hollow } = a.turned;

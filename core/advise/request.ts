@@ -12,6 +12,8 @@ export type AdviceRequest = {
   readonly target: Target;
   /** Null: find it. Ignored, with a finding, by irons that have none. */
   readonly setting_C: number | null;
+  /** A portion of the cook's own, g, all moulds together; null or left out: what fills. */
+  readonly portion_g?: number | null;
   /** Which load of a row this is, from 1; later ones start on plates that have just cooked. */
   readonly load: number;
   /** How long the iron has been on before the first load, s; null: long enough. */
@@ -56,6 +58,7 @@ export const LIMITS = {
   altitude_m: { min: -430, max: 5500 },
   batter_C: { min: 0, max: 50 },
   setting_C: { min: 100, max: 300 },
+  portion_g: { min: 1, max: 6000 },
   tawny: { min: 1, max: 8 },
   crisp: { min: 1, max: 5 },
   load: { min: 1, max: 50 },

@@ -133,6 +133,7 @@ export type CodeFields = {
   readonly 'moved-cooler-more-drying': None;
   readonly 'moved-keeps-both': None;
   readonly 'moved-as-you-set': None;
+  readonly 'moved-as-you-pour': None;
   readonly 'moved-waits-for-core': None;
   readonly 'moved-hotter-quicker': None;
   readonly 'moved-cooler-slower': None;
@@ -213,6 +214,9 @@ export type CodeFields = {
   readonly 'crisp-out-of-reach': { readonly wanted: number; readonly reached: number };
   readonly 'too-dry-before-colour': { readonly after_s: number };
   readonly 'sets-late': { readonly set_C: number; readonly boiling_C: number };
+  /** A portion of the cook's own, and the least or the most that fills without harm, g. */
+  readonly 'own-portion-short': { readonly portion_g: number; readonly fills_g: number };
+  readonly 'own-portion-leaks': { readonly portion_g: number; readonly fills_g: number };
   readonly 'setting-ignored': { readonly setting_C: number };
   readonly 'setting-beyond-dial': { readonly setting_C: number; readonly min_C: number; readonly max_C: number };
   readonly 'less-than-a-load': { readonly bowl_g: number; readonly portion_g: number };

@@ -42,4 +42,5 @@ export const DEFAULT_KIT: Kit = {
   circuits: [],
   refrigerator_C: 4,
   codeOfPractice: 'us-food-code-2022',
+  ownWays: [],
 };

@@ -3,5 +3,6 @@ export type { CodeId } from './codes.ts';
 export { CODES, CODE_IDS } from './codes.ts';
 export { DEFAULT_KIT } from './defaultKit.ts';
 export { Kit, MATERIALS } from './kit.ts';
+export { OwnWay, ownWayOf, withOwnWay } from './ownWay.ts';
 export type { ScoopAdvice } from './scoop.ts';
 export { nearestScoop } from './scoop.ts';

@@ -3,6 +3,7 @@ import { CUP_STANDARD_IDS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
 import { CODE_IDS } from './codes.ts';
+import { OwnWay } from './ownWay.ts';
 
 const Name = z.string().min(1).max(60);
 const Measure = z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) });
@@ -63,5 +64,7 @@ export const Kit = z.object({
     .max(20),
   refrigerator_C: z.number().min(-5).max(20),
   codeOfPractice: z.enum(CODE_IDS),
+  /** Portions and settings that are kept, whatever is advised. */
+  ownWays: z.array(OwnWay).max(400).default([]),
 });
 export type Kit = z.infer<typeof Kit>;

@@ -88,7 +88,7 @@ export const historyQuestion = (
   const keys = new Set([wanted, ...newest.map(({ history }) => history.batterKey).reverse()]);
   const kept = [...keys].slice(0, MOST_BATTERS);
   // Emulators start from plates that have recovered.
-  const wish: LoadWish = { ...conditions, load: 1, preheat_s: null, setting_C: null };
+  const wish: LoadWish = { ...conditions, load: 1, preheat_s: null, setting_C: null, portion_g: null };
   const batters = kept.flatMap((key) => {
     const f = key === wanted ? formula : formulas.find((other) => batterKey(other) === key);
     return f === undefined ? [] : [{ key, job: batterQuestion(kit, readSettings, f, iron, wish) }];

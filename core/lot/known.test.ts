@@ -1,16 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import { advise } from '../advise/index.ts';
+import { advise, answerOf } from '../advise/index.ts';
 import { runToEnd } from '../basis/index.ts';
+import type { OwnWay } from '../kit/index.ts';
+import { settingNow_C } from '../plate/index.ts';
 import { loadsOfIron, readSettingsOf } from '../kitchen/index.ts';
-import type { KnowledgeMemory } from './index.ts';
+import type { KnowledgeMemory, LoadWish } from './index.ts';
 import { knownQuestion, requestOf } from './index.ts';
 
 const file = demoFile();
 const kitchen = { kit: file.kit, readSettings: readSettingsOf(file.kit, file.ingredients) };
 const iron = file.irons.find(({ id }) => id === 'deep-a')!;
 const formula = file.formulas.find(({ id }) => id === 'oat-rye')!;
-const wish = { target: { tawny: 4, crisp: 3 }, batter_C: 18, load: 1, preheat_s: null, setting_C: null };
+const wish = { target: { tawny: 4, crisp: 3 }, batter_C: 18, load: 1, preheat_s: null };
 const loads = loadsOfIron(file, iron.id);
 const memory: KnowledgeMemory = { emulators: new Map(), fits: new Map() };
 
@@ -59,5 +61,59 @@ describe('the adviser, told what the iron’s loads say', () => {
       ).known,
     ).toBeUndefined();
     expect(loadsOfIron(file, 'nowhere')).toEqual([]);
+  });
+});
+
+describe('a way of the kitchen’s own', () => {
+  const way = (changes: Partial<OwnWay>): typeof kitchen => ({
+    ...kitchen,
+    kit: { ...file.kit, ownWays: [{ ironId: iron.id, formulaId: formula.id, portion_g: null, setting: null, ...changes }] },
+  });
+  const question = (its: typeof kitchen, other = formula, changes: Partial<LoadWish> = {}) =>
+    knownQuestion(its, other, iron, { ...wish, ...changes }, loads, file.formulas);
+  const answered = (its: typeof kitchen) => {
+    const request = runToEnd(requestOf(question(its), memory));
+    const advice = request.ok ? advise(request.value) : request;
+    if (!advice.ok) throw new Error(advice.failure.code);
+    return { ...advice.value, codes: advice.value.findings.map(({ code }) => code) };
+  };
+  const usual = advised();
+
+  test('is kept by the question that every station puts; for this pair alone, and unless somebody asks without', () => {
+    const own = way({ portion_g: 190, setting: { temperature_C: 0, dial: 3.5 } });
+    expect(question(own)).toMatchObject({ portion_g: 190, setting_C: settingNow_C(iron, { temperature_C: 0, dial: 3.5 }) });
+    expect(
+      question(
+        own,
+        file.formulas.find(({ id }) => id !== formula.id)!,
+      ),
+    ).toMatchObject({ setting_C: null });
+    expect(question(own, formula, { setting_C: null, portion_g: null })).toEqual(question(kitchen, formula, { setting_C: null }));
+    // What the loads say doesn't hang on it: they aren't weighed again.
+    expect(question(own).known).toEqual(question(kitchen).known);
+  });
+
+  test('its portion is poured and the rest worked out around it: less is done sooner, and what it costs is said', () => {
+    const short = answered(way({ portion_g: 0.85 * usual.portion.portion_g }));
+    expect(short.portion.portion_g).toBeCloseTo(0.85 * usual.portion.portion_g, 9);
+    expect(short.cooked.window.best_s).toBeLessThan(usual.cooked.window.best_s);
+    expect(short.cooked.tawny).toBeCloseTo(4, 1);
+    expect(short.codes).toContain('own-portion-short');
+    expect(answered(way({ portion_g: 1.3 * usual.portion.portion_g })).codes).toContain('own-portion-leaks');
+    const near = answered(way({ portion_g: usual.portion.portion_g }));
+    expect(near.codes.filter((code) => code.startsWith('own-portion'))).toEqual([]);
+  });
+
+  test('its mark is set, and the time follows', () => {
+    const cool = answered(way({ setting: { temperature_C: 0, dial: 3 } }));
+    expect(cool.setting).toMatchObject({ dial: expect.closeTo(3, 6), chosen: 'given' });
+    expect(cool.cooked.window.best_s).toBeGreaterThan(usual.cooked.window.best_s + 10);
+    expect(cool.portion.portion_g).toBeCloseTo(usual.portion.portion_g, 9);
+  });
+
+  test('with a portion of its own no chance is claimed that was reckoned for another', () => {
+    const say = (a: Parameters<typeof answerOf>[0]) => answerOf(a, ({ code }) => code).basis?.chance;
+    expect(say(usual)).toBeGreaterThan(0);
+    expect(say(answered(way({ portion_g: 200 })))).toBeNull();
   });
 });

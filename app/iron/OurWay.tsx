@@ -1,0 +1,133 @@
+import { useState } from 'react';
+import type { Formula } from '../../core/formula/index.ts';
+import { ownWayOf, withOwnWay } from '../../core/kit/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import type { ChosenSetting } from '../look/index.ts';
+import { clock, dialMarkText, grams, NumberEntry, SettingEntry, Sheet, temperature } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import type { AdviceJob, AdviceReply } from '../workers/index.ts';
+import { useAdvice } from '../workers/index.ts';
+
+type Props = {
+  readonly session: Session;
+  readonly iron: Iron;
+  readonly formula: Pick<Formula, 'id' | 'name'>;
+  readonly job: AdviceJob;
+  readonly reply: AdviceReply;
+};
+
+/** A portion or a setting that is kept for this iron with this formula; beside it what would be advised, and what it costs. */
+export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
+  const { kit } = session;
+  const carryOut = useDo();
+  const [open, setOpen] = useState(false);
+  const own = ownWayOf(kit.ownWays, { ironId: iron.id, formulaId: formula.id });
+  // As it would be advised without: only asked where there is something to compare.
+  const { portion_g: _, ...free } = { ...job, setting_C: null };
+  const advised = useAdvice(own === null ? null : free).data;
+  const instead = advised?.ok === true ? advised.value.answer : null;
+  const settled = (portion_g: number | null, setting: ChosenSetting | null): void =>
+    void carryOut(
+      commands.changeKit((now) => ({
+        ...now,
+        ownWays: withOwnWay(now.ownWays, { ironId: iron.id, formulaId: formula.id, portion_g, setting }),
+      })),
+    );
+  const words = ({ dial, temperature_C }: ChosenSetting): string =>
+    dial === null ? temperature(temperature_C, kit.temperatureUnit) : `mark ${dialMarkText(dial)}`;
+  const press = 'min-h-8 font-semibold text-act underline underline-offset-2';
+  return (
+    <>
+      {own === null ? (
+        <button type="button" className={press} onClick={() => setOpen(true)}>
+          We always do it otherwise …
+        </button>
+      ) : (
+        <p className="border-l-3 border-act bg-act-soft px-3 py-1 text-[15px]" data-figure="own way" data-exact={own.portion_g ?? 0}>
+          Our way with {formula.name}:{' '}
+          <b>
+            {[own.portion_g === null ? null : `${grams(own.portion_g)} g`, own.setting === null ? null : words(own.setting)]
+              .filter((part) => part !== null)
+              .join(', ')}
+          </b>
+          {instead !== null &&
+            `, then ${clock(reply.answer.cookTime_s.best)} to step ${reply.answer.tawnyStep.toFixed(1)}; advised would be ${grams(instead.portion_g)} g, ${words(instead.setting)}, ${clock(instead.cookTime_s.best)}`}
+          .{' '}
+          <button type="button" className={press} onClick={() => setOpen(true)}>
+            Change
+          </button>{' '}
+          <button type="button" className={press} onClick={() => settled(null, null)}>
+            As advised again
+          </button>
+        </p>
+      )}
+      {open && (
+        <OurWaySheet
+          iron={iron}
+          unit={kit.temperatureUnit}
+          title={`${iron.name} with ${formula.name}, our way`}
+          portion_g={own?.portion_g ?? null}
+          setting={own?.setting ?? null}
+          advised_g={reply.answer.portion_g}
+          onSettle={settled}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  );
+};
+
+type SheetProps = {
+  readonly iron: Iron;
+  readonly unit: 'C' | 'F';
+  readonly title: string;
+  readonly portion_g: number | null;
+  readonly setting: ChosenSetting | null;
+  readonly advised_g: number;
+  readonly onSettle: (portion_g: number | null, setting: ChosenSetting | null) => void;
+  readonly onClose: () => void;
+};
+
+const OurWaySheet = ({ iron, unit, title, portion_g, setting, advised_g, onSettle, onClose }: SheetProps) => {
+  const { moulds } = iron.geometry;
+  const [own_g, setOwn_g] = useState(portion_g);
+  const [chosen, setChosen] = useState(setting);
+  return (
+    <Sheet title={title} open onClose={onClose}>
+      <div className="flex flex-col gap-4">
+        <p>What you always pour or set here. It holds at every station and on paper; what is left empty is worked out around it.</p>
+        <div className="flex flex-wrap items-end gap-4">
+          <NumberEntry
+            label={moulds > 1 ? 'Portion, g in each mould' : 'Portion, g'}
+            placeholder={`advised ${grams(advised_g / moulds)}`}
+            value={own_g === null ? null : own_g / moulds}
+            min={1}
+            max={6000 / moulds}
+            mayBeEmpty
+            onChange={(value) => setOwn_g(value === null ? null : value * moulds)}
+          />
+          <SettingEntry
+            label="Set to"
+            iron={iron}
+            unit={unit}
+            temperature_C={chosen?.temperature_C ?? null}
+            placeholder="found for you"
+            mayBeEmpty
+            onChange={setChosen}
+          />
+        </div>
+        <button
+          type="button"
+          className="button-act min-h-14"
+          onClick={() => {
+            onSettle(own_g, chosen);
+            onClose();
+          }}
+        >
+          {own_g === null && chosen === null ? 'As advised' : 'So it is done here'}
+        </button>
+      </div>
+    </Sheet>
+  );
+};

@@ -1,0 +1,54 @@
+import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { column, exported, figure, open, settled } from './kitchen.ts';
+
+/** "Deep A" as a station shows it, in grams and marks. */
+const onIron = async (page: Page) => {
+  await open(page, 'iron');
+  await settled(page);
+  return { grams: Math.round(await figure(page, 'dose_g')), mark: await figure(page, 'dial'), time: await figure(page, 'cookTime_s.best') };
+};
+
+test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and the command line, with what they cost', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  const advised = await onIron(page);
+  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Portion, g').fill('180');
+  await sheet.getByLabel('Set to, mark').fill('3½');
+  await sheet.getByRole('button', { name: 'So it is done here' }).click();
+  const way = page.locator('[data-figure="own way"]');
+  await expect(way).toContainText('180 g, mark 3½');
+  await expect(way).toContainText(`advised would be ${advised.grams} g`);
+  await expect.poll(async () => figure(page, 'dose_g')).toBe(180);
+  await settled(page);
+  // It is said that corners stay empty.
+  await expect(page.getByText(/your 180 g leaves corners empty/i)).toBeVisible();
+  const own = await onIron(page);
+  expect(own).toMatchObject({ grams: 180, mark: 3.5 });
+  expect(own.time).toBeGreaterThan(advised.time);
+  await page.getByRole('link', { name: 'Line', exact: true }).click();
+  await expect(column(page, 'deep-a').locator('.figure').first()).toContainText('180');
+  await expect(column(page, 'deep-a')).toContainText('dial 3½');
+  // Another iron isn't touched by it.
+  await expect(column(page, 'deep-b').locator('.figure').first()).not.toContainText('180');
+  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  const row = page.getByRole('row', { name: /Deep A/ });
+  await expect(row).toContainText('180 g');
+  await expect(row).toContainText('dial 3½');
+  await page.getByRole('link', { name: 'Formula', exact: true }).click();
+  await expect(page.getByText(/180 g/).first()).toBeVisible();
+  const path = await exported(page);
+  const printed = execFileSync(
+    process.execPath,
+    ['scripts/lattice.mjs', 'advise', path, '--iron', 'deep-a', '--formula', 'oat-rye', '--json'],
+    { encoding: 'utf8' },
+  );
+  expect(JSON.parse(printed)).toMatchObject({ portion_g: 180, setting: { dial: 3.5, chosen: 'given' } });
+  // Let go, everything is as advised again.
+  await open(page, 'iron');
+  await way.getByRole('button', { name: 'As advised again' }).click();
+  await expect.poll(async () => Math.round(await figure(page, 'dose_g'))).toBe(advised.grams);
+});
