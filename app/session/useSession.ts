@@ -11,6 +11,7 @@ import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
+import { runThatIsOn } from '../../core/run/index.ts';
 import type { Workspace } from '../store/index.ts';
 import { commands, EMPTY_WORKSPACE, useDo, useQueried, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
@@ -23,7 +24,8 @@ export type Session = {
   readonly formulas: readonly Formula[];
   readonly irons: readonly Iron[];
   readonly workspace: Workspace;
-  /** The run that is on: the newest by serving time. */
+  readonly runs: readonly Run[];
+  /** The run that is on: the one that was chosen, or the last to be served. */
   readonly run: Run | null;
   readonly formula: Formula | null;
   readonly iron: Iron | null;
@@ -64,10 +66,8 @@ export const useSessionOfStore = (): Session | undefined => {
   const since = Math.floor(wallNow() / HOUR_MS) * HOUR_MS - OLDEST_LOT_MS;
   const lots = useQueried((queries) => queries.lotsSince(since), `lots ${since}`, true);
   const kit = kits?.[0] ?? (kits === undefined ? undefined : DEFAULT_KIT);
-  const run = useMemo(
-    () => (runs ?? []).reduce<Run | null>((newest, r) => (newest === null || r.serveAt > newest.serveAt ? r : newest), null),
-    [runs],
-  );
+  const chosenId = workspaces?.[0]?.runId ?? null;
+  const run = useMemo(() => runThatIsOn(runs ?? [], chosenId), [runs, chosenId]);
   const workspace = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
   const ids = [...new Set([...(run?.ironIds ?? []), workspace.ironId])].filter((id) => id !== '').sort();
   const ironLoads = useIronLoads(ids);
@@ -97,13 +97,14 @@ export const useSessionOfStore = (): Session | undefined => {
             formulas,
             irons,
             workspace,
+            runs,
             run,
             formula: formulas.find((formula) => formula.id === workspace.formulaId) ?? formulas[0] ?? null,
             iron: irons.find((iron) => iron.id === workspace.ironId) ?? irons[0] ?? null,
             setWorkspace,
             ironLoads,
           },
-    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, workspace, run, setWorkspace],
+    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, workspace, runs, run, setWorkspace],
   );
 };
 

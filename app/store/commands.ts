@@ -94,7 +94,16 @@ export const saveIngredient = (row: OwnIngredient, id = newId()): Command<null> 
 export const removeIngredient = (ingredientId: string, id = newId()): Command<null> =>
   act(id, ['ingredients'], (transaction) => transaction.remove('ingredients', ingredientId));
 
-export const addRun = (run: Run, id = newId()): Command<null> => act(id, ['runs'], (transaction) => transaction.add('runs', run));
+/** A run that is new, or comes back; it is the one that is on from now on. `usual`: what is worked with where nothing was chosen yet. */
+export const addRun = (run: Run, usual: Workspace, id = newId()): Command<null> =>
+  act(id, ['runs', 'workspaces'], async (transaction) => {
+    await transaction.add('runs', run);
+    await changeWorkspace(transaction, { runId: run.id }, usual);
+  });
+
+/** Its loads stay in the book. */
+export const removeRun = (runId: string, id = newId()): Command<null> =>
+  act(id, ['runs'], (transaction) => transaction.remove('runs', runId));
 
 export const changeRun = (runId: string, change: (run: Run) => Run, id = newId()): Command<null> =>
   act(id, ['runs'], async (transaction) => {

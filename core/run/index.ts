@@ -2,4 +2,5 @@ export type { PlannedIron, RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
 export { plannedIron } from './plannedIron.ts';
 export { Run } from './run.ts';
+export { freeName, nextMorning, runThatIsOn } from './runs.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
