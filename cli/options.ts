@@ -1,6 +1,5 @@
 import type { CupStandardId, Failure, Result } from '../core/basis/index.ts';
-import { CUP_STANDARD_IDS, failure, success } from '../core/basis/index.ts';
-import { LIMITS } from '../core/advise/index.ts';
+import { CUP_STANDARD_IDS, failure, LIMITS, success } from '../core/basis/index.ts';
 
 /** What stands on the command line; null where nothing was said. */
 export type Options = {

@@ -16,9 +16,14 @@ export const OnTheIron = ({ session, formula }: { readonly session: Session; rea
       <h2 className="text-[17px]">On {iron.name}</h2>
       {advice.data.ok ? (
         <p className="mt-1 text-[15px]">
-          <b className="figure text-xl">{grams(advice.data.value.answer.portion_g)}</b> g a load, open after{' '}
-          <b className="figure text-xl">{clock(advice.data.value.answer.cookTime_s.best)}</b>; <b>{advice.data.value.answer.pieces}</b>{' '}
-          pieces from this bowl.{' '}
+          <b className="figure text-xl" data-figure="portion_g" data-exact={advice.data.value.answer.portion_g}>
+            {grams(advice.data.value.answer.portion_g)}
+          </b>{' '}
+          g a load, open after{' '}
+          <b className="figure text-xl" data-figure="cookTime_s.best" data-exact={advice.data.value.answer.cookTime_s.best}>
+            {clock(advice.data.value.answer.cookTime_s.best)}
+          </b>
+          ; <b>{advice.data.value.answer.pieces}</b> pieces from this bowl.{' '}
           <Link to="/iron" className="font-semibold text-act underline underline-offset-2">
             See it cook
           </Link>

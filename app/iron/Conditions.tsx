@@ -1,19 +1,10 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { SlidersHorizontal } from 'lucide-react';
-import { LIMITS } from '../../core/advise/index.ts';
-import type { Iron, ToppingId } from '../../core/plate/index.ts';
+import { LIMITS } from '../../core/basis/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
 import { TOPPING_IDS } from '../../core/plate/index.ts';
-import { NumberEntry } from '../look/index.ts';
+import { NumberEntry, TOPPING_WORDS } from '../look/index.ts';
 import type { Workspace } from '../store/index.ts';
-
-const TOPPING_WORDS: Readonly<Record<ToppingId, string>> = {
-  nuts: 'nuts',
-  seeds: 'seeds',
-  berries: 'berries',
-  fruit: 'fruit',
-  chips: 'chocolate chips',
-  'pearl-sugar': 'pearl sugar',
-};
 
 type Props = {
   readonly bench: Workspace;

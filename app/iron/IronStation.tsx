@@ -52,7 +52,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   const { target } = wish;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session.lots, formula, wallNow());
-  const job = adviceJob(session, bowl.formula, iron, { ...workspace, ...wish, airFraction: bowl.airFraction });
+  const job = adviceJob(session, formula, iron, { ...workspace, ...wish });
   const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
   const trySimulated = async (): Promise<void> => {

@@ -29,7 +29,9 @@ export const Schools = ({ session, formula, reading, onTake }: Props) => {
   const all = liftMethods(reading);
   const queries = useAdvices(
     all.map((school) =>
-      iron === null || !school.possible ? null : adviceJob(session, { ...formula, lift: school.lift }, iron, workspace),
+      iron === null || !school.possible
+        ? null
+        : adviceJob(session, { ...formula, lift: school.lift }, iron, { ...workspace, airFraction: null }),
     ),
   );
   return (

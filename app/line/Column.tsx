@@ -7,7 +7,7 @@ import { nearestScoop } from '../../core/kit/index.ts';
 import { poured_g, settingOf } from '../../core/log/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
-import { basisInShort, clock, dialMarkText, grams, temperature, useSettling } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { LogPanel } from './LogPanel.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
@@ -91,7 +91,7 @@ export const Column = memo((props: Props) => {
         />
       )}
       {phase === 'poured' && (
-        <Stage word="poured" figure={<Since at={progress?.pouredAt ?? null} />} below="Close the lid; the time runs from there">
+        <Stage word="poured" figure={<Since at={progress?.pouredAt ?? null} />} below={afterPour(place)}>
           <BigButton label="Closed" keyHint="c" disabled={disabled} onClick={() => touch({ kind: 'closed', data: {} })} />
         </Stage>
       )}
@@ -210,6 +210,12 @@ const Telling = ({ place, kit, said, onSay, onClose }: TellingProps) => {
   );
 };
 
+/** What comes between the pour and the lid. */
+const afterPour = ({ onPlate }: LinePlace): string =>
+  onPlate === null
+    ? 'Close the lid; the time runs from there'
+    : `Scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]}, then close: the time runs from there`;
+
 type ReadyProps = {
   readonly place: LinePlace;
   readonly kit: Kit;
@@ -242,6 +248,11 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
+      {place.onPlate !== null && (
+        <p className="text-lg">
+          then scatter {grams(place.onPlate.grams)} g of {TOPPING_WORDS[place.onPlate.toppingId]}
+        </p>
+      )}
       {advice.grease !== 'none' && <p className="text-lg">{GREASE_WORDS[advice.grease]}</p>}
       <p className="text-[15px] text-white/80">{isWeighing ? 'what its loads say is being weighed …' : basisInShort(answer.basis)}</p>
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>

@@ -34,6 +34,9 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
       below={progress.closedAt === null ? '' : `Open at ${timeWithSeconds(progress.closedAt + cookTime_s.best * 1000, zone)}`}
       timer
     >
+      {place.iron.turned && (
+        <p className="on-ground text-lg font-semibold">Turn it over {place.turn_s === null ? 'at once' : `after ${clock(place.turn_s)}`}</p>
+      )}
       <p className="on-ground text-[15px]">
         good {clock(cookTime_s.from)}–{clock(cookTime_s.to)} · now <Elapsed times={times} />
       </p>

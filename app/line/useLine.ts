@@ -3,10 +3,12 @@ import type { Did, Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } fro
 import { loadProgress } from '../../core/log/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
+import type { Iron, OnPlate } from '../../core/plate/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { headerOf, inBowl, lotToPourFrom, newLot } from '../../core/lot/index.ts';
+import type { LoadWish } from '../../core/lot/index.ts';
+import { dishOf } from '../../core/run/index.ts';
+import { headerOf, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { RunningLoad, Session } from '../session/index.ts';
 import { adviceJob, useNewestLoads, useNoticedJumps } from '../session/index.ts';
@@ -27,6 +29,10 @@ export type LinePlace = {
   readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
+  /** What is scattered in after the pour; null: nothing. */
+  readonly onPlate: OnPlate | null;
+  /** When it is turned over, s; null: at once, or never where nothing is turned. */
+  readonly turn_s: number | null;
   /** What its loads say is on its way: until then the advice is the model's. */
   readonly isWeighing: boolean;
   readonly n: number;
@@ -78,13 +84,14 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1,
     };
   });
+  // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
+  const wishOf = (iron: Iron): Omit<LoadWish, 'load'> =>
+    iron.id === askedIronId || run === null ? workspace : { ...dishOf(run), preheat_s: null };
   const advices = useAdvices(
     upcoming.map(({ iron, formula, n }) => {
       if (formula === null) return null;
-      const isBench = iron.id === askedIronId || run === null;
-      const wish = isBench ? workspace : { target: run.target, batter_C: run.batter_C, preheat_s: null };
-      const bowl = inBowl(session.lots, formula, at);
-      return adviceJob(session, bowl.formula, iron, { ...wish, load: n, airFraction: bowl.airFraction });
+      const wish = wishOf(iron);
+      return adviceJob(session, formula, iron, { ...wish, load: n });
     }),
   );
   const found: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
@@ -102,6 +109,8 @@ export const useLine = (session: Session, askedIronId: string | null) => {
             rescue: null,
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
+            onPlate: wishOf(iron).onPlate ?? null,
+            turn_s: iron.turned ? (wishOf(iron).turn_s ?? null) : null,
             isWeighing: advices[i]?.isPlaceholderData === true,
             n,
           },

@@ -27,5 +27,6 @@ export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
+export { TOPPING_WORDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
 export { useGuard, useSettling } from './useGuard.ts';

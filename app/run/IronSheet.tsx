@@ -43,6 +43,7 @@ export const IronSheet = ({ planned, plan }: PlanProps) => (
       <tbody className="text-lg">
         {planned.irons.map((iron) => {
           const reply = planned.advices.get(iron.id);
+          const first = planned.firsts.get(iron.id);
           const mine = plan.loads.filter((load) => load.ironId === iron.id);
           const preheat = plan.preheats.find((p) => p.ironId === iron.id);
           if (reply === undefined) return null;
@@ -68,7 +69,8 @@ export const IronSheet = ({ planned, plan }: PlanProps) => (
                   : ''}
               </td>
               <td>
-                <b>{clock(reply.planned.cook_s)}</b>
+                <b>{clock(first?.planned.cook_s ?? reply.planned.cook_s)}</b>
+                {mine.length > 1 && <span className="block text-[15px]">then {clock(reply.planned.cook_s)}</span>}
               </td>
               <td>{clock(reply.planned.recovery_s)}</td>
               <td>{mine[0] === undefined ? '' : timeOfDay(mine[0].pourAt, planned.run.zone)}</td>

@@ -1,8 +1,9 @@
 import type { Session } from '../session/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { instantOf, wallTime } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { dishOf, instantOf, wallTime } from '../../core/run/index.ts';
+import { Link } from 'react-router';
+import { grams, InlineSelect, NumberEntry, temperature, TOPPING_WORDS } from '../look/index.ts';
 
 type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
 
@@ -100,7 +101,31 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
             </label>
           ))}
         </fieldset>
+        <p className="text-[15px] text-quiet">
+          {dishWords(run, session.kit.temperatureUnit)} ·{' '}
+          <Link
+            to="/iron"
+            className="font-semibold text-act underline underline-offset-2"
+            onClick={() =>
+              session.setWorkspace({ formulaId: run.formulaId, ...(run.ironIds[0] === undefined ? {} : { ironId: run.ironIds[0] }) })
+            }
+          >
+            change on the iron
+          </Link>
+        </p>
       </div>
     </div>
   );
+};
+
+/** What is wished of every load, and what is done to it. */
+const dishWords = (run: Run, unit: 'C' | 'F'): string => {
+  const { target, batter_C, onPlate, delay_s } = dishOf(run);
+  return [
+    `step ${Number(target.tawny.toFixed(1))}`,
+    `crisp ${Number(target.crisp.toFixed(1))}`,
+    `batter ${temperature(batter_C, unit)}`,
+    ...(onPlate === null ? [] : [`${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} a load`]),
+    ...(delay_s === 0 ? [] : [`${delay_s} s to the lid`]),
+  ].join(' · ');
 };

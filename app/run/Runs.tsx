@@ -1,21 +1,14 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { CopyPlus, Ellipsis, Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense } from 'react';
 import type { Run } from '../../core/run/index.ts';
 import { day, InlineSelect } from '../look/index.ts';
+import type { RunMenuProps } from './RunMenu.tsx';
 
-type Props = {
-  readonly runs: readonly Run[];
-  readonly run: Run;
-  readonly onChoose: (runId: string) => void;
-  readonly onNew: () => void;
-  readonly onCopy: () => void;
-  readonly onRename: (name: string) => void;
-  readonly onRemove: () => void;
-};
+type Props = RunMenuProps & { readonly runs: readonly Run[]; readonly onChoose: (runId: string) => void };
+
+const RunMenu = lazy(() => import('./RunMenu.tsx'));
 
 /** Which run is on, and what can be done with it. */
-export const Runs = ({ runs, run, onChoose, onNew, onCopy, onRename, onRemove }: Props) => (
+export const Runs = ({ runs, run, onChoose, ...acts }: Props) => (
   <div className="flex flex-wrap items-baseline gap-x-3">
     <h1 className="sr-only">{run.name}</h1>
     <span className="text-2xl">
@@ -29,56 +22,9 @@ export const Runs = ({ runs, run, onChoose, onNew, onCopy, onRename, onRemove }:
       />
     </span>
     <span className="text-lg text-quiet">{day(run.serveAt, run.zone)}</span>
-    <Popover className="no-print relative">
-      <PopoverButton className="grid size-11 place-items-center rounded text-act hover:bg-act-soft" aria-label="This run and others">
-        <Ellipsis aria-hidden className="size-6" />
-      </PopoverButton>
-      <PopoverPanel
-        anchor="bottom start"
-        className="z-40 flex w-72 flex-col gap-1 rounded-lg border border-line bg-white p-3 shadow-lg [--anchor-gap:4px]"
-      >
-        {({ close }) => {
-          const act = (what: () => void) => () => {
-            what();
-            close();
-          };
-          return (
-            <>
-              <Rename key={run.id} name={run.name} onRename={onRename} />
-              <button type="button" className={ITEM} onClick={act(onCopy)}>
-                <CopyPlus aria-hidden className="size-5 text-act" /> The same on the next day
-              </button>
-              <button type="button" className={ITEM} onClick={act(onNew)}>
-                <Plus aria-hidden className="size-5 text-act" /> Another run
-              </button>
-              <button type="button" className={ITEM} onClick={act(onRemove)}>
-                <Trash2 aria-hidden className="size-5 text-act" /> Remove this one
-              </button>
-            </>
-          );
-        }}
-      </PopoverPanel>
-    </Popover>
+    {/* It comes a moment after the page: nobody's first touch. */}
+    <Suspense fallback={<span className="size-11" />}>
+      <RunMenu run={run} {...acts} />
+    </Suspense>
   </div>
 );
-
-const ITEM = 'flex min-h-12 items-center gap-3 rounded px-2 text-left font-semibold hover:bg-act-soft';
-
-const Rename = ({ name, onRename }: { readonly name: string; readonly onRename: (name: string) => void }) => {
-  const [text, setText] = useState(name);
-  return (
-    <label className="flex flex-col gap-1 px-2 pb-2 text-[15px]">
-      Name
-      <input
-        className="entry"
-        maxLength={120}
-        value={text}
-        onChange={(event) => {
-          setText(event.target.value);
-          // A run without a name can't be found again: the last one stands until there is another.
-          if (event.target.value.trim() !== '') onRename(event.target.value.trim());
-        }}
-      />
-    </label>
-  );
-};

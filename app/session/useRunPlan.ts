@@ -4,8 +4,8 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { preparation } from '../../core/lift/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { planRun } from '../../core/run/index.ts';
-import type { AdviceReply } from '../workers/index.ts';
+import { dishOf, planRun } from '../../core/run/index.ts';
+import type { AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
 import { adviceJob } from './useSession.ts';
@@ -13,7 +13,9 @@ import { adviceJob } from './useSession.ts';
 export type PlannedRun = {
   readonly run: Run;
   readonly irons: readonly Iron[];
+  /** Of the second load and those after it. */
   readonly advices: ReadonlyMap<string, AdviceReply>;
+  readonly firsts: ReadonlyMap<string, AdviceReply>;
   readonly failures: readonly { readonly ironId: string; readonly failure: Failure }[];
   /** Null while the worker still reckons. */
   readonly plan: RunPlan | null;
@@ -23,24 +25,38 @@ export type PlannedRun = {
   readonly prep: readonly PrepStep[];
 };
 
+const byIron = (irons: readonly Iron[], answers: readonly (Answer<'advise'> | undefined)[]): ReadonlyMap<string, AdviceReply> =>
+  new Map(irons.flatMap(({ id }, i) => (answers[i]?.ok === true ? [[id, answers[i].value] as const] : [])));
+
 /** The run's plan, reckoned anew whenever something it rests on changes. */
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const run = session?.run ?? null;
   const formula = session?.formulas.find((f) => f.id === run?.formulaId) ?? null;
   const irons =
     run === null || session === undefined ? [] : run.ironIds.flatMap((id) => session.irons.find((iron) => iron.id === id) ?? []);
-  const jobs = irons.map((iron) =>
+  const jobFor = (load: number) => (iron: Iron) =>
     session === undefined || formula === null || run === null
       ? null
-      : adviceJob(session, formula, iron, { target: run.target, batter_C: run.batter_C, load: 2, preheat_s: null }),
-  );
-  const queries = useAdvices(jobs);
+      : adviceJob(session, formula, iron, { ...dishOf(run), load, preheat_s: null });
+  const queries = useAdvices(irons.map(jobFor(2)));
+  // The first load stands on plates that have not cooked yet: it is the one that the Line asks for first.
+  const firstQueries = useAdvices(irons.map(jobFor(1)));
   const done = queries.map((query) => query.data);
-  const settled = done.every((result) => result !== undefined);
-  const key = JSON.stringify([run, irons.map((iron) => [iron.id, iron.rev]), queries.map((query) => query.dataUpdatedAt)]);
+  const firsts = firstQueries.map((query) => query.data);
+  const settled = [...done, ...firsts].every((result) => result !== undefined);
+  const key = JSON.stringify([
+    run,
+    irons.map((iron) => [iron.id, iron.rev]),
+    [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
+  ]);
   const plan = useMemo(() => {
     if (run === null || !settled) return null;
-    const planned = done.flatMap((result) => (result.ok ? [result.value.planned] : []));
+    const planned = done.flatMap((result, i) => {
+      const first = firsts[i];
+      return result?.ok === true
+        ? [{ ...result.value.planned, ...(first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {}) }]
+        : [];
+    });
     return planRun({ ...run, irons: planned });
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -54,7 +70,8 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     run,
     prep,
     irons,
-    advices: new Map(done.flatMap((result, i) => (result?.ok === true ? [[irons[i]?.id ?? '', result.value] as const] : []))),
+    advices: byIron(irons, done),
+    firsts: byIron(irons, firsts),
     failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
     plan,
     batch_g: reply?.answer.totalMass_g ?? 0,

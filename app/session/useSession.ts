@@ -5,13 +5,13 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { knownQuestion } from '../../core/lot/index.ts';
+import { inBowl, knownQuestion } from '../../core/lot/index.ts';
 import type { IronLoads } from './useIronLoads.ts';
 import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { runThatIsOn } from '../../core/run/index.ts';
+import { DISH_FIELDS, dishOf, isDishOf, runThatIsOn } from '../../core/run/index.ts';
 import type { Workspace } from '../store/index.ts';
 import { commands, EMPTY_WORKSPACE, useDo, useQueried, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
@@ -23,6 +23,7 @@ export type Session = {
   readonly lots: readonly Lot[];
   readonly formulas: readonly Formula[];
   readonly irons: readonly Iron[];
+  /** What is on the bench; where that is a dish of the run, with the run's wish. */
   readonly workspace: Workspace;
   readonly runs: readonly Run[];
   /** The run that is on: the one that was chosen, or the last to be served. */
@@ -42,6 +43,13 @@ const firstWorkspace = (run: Run | null, formulas: readonly Formula[], irons: re
   target: run?.target ?? EMPTY_WORKSPACE.target,
   batter_C: run?.batter_C ?? EMPTY_WORKSPACE.batter_C,
 });
+
+/** What of these changes belongs to the dish of the run, where the pair on the bench is one; the rest stays with the bench. */
+const parted = (changes: Partial<Workspace>, isDish: boolean): [Partial<Workspace>, Partial<Workspace>] => {
+  const isOfDish = ([key]: [string, unknown]): boolean => isDish && (DISH_FIELDS as readonly string[]).includes(key);
+  const entries = Object.entries(changes);
+  return [Object.fromEntries(entries.filter(isOfDish)), Object.fromEntries(entries.filter((entry) => !isOfDish(entry)))];
+};
 
 /** Batter isn't kept longer: older bowls have been dealt with. */
 const OLDEST_LOT_MS = 4 * 24 * 3_600_000;
@@ -68,12 +76,19 @@ export const useSessionOfStore = (): Session | undefined => {
   const kit = kits?.[0] ?? (kits === undefined ? undefined : DEFAULT_KIT);
   const chosenId = workspaces?.[0]?.runId ?? null;
   const run = useMemo(() => runThatIsOn(runs ?? [], chosenId), [runs, chosenId]);
-  const workspace = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
+  const stored = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
+  const dishRun = isDishOf(run, stored) ? run : null;
+  const workspace = useMemo(() => (dishRun === null ? stored : { ...stored, ...dishOf(dishRun) }), [stored, dishRun]);
   const ids = [...new Set([...(run?.ironIds ?? []), workspace.ironId])].filter((id) => id !== '').sort();
   const ironLoads = useIronLoads(ids);
   const setWorkspace = useCallback(
-    (changes: Partial<Workspace>) => void carryOut(commands.setWorkspace(changes, workspace)),
-    [carryOut, workspace],
+    (changes: Partial<Workspace>) => {
+      const [ofDish, ofWorkspace] = parted(changes, dishRun !== null);
+      if (dishRun !== null && Object.keys(ofDish).length > 0)
+        void carryOut(commands.changeRun(dishRun.id, (now) => ({ ...now, ...(ofDish as Partial<Run>) })));
+      if (Object.keys(ofWorkspace).length > 0) void carryOut(commands.setWorkspace(ofWorkspace, stored));
+    },
+    [carryOut, stored, dishRun],
   );
   const readSettings = useMemo(() => (kit === undefined ? null : readSettingsOf(kit, ownRows ?? [])), [kit, ownRows]);
   const isReady =
@@ -108,13 +123,17 @@ export const useSessionOfStore = (): Session | undefined => {
   );
 };
 
-/** The question for the worker: this batter on this iron, as the kitchen stands. */
+/**
+ * The question for the worker: this batter on this iron, as the kitchen stands. What was weighed into the bowl this morning counts, not what is
+ * written, unless the wish says what air the batter has (null: as usual for its lift).
+ */
 export const adviceJob = (
-  { kit, readSettings, ironLoads, workspace }: Pick<Session, 'kit' | 'readSettings' | 'ironLoads' | 'workspace'>,
+  { kit, readSettings, ironLoads, workspace, lots }: Pick<Session, 'kit' | 'readSettings' | 'ironLoads' | 'workspace' | 'lots'>,
   formula: Formula,
   iron: Iron,
   wish: LoadWish,
 ): AdviceJob => {
   const loads = workspace.asNewIronId === iron.id ? [] : (ironLoads.loads.get(iron.id) ?? []);
-  return knownQuestion({ kit, readSettings }, formula, iron, wish, loads, ironLoads.formulas);
+  const bowl = wish.airFraction === undefined ? inBowl(lots, formula, wallNow()) : { formula, airFraction: wish.airFraction };
+  return knownQuestion({ kit, readSettings }, bowl.formula, iron, { ...wish, airFraction: bowl.airFraction }, loads, ironLoads.formulas);
 };

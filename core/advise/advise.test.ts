@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { describeCode } from '../../words/index.ts';
+import { LIMITS } from '../basis/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { dialMark } from '../plate/index.ts';
@@ -13,7 +14,6 @@ import {
   adviseInSteps,
   answerOf,
   DEFAULT_CONDITIONS,
-  LIMITS,
   pictureOf,
   predictionOf,
   recompute,

@@ -1,5 +1,5 @@
 import type { Result } from '../basis/index.ts';
-import { clamp, failure, NORMAL_P90, runToEnd, success } from '../basis/index.ts';
+import { clamp, failure, LIMITS, NORMAL_P90, runToEnd, success } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import {
@@ -23,7 +23,6 @@ import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
 import { airForDensity, densityOfLightness } from './lightness.ts';
 import type { AdviceRequest } from './request.ts';
-import { LIMITS } from './request.ts';
 import { findSetting } from './setting.ts';
 import { toppingSpotOf } from './toppingSpot.ts';
 

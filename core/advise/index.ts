@@ -18,7 +18,7 @@ export type { Picture, PictureColumn } from './picture.ts';
 export { pictureOf } from './picture.ts';
 export { predictionOf } from './prediction.ts';
 export type { AdviceRequest } from './request.ts';
-export { DEFAULT_CONDITIONS, DEFAULT_TARGET, LIMITS } from './request.ts';
+export { DEFAULT_CONDITIONS, DEFAULT_TARGET } from './request.ts';
 export type { Suggestion, Wanted } from './suggest.ts';
 export { bestOpening, stepBand, suggest } from './suggest.ts';
 export type { Why, WhyStep } from './why.ts';

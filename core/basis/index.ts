@@ -1,4 +1,5 @@
 export { canonicalJson, inputsHash } from './hash.ts';
+export { LIMITS } from './limits.ts';
 export { NORMAL_P90, clamp, findRoot, roundTo, roundedTo, smoothStep, sum } from './numbers.ts';
 export type { Random } from './random.ts';
 export { seededRandom } from './random.ts';

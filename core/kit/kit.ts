@@ -3,14 +3,24 @@ import { CUP_STANDARD_IDS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
 import { CODE_IDS } from './codes.ts';
-import { OwnWay } from './ownWay.ts';
 
+const Id = z.string().min(1).max(64);
 const Name = z.string().min(1).max(60);
 const Measure = z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(2000) });
 export const MATERIALS = ['metal', 'glass', 'ceramic', 'plastic'] as const;
 
 /** Rather miss a corner, the middle, or rather leak a little. */
 const FILL_TASTES = ['miss', 'even', 'leak'] as const;
+
+/** What a cook has settled on for one iron with one formula, whatever is advised; null: as advised. */
+export const OwnWay = z.object({
+  ironId: Id,
+  formulaId: Id,
+  /** All moulds together. */
+  portion_g: z.number().min(1).max(6000).nullable(),
+  setting: z.object({ temperature_C: z.number().min(100).max(300), dial: z.number().min(-1000).max(1000).nullable() }).nullable(),
+});
+export type OwnWay = z.infer<typeof OwnWay>;
 
 /** What the kitchen owns and how it measures. Quantities carry their unit in the name. */
 export const Kit = z.object({

@@ -1,16 +1,4 @@
-import * as z from 'zod';
-
-const Id = z.string().min(1).max(64);
-
-/** What a cook has settled on for one iron with one formula, whatever is advised; null: as advised. */
-export const OwnWay = z.object({
-  ironId: Id,
-  formulaId: Id,
-  /** All moulds together. */
-  portion_g: z.number().min(1).max(6000).nullable(),
-  setting: z.object({ temperature_C: z.number().min(100).max(300), dial: z.number().min(-1000).max(1000).nullable() }).nullable(),
-});
-export type OwnWay = z.infer<typeof OwnWay>;
+import type { OwnWay } from './kit.ts';
 
 type Ways = readonly OwnWay[];
 

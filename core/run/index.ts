@@ -1,3 +1,5 @@
+export type { Dish } from './dish.ts';
+export { DISH_FIELDS, dishOf, isDishOf } from './dish.ts';
 export type { PlannedIron, RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
 export { plannedIron } from './plannedIron.ts';

@@ -14,6 +14,8 @@ export type PlannedIron = {
   readonly leastPortion_g: number;
   readonly preheat_s: number;
   readonly cook_s: number;
+  /** Of the first load, on plates that have not cooked yet; left out: as the others. */
+  readonly firstCook_s?: number;
   /** Lid open to take out and pour. */
   readonly open_s: number;
   /** Closed and empty until the plates are back. */
@@ -59,7 +61,10 @@ const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
 const LONG_HOLD_S = 30 * 60;
 
-const cycle_s = (iron: PlannedIron): number => iron.open_s + iron.cook_s + iron.recovery_s;
+/** `n`: which load of this iron, from 1. */
+const cookOf_s = (iron: PlannedIron, n: number): number => (n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s);
+
+const cycle_s = (iron: PlannedIron, n: number): number => iron.open_s + cookOf_s(iron, n) + iron.recovery_s;
 
 type Slot = { readonly iron: PlannedIron; readonly index: number; readonly n: number; readonly pour_s: number };
 
@@ -72,16 +77,17 @@ export const planRun = (request: RunRequest): RunPlan => {
   const wanted = Math.ceil(request.people * request.piecesPerPerson);
   const { slots, findings, pieces } = allot(wanted, request.irons);
   const share = batterShare(slots, request.batter_g, findings);
-  const end_s = Math.max(0, ...slots.map(({ iron, pour_s }) => pour_s + iron.cook_s));
+  const end_s = Math.max(0, ...slots.map(({ iron, n, pour_s }) => pour_s + cookOf_s(iron, n)));
   const first = slots[0];
-  const anchor_s = request.mode === 'together' ? end_s + PLATING_S : first === undefined ? 0 : first.pour_s + first.iron.cook_s + PLATING_S;
+  const anchor_s =
+    request.mode === 'together' ? end_s + PLATING_S : first === undefined ? 0 : first.pour_s + cookOf_s(first.iron, first.n) + PLATING_S;
   const zero = request.serveAt - anchor_s * 1000;
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
   const loads = slots.map(({ iron, n, pour_s }) => ({
     ironId: iron.ironId,
     n,
     pourAt: at(pour_s),
-    openAt: at(pour_s + iron.cook_s),
+    openAt: at(pour_s + cookOf_s(iron, n)),
     pieces: iron.piecesPerLoad,
     portion_g: iron.portion_g * share,
   }));
@@ -90,11 +96,11 @@ export const planRun = (request: RunRequest): RunPlan => {
     const pour_s = Math.min(...slots.filter((slot) => slot.iron === iron).map((slot) => slot.pour_s));
     return { ironId: iron.ironId, from: at(pour_s - iron.preheat_s), to: at(pour_s) };
   });
-  if (request.mode === 'together' && first !== undefined && end_s - first.pour_s - first.iron.cook_s > LONG_HOLD_S)
+  if (request.mode === 'together' && first !== undefined && end_s - first.pour_s - cookOf_s(first.iron, first.n) > LONG_HOLD_S)
     findings.push({
       code: 'hold-long',
       level: 'warning',
-      fields: { minutes: Math.round((end_s - first.pour_s - first.iron.cook_s) / 60) },
+      fields: { minutes: Math.round((end_s - first.pour_s - cookOf_s(first.iron, first.n)) / 60) },
     });
   const firstPourAt = first === undefined ? request.serveAt : at(first.pour_s);
   return {
@@ -119,16 +125,16 @@ const allot = (wanted: number, irons: readonly PlannedIron[]): { slots: Slot[]; 
   const count = irons.map(() => 0);
   let pieces = 0;
   while (pieces < wanted && irons.length > 0) {
-    const index = soonest(irons, freeAt);
+    const index = soonest(irons, freeAt, count);
     const iron = irons[index]!;
     const pour_s = freeAt[index] ?? 0;
-    if (pour_s + iron.cook_s > LONGEST_RUN_S) {
+    if (pour_s + cookOf_s(iron, (count[index] ?? 0) + 1) > LONGEST_RUN_S) {
       findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: LONGEST_RUN_S / 3600, pieces, wanted } });
       break;
     }
     count[index] = (count[index] ?? 0) + 1;
     slots.push({ iron, index, n: count[index] ?? 1, pour_s });
-    freeAt[index] = pour_s + cycle_s(iron);
+    freeAt[index] = pour_s + cycle_s(iron, count[index] ?? 1);
     pieces += iron.piecesPerLoad;
   }
   if (pieces > wanted && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - wanted } });
@@ -137,9 +143,12 @@ const allot = (wanted: number, irons: readonly PlannedIron[]): { slots: Slot[]; 
 };
 
 /** The iron that would have one more load done first. */
-const soonest = (irons: readonly PlannedIron[], freeAt: readonly number[]): number => {
+const soonest = (irons: readonly PlannedIron[], freeAt: readonly number[], count: readonly number[]): number => {
   let best = 0;
-  const done = (i: number): number => (freeAt[i] ?? 0) + (irons[i]?.cook_s ?? Infinity);
+  const done = (i: number): number => {
+    const iron = irons[i];
+    return iron === undefined ? Infinity : (freeAt[i] ?? 0) + cookOf_s(iron, (count[i] ?? 0) + 1);
+  };
   irons.forEach((_, i) => {
     if (done(i) < done(best)) best = i;
   });

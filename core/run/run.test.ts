@@ -29,6 +29,13 @@ describe('a plan', () => {
     expect(p.startAt).toBe(p.firstPourAt - 300_000);
   });
 
+  test('the first load of an iron stands on plates that have not cooked yet: it has a time of its own', () => {
+    const p = plan({ irons: [iron({ firstCook_s: 270 })] });
+    expect(p.loads.map(({ pourAt, openAt }) => (openAt - pourAt) / 1000)).toEqual([270, 300, 300, 300, 300, 300]);
+    expect(p.firstPourAt).toBe(SERVE - (60 + 315 + 4 * 345 + 300) * 1000);
+    expect(plan({ irons: [iron({ firstCook_s: 300 })] })).toEqual(plan());
+  });
+
   test('as they come: the first plate is out when the first sits down', () => {
     const p = plan({ mode: 'as-they-come' });
     expect((p.loads[0]?.openAt ?? 0) + 60_000).toBe(SERVE);

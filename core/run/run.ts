@@ -1,7 +1,10 @@
 import * as z from 'zod';
 import { PrepStep } from '../lift/index.ts';
-import { Instant, Zone } from '../basis/index.ts';
+import { Instant, LIMITS, Zone } from '../basis/index.ts';
+import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
+
+const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
 
 /** One cooking session as it was asked for; its plan is computed, never stored. */
 export const Run = z.object({
@@ -16,6 +19,17 @@ export const Run = z.object({
   formulaId: z.string().min(1).max(64),
   target: z.object({ tawny: z.number().min(1).max(8), crisp: z.number().min(1).max(5) }),
   batter_C: z.number().min(0).max(50),
+  /** What is scattered into each load; null or left out: nothing. */
+  onPlate: z
+    .object({ toppingId: z.enum(TOPPING_IDS), grams: within(LIMITS.onPlate_g) })
+    .nullable()
+    .optional(),
+  /** From the pour to the closed lid, s. */
+  delay_s: within(LIMITS.delay_s).optional(),
+  /** When a pan is turned over, s; null or left out: at once. */
+  turn_s: within(LIMITS.turn_s).nullable().optional(),
+  /** How light a piece is wished, 1 (airy) to 5 (dense); null or left out: as it comes. */
+  lightness: within(LIMITS.lightness).nullable().optional(),
   /** What has to be done before the first pour, as it was laid out; empty: as usual for the lift. */
   prep: z.array(PrepStep).max(40),
   /** Batter that there is, g; null: as much as is needed will be made. */

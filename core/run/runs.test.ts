@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Run } from './index.ts';
-import { freeName, instantOf, nextMorning, runThatIsOn, wallTime } from './index.ts';
+import { dishOf, freeName, instantOf, isDishOf, nextMorning, runThatIsOn, wallTime, Run as RunSchema } from './index.ts';
 
 const base = demoFile().runs[0]!;
 const run = (changes: Partial<Run>): Run => ({ ...base, zone: 'Europe/London', ...changes });
@@ -46,5 +46,31 @@ describe('the same morning once more', () => {
     const first = run({ id: 'a', name: 'Sunday', serveAt: at('2026-05-10T07:15') });
     const made = nextMorning(first, 'new', [first], at('2026-05-09T07:00'));
     expect(made).toEqual({ ...first, id: 'new', name: 'Sunday (2)', serveAt: made.serveAt });
+  });
+});
+
+describe('the dish of a run', () => {
+  const dish = run({ formulaId: 'f', ironIds: ['a', 'b'] });
+  test('is its formula on one of its irons, and nothing else', () => {
+    expect(isDishOf(dish, { formulaId: 'f', ironId: 'b' })).toBe(true);
+    expect(isDishOf(dish, { formulaId: 'f', ironId: 'c' })).toBe(false);
+    expect(isDishOf(dish, { formulaId: 'g', ironId: 'a' })).toBe(false);
+    expect(isDishOf(null, { formulaId: 'f', ironId: 'a' })).toBe(false);
+  });
+  test('a run that was kept before there was any of it: nothing scattered, closed and turned at once', () => {
+    expect(dishOf(dish)).toEqual({
+      target: dish.target,
+      batter_C: dish.batter_C,
+      onPlate: null,
+      delay_s: 0,
+      turn_s: null,
+      lightness: null,
+    });
+  });
+  test('what can’t be scattered is refused', () => {
+    const scattered = (onPlate: unknown): boolean => RunSchema.safeParse({ ...dish, onPlate }).success;
+    expect(scattered({ toppingId: 'nuts', grams: 30 })).toBe(true);
+    expect(scattered({ toppingId: 'gravel', grams: 30 })).toBe(false);
+    expect(scattered({ toppingId: 'nuts', grams: 0 })).toBe(false);
   });
 });

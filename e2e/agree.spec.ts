@@ -1,0 +1,97 @@
+import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { column, exported, open, settled } from './kitchen.ts';
+
+/** Portion in grams of the whole load, setting and time of the first load of one iron, as each station shows them. */
+type Shown = { readonly grams: string; readonly time: string; readonly set?: string };
+
+const exact = async (page: Page, name: string): Promise<number> =>
+  Number(await page.locator(`[data-figure="${name}"]`).first().getAttribute('data-exact'));
+const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+
+const onIron = async (page: Page): Promise<Shown> => {
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await settled(page);
+  const set = await page.locator('[data-figure="dial"]').textContent();
+  return { grams: String(Math.round(await exact(page, 'dose_g'))), time: clock(await exact(page, 'cookTime_s.best')), set: set ?? '' };
+};
+
+const onFormula = async (page: Page): Promise<Shown> => {
+  await page.getByRole('link', { name: 'Formula', exact: true }).click();
+  await expect(page.locator('[data-figure="portion_g"]')).toBeVisible();
+  return { grams: String(Math.round(await exact(page, 'portion_g'))), time: clock(await exact(page, 'cookTime_s.best')) };
+};
+
+const onLine = async (page: Page): Promise<Shown> => {
+  await page.getByRole('link', { name: 'Line', exact: true }).click();
+  const iron = column(page, 'deep-a');
+  const words = iron.getByText(/then \d+:\d+ closed/);
+  await expect(words).toBeVisible();
+  const [, set = '', time = ''] = /dial (\S+) · then (\S+) closed/.exec((await words.textContent()) ?? '') ?? [];
+  return { grams: ((await iron.locator('.figure').first().textContent()) ?? '').replace(/\D/g, ''), time, set };
+};
+
+const onRun = async (page: Page): Promise<Shown> => {
+  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  const cells = page.getByRole('row', { name: /Deep A/ }).getByRole('cell');
+  await expect(cells.nth(3)).toContainText(':');
+  const [, set = ''] = /dial (\S+)/.exec((await cells.nth(1).textContent()) ?? '') ?? [];
+  const [, grams = ''] = /^(\d+) g/.exec((await cells.nth(2).textContent()) ?? '') ?? [];
+  const [, time = ''] = /^(\d+:\d\d)/.exec((await cells.nth(3).textContent()) ?? '') ?? [];
+  return { grams, time, set };
+};
+
+/** Every station says the same; once all of them have weighed what the iron’s loads say. */
+const agree = async (page: Page): Promise<Shown> => {
+  const iron = await onIron(page);
+  await expect.poll(() => onLine(page), { timeout: 60_000 }).toEqual(iron);
+  await expect.poll(() => onRun(page), { timeout: 60_000 }).toEqual(iron);
+  const { set: _, ...unset } = iron;
+  await expect.poll(() => onFormula(page), { timeout: 60_000 }).toEqual(unset);
+  return iron;
+};
+
+test('one set of figures on Iron, Formula, Run and Line: known, as if new, browner, with nuts scattered in, and on the command line', async ({
+  page,
+}) => {
+  await open(page, 'iron');
+  await settled(page);
+  const known = await agree(page);
+  const path = await exported(page);
+  const printed = execFileSync(
+    process.execPath,
+    ['scripts/lattice.mjs', 'advise', path, '--iron', 'deep-a', '--formula', 'oat-rye', '--batter', '18', '--json'],
+    {
+      encoding: 'utf8',
+    },
+  );
+  const { portion_g, cookTime_s } = JSON.parse(printed) as { portion_g: number; cookTime_s: { best: number } };
+  expect({ grams: String(Math.round(portion_g)), time: clock(cookTime_s.best) }).toEqual({ grams: known.grams, time: known.time });
+
+  // As if nobody had cooked on it.
+  await open(page, 'iron');
+  await settled(page);
+  await page.getByRole('button', { name: 'As if new' }).click();
+  await expect.poll(async () => page.locator('[data-figure="basis"]').getAttribute('data-exact')).toBe('0');
+  const asNew = await agree(page);
+  expect(asNew).not.toEqual(known);
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await page.getByRole('button', { name: 'With what its loads say' }).click();
+
+  // Browner, and something scattered in: both belong to the dish, not to the screen on which they were said.
+  await page.getByRole('slider', { name: 'Tawny step' }).focus();
+  for (let i = 0; i < 10; i++) await page.keyboard.press('ArrowRight');
+  await settled(page);
+  await page.getByRole('button', { name: /change$/ }).click();
+  await page.getByLabel('Scattered in').selectOption('nuts');
+  await page.keyboard.press('Escape');
+  await settled(page);
+  const withNuts = await agree(page);
+  expect(Number(withNuts.grams)).toBeLessThan(Number(known.grams) - 5);
+  await page.getByRole('link', { name: 'Line', exact: true }).click();
+  await expect(column(page, 'deep-a')).toContainText('then scatter 30 g of nuts');
+  await expect(column(page, 'deep-b')).toContainText('then scatter 30 g of nuts');
+  await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
+  await expect(column(page, 'deep-a')).toContainText('Scatter 30 g of nuts, then close');
+});
