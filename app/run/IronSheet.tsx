@@ -52,7 +52,9 @@ export const IronSheet = ({ planned, plan }: PlanProps) => (
             <tr key={iron.id} className="border-b border-line">
               <th scope="row" className="py-2 font-display">
                 {iron.name}
-                <span className="block font-sans text-[15px] font-normal text-quiet">{basisInShort(reply.answer.basis)}</span>
+                <span className="block font-sans text-[15px] font-normal text-quiet">
+                  {basisInShort(first?.answer.basis === null ? null : reply.answer.basis)}
+                </span>
               </th>
               <td>{preheat === undefined ? 'not needed' : timeOfDay(preheat.from, planned.run.zone)}</td>
               <td>

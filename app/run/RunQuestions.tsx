@@ -1,9 +1,10 @@
 import type { Session } from '../session/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { dishOf, instantOf, wallTime } from '../../core/run/index.ts';
+import { instantOf, wallTime } from '../../core/run/index.ts';
 import { Link } from 'react-router';
-import { grams, InlineSelect, NumberEntry, temperature, TOPPING_WORDS } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { dishWords } from './dishWords.ts';
 
 type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
 
@@ -116,16 +117,4 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
       </div>
     </div>
   );
-};
-
-/** What is wished of every load, and what is done to it. */
-const dishWords = (run: Run, unit: 'C' | 'F'): string => {
-  const { target, batter_C, onPlate, delay_s } = dishOf(run);
-  return [
-    `step ${Number(target.tawny.toFixed(1))}`,
-    `crisp ${Number(target.crisp.toFixed(1))}`,
-    `batter ${temperature(batter_C, unit)}`,
-    ...(onPlate === null ? [] : [`${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} a load`]),
-    ...(delay_s === 0 ? [] : [`${delay_s} s to the lid`]),
-  ].join(' · ');
 };

@@ -14,6 +14,7 @@ import { commands, newId, useDo } from '../store/index.ts';
 import { PlanPicture } from './PlanPicture.tsx';
 import { RunQuestions } from './RunQuestions.tsx';
 import { Answers, IronSheet } from './IronSheet.tsx';
+import { dishWords } from './dishWords.ts';
 import { Runs } from './Runs.tsx';
 
 /** A run nobody has planned yet: tomorrow at 07:15. */
@@ -132,6 +133,9 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           <Printer aria-hidden className="size-5" /> Run sheet
         </button>
       </div>
+      <p className="hidden print:block">
+        {session.formulas.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
+      </p>
       <RunQuestions session={session} run={run} onChange={onChange} />
       {planned?.failures.map(({ ironId, failure }) => (
         <p key={ironId} role="alert" className="border-l-3 border-ink bg-sheet p-2">

@@ -1,0 +1,15 @@
+import type { Run } from '../../core/run/index.ts';
+import { dishOf } from '../../core/run/index.ts';
+import { grams, temperature, TOPPING_WORDS } from '../look/index.ts';
+
+/** What is wished of every load, and what is done to it. */
+export const dishWords = (run: Run, unit: 'C' | 'F'): string => {
+  const { target, batter_C, onPlate, delay_s } = dishOf(run);
+  return [
+    `step ${Number(target.tawny.toFixed(1))}`,
+    `crisp ${Number(target.crisp.toFixed(1))}`,
+    `batter ${temperature(batter_C, unit)}`,
+    ...(onPlate === null ? [] : [`${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} a load`]),
+    ...(delay_s === 0 ? [] : [`${delay_s} s to the lid`]),
+  ].join(' · ');
+};
