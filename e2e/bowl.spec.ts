@@ -96,6 +96,9 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
 test('weighed with the simulated scale: an overshoot, the rest made to fit, a reload, and the real amounts count', async ({ page }) => {
   await open(page, 'weigh');
   await page.getByLabel('Who weighs').fill('Ada');
+  // As much as the run needs, unless somebody says otherwise.
+  await expect(page.locator('[data-figure="run factor"]')).toBeVisible();
+  await page.getByLabel('times the formula').fill('1');
   await page.getByRole('button', { name: 'Start weighing' }).click();
   const now = page.getByRole('region', { name: 'Now' });
   const pour = page.getByRole('button', { name: 'Pour what is wanted' });

@@ -11,7 +11,7 @@ import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, u
 import { Cooking } from './Cooking.tsx';
 import { LogPanel } from './LogPanel.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
-import { isAsAdvised } from './scooped.ts';
+import { isAsAdvised, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
 import type { LinePlace } from './useLine.ts';
@@ -232,6 +232,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
   const { moulds } = iron.geometry;
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
   const { setting } = answer;
+  const rest = restFor(place, said);
   const heat =
     setting.chosen === 'fixed'
       ? 'when its light goes out'
@@ -258,8 +259,21 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
         {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
       </button>
+      {place.left_g === 0 && <p className="text-lg font-semibold">The bowl is empty: this begins another</p>}
+      {rest !== null && (
+        <p className="text-lg font-semibold" data-figure="last pour" data-exact={rest.grams}>
+          The bowl has {grams(rest.grams)} g to pour:{' '}
+          {moulds > 1 ? `fill ${rest.moulds} of ${moulds}` : 'one smaller piece, it is done sooner'}
+        </p>
+      )}
       <BigButton
-        label={said.portion === undefined ? 'Poured' : `Poured ${grams(said.portion.grams)} g`}
+        label={
+          rest !== null
+            ? `Poured the rest, ${grams(rest.grams)} g`
+            : said.portion === undefined
+              ? 'Poured'
+              : `Poured ${grams(said.portion.grams)} g`
+        }
         keyHint="p"
         disabled={disabled}
         onClick={onPour}

@@ -12,6 +12,7 @@ import { useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen, useQueried } from '../store/index.ts';
 import { Column } from './Column.tsx';
+import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
@@ -45,7 +46,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const onPour = useCallback(
     (place: LinePlace, did: Did = {}): void => {
       wakeSound();
-      void pour(place, did);
+      void pour(place, pouredNow(place, did));
     },
     [pour],
   );

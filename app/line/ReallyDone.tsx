@@ -5,7 +5,7 @@ import type { Did } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { ChosenSetting } from '../look/index.ts';
 import { grams, InlineSelect, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
-import { scooped_g } from './scooped.ts';
+import { scooped_g } from './pouring.ts';
 
 type Props = {
   readonly iron: Iron;

@@ -8,11 +8,11 @@ import type { Jump } from '../clock/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
 import { dishOf } from '../../core/run/index.ts';
-import { headerOf, lotToPourFrom, newLot } from '../../core/lot/index.ts';
+import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { RunningLoad, Session } from '../session/index.ts';
 import { adviceJob, useNewestLoads, useNoticedJumps } from '../session/index.ts';
-import { commands, newId, useDo, useSettled } from '../store/index.ts';
+import { commands, newId, useDo, useQueried, useSettled } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 
@@ -29,6 +29,8 @@ export type LinePlace = {
   readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
+  /** Batter in the bowl that it is poured from, g; null: a new one is begun. */
+  readonly left_g: number | null;
   /** What is scattered in after the pour; null: nothing. */
   readonly onPlate: OnPlate | null;
   /** When it is turned over, s; null: at once, or never where nothing is turned. */
@@ -94,6 +96,20 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       return adviceJob(session, formula, iron, { ...wish, load: n });
     }),
   );
+  const standing = irons.flatMap((iron) => {
+    const formula = formulaFor(iron);
+    return formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? []);
+  });
+  const lotIds = [...new Set(standing.map(({ id }) => id))].sort();
+  const poured = useQueried(
+    async (queries) => queries.withPromises(await queries.loadsOfLots(lotIds)),
+    `poured from ${lotIds.join(' ')}`,
+    true,
+  );
+  const leftFor = (formula: Formula): number | null => {
+    const lot = lotToPourFrom(lots, formula, at);
+    return lot === null || poured === undefined ? null : leftIn(lot, poured).left_g;
+  };
   const found: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
     const data = advices[i]?.data;
     return formula === null
@@ -109,6 +125,7 @@ export const useLine = (session: Session, askedIronId: string | null) => {
             rescue: null,
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
+            left_g: leftFor(formula),
             onPlate: wishOf(iron).onPlate ?? null,
             turn_s: iron.turned ? (wishOf(iron).turn_s ?? null) : null,
             isWeighing: advices[i]?.isPlaceholderData === true,
@@ -132,8 +149,9 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       if (advice === null) return;
       const startedAt = wallNow();
       const open = lotToPourFrom(lots, formula, startedAt);
+      // An empty bowl is followed by another.
       const lot =
-        open === null
+        open === null || place.left_g === 0
           ? newLot(newId(), formula, { madeAt: startedAt, mass_g: advice.answer.totalMass_g, temperature_C: workspace.batter_C })
           : headerOf(open);
       const id = newId();

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
-import { poured_g, settingOf } from '../../core/log/index.ts';
+import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { keepRescued, useIronLoads } from '../session/index.ts';
@@ -28,7 +28,10 @@ const SAME_K = 1;
 /** What is in the iron, as it was really poured and set; `differs`: not as it was promised. */
 const inIronOf = ({ iron, prediction, progress }: LinePlace) => {
   if (prediction === null || progress === null) return null;
-  const pour = { portion_g: poured_g(prediction, progress), setting_C: settingNow_C(iron, settingOf(prediction, progress)) };
+  const pour = {
+    portion_g: pouredAsWhole_g(prediction, progress, iron.geometry.moulds),
+    setting_C: settingNow_C(iron, settingOf(prediction, progress)),
+  };
   const differs =
     Math.abs(pour.portion_g / prediction.portion_g - 1) > SAME_SHARE ||
     Math.abs(pour.setting_C - settingNow_C(iron, prediction.setting)) > SAME_K;

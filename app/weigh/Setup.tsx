@@ -7,7 +7,9 @@ import type { Weighing } from '../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
 import { Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
+import { readingOf, useRunPlan } from '../session/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { askedFactor } from './askedFactor.ts';
 import { BowlPicture } from './BowlPicture.tsx';
 import { BOWL_WORDS, onScale, stepName } from './words.ts';
 import { SpoonList } from './SpoonList.tsx';
@@ -21,7 +23,10 @@ type Props = {
 /** Before the first gram: how much, with what, and whether the bowl holds it. */
 export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const { kit, formulas, setWorkspace } = session;
-  const [factor, setFactor] = useState(1);
+  const planned = useRunPlan(session);
+  const asked = askedFactor(planned, formula, session.lots, wallNow());
+  const [typed, setTyped] = useState<number | null>(null);
+  const factor = typed ?? asked ?? 1;
   const [by, setBy] = useState<Weighing['by']>(kit.scales.length === 0 ? 'spoons' : 'scale');
   const [display, setDisplay] = useState<Weighing['display']>('tare');
   const [who, setWho] = useState('');
@@ -47,11 +52,13 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         </h1>
         <div className="mt-4 flex flex-wrap items-end gap-5">
           <NumberEntry
+            // What the run needs comes a moment later; what was typed stays.
+            key={typed === null ? factor : 'typed'}
             label="times the formula"
             value={factor}
             min={0.05}
             max={100}
-            onChange={(value) => value !== null && setFactor(value)}
+            onChange={(value) => value !== null && setTyped(value)}
           />
           <Choose
             label="With"
@@ -85,6 +92,17 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
           g in {plan.bowls.length} bowls, {weighs.length} things
           {by === 'scale' && display === 'running' ? `, zero ${plan.zeroings} times` : ''}.
         </p>
+        {asked !== null && (
+          <p className="mt-1" data-figure="run factor" data-exact={asked}>
+            {typed === null || typed === asked ? (
+              `As much as ${planned?.run.name ?? 'the run'} needs.`
+            ) : (
+              <button type="button" className="min-h-8 font-semibold text-act underline underline-offset-2" onClick={() => setTyped(null)}>
+                {planned?.run.name} needs × {asked}
+              </button>
+            )}
+          </p>
+        )}
         <p className="mt-1 text-quiet">
           {plan.bowls.map((role) => BOWL_WORDS[role]).join(' · ')}
           {batter.ok && ` · ${thicknessWord(batter.value.looseness)} when mixed`}

@@ -68,6 +68,9 @@ describe('what was touched after a load', () => {
     const over = { closedAt: 0, openedAt: 200_000, observations: said };
     const weighed = pastLoad(prediction, { ...over, did: { portion: { grams: 180, by: 'scale' } } });
     expect(weighed?.action).toEqual({ portion_g: 180, setting_C: 170, open_s: 200, portionSd: 0.01 });
+    // Two of four moulds filled: each as full as was promised.
+    const part = pastLoad(prediction, { ...over, did: { moulds: 2, portion: { grams: 100, by: 'eye' } } }, 4);
+    expect(part?.action.portion_g).toBe(200);
     const guessed = pastLoad(prediction, {
       ...over,
       did: { portion: { grams: 180, by: 'eye' }, setting: { temperature_C: 150, dial: 2 }, greased: true },

@@ -1,5 +1,5 @@
 import type { LoadProgress, Observation, Prediction } from '../log/index.ts';
-import { poured_g, settingOf } from '../log/index.ts';
+import { pouredAsWhole_g, settingOf } from '../log/index.ts';
 import type { Action, Measured, Outcome } from './belief.ts';
 
 const mean = (values: readonly number[]): number | null => (values.length === 0 ? null : values.reduce((a, b) => a + b, 0) / values.length);
@@ -62,7 +62,7 @@ export const pastLoad = (
   if (Object.values(outcome).every((value) => value === null)) return null;
   return {
     action: {
-      portion_g: poured_g(prediction, progress),
+      portion_g: pouredAsWhole_g(prediction, progress, moulds),
       setting_C: settingOf(prediction, progress).temperature_C,
       open_s: (openedAt - closedAt) / 1000,
       ...(progress.did.portion === undefined ? {} : { portionSd: TOLD_SD[progress.did.portion.by] }),

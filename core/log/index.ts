@@ -1,4 +1,4 @@
-export { poured_g, settingOf } from './done.ts';
+export { poured_g, pouredAsWhole_g, settingOf } from './done.ts';
 export { Load } from './load.ts';
 export type { NewLoadEvent } from './loadEvent.ts';
 export type { Did } from './loadEvent.ts';

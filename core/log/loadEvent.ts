@@ -34,7 +34,9 @@ export const TOLD_BY = ['scale', 'scoops', 'eye'] as const;
 
 /** What was really done where the plan said otherwise, or where somebody says that it was so. What is left out: as advised. */
 export const Did = z.object({
-  /** All moulds together. */
+  /** So many of the moulds were filled; left out: all. */
+  moulds: z.int().min(1).max(24).optional(),
+  /** All filled moulds together. */
   portion: z.object({ grams: z.number().positive().max(6000), by: z.enum(TOLD_BY) }).optional(),
   setting: z.object({ temperature_C: z.number().min(0).max(400), dial: z.number().min(-1000).max(1000).nullable() }).optional(),
   preheat_s: z

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Lot } from '../../core/log/index.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
-import { airIn, batterQuestion, inBowl, leftIn, lotToPourFrom, mixed_g, openLot } from './index.ts';
+import { airIn, batterQuestion, inBowl, lastPour, leftIn, lotToPourFrom, mixed_g, openLot } from './index.ts';
 import type { ToldLoad } from './index.ts';
 
 const file = demoFile();
@@ -98,6 +99,24 @@ describe('what is left in a bowl', () => {
     ];
     expect(leftIn(lot({}), loads)).toEqual({ left_g: 900 - 215 - 190, loads: 2 });
     expect(leftIn(lot({ mass_g: 300 }), loads)).toEqual({ left_g: 0, loads: 2 });
+  });
+});
+
+describe('the last of a bowl', () => {
+  const share = POURABLE_SHARE;
+  test('enough for a load, or so nearly that it fills: a load', () => {
+    expect(lastPour(215 / share, 215, 1)).toBeNull();
+    expect(lastPour((0.95 * 215) / share, 215, 1)).toBeNull();
+  });
+  test('less: as many moulds as it fills, none stunted', () => {
+    expect(lastPour(200 / share, 360, 4)).toEqual({ moulds: 2, grams: 180 });
+    expect(lastPour(350 / share, 360, 4)).toBeNull();
+    expect(lastPour(265 / share, 360, 4)).toEqual({ moulds: 3, grams: expect.closeTo(265, 6) });
+  });
+  test('not even one: a smaller piece of what there is', () => {
+    expect(lastPour(60 / share, 360, 4)).toEqual({ moulds: 1, grams: expect.closeTo(60, 6) });
+    expect(lastPour(100 / share, 215, 1)).toEqual({ moulds: 1, grams: expect.closeTo(100, 6) });
+    expect(lastPour(0, 215, 1)).toEqual({ moulds: 1, grams: 0 });
   });
 });
 

@@ -1,5 +1,6 @@
 import { sum } from '../basis/index.ts';
 import type { Formula } from '../formula/index.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 import { airAfter } from '../lift/index.ts';
 import type { Lot, LotHeader } from '../log/index.ts';
 import { isOpenLot, loadProgress, poured_g } from '../log/index.ts';
@@ -20,6 +21,21 @@ export const leftIn = (lot: Lot, told: readonly ToldLoad[]): { readonly left_g: 
   const mine = told.filter(({ load, log }) => load.lotId === lot.id && loadProgress(log).phase !== 'ready');
   const used_g = sum(mine.map(({ log, prediction }) => (prediction === null ? 0 : poured_g(prediction, loadProgress(log)))));
   return { left_g: Math.max(0, mixed_g(lot) - used_g), loads: mine.length };
+};
+
+/** Short by no more than this, share, a load still fills (see `FILL_TOLERANCE` of the plate). */
+const STILL_FILLS = 0.94;
+
+/** What a bowl gives that holds less than a whole load: so many moulds full, or one smaller piece. */
+export type LastPour = { readonly moulds: number; readonly grams: number };
+
+/** Null: a whole load can be poured. `portion_g`: all moulds together. */
+export const lastPour = (left_g: number, portion_g: number, moulds: number): LastPour | null => {
+  const pourable_g = POURABLE_SHARE * left_g;
+  if (pourable_g >= STILL_FILLS * portion_g) return null;
+  const each_g = portion_g / moulds;
+  const full = Math.floor(pourable_g / (STILL_FILLS * each_g));
+  return full >= 1 ? { moulds: full, grams: Math.min(pourable_g, full * each_g) } : { moulds: Math.min(1, moulds), grams: pourable_g };
 };
 
 /** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */

@@ -1,0 +1,33 @@
+import type { Did } from '../../core/log/index.ts';
+import type { LastPour } from '../../core/lot/index.ts';
+import { lastPour } from '../../core/lot/index.ts';
+import type { LinePlace } from './useLine.ts';
+
+/** Scoops of batter poured into each mould, as grams of the whole load. */
+export const scooped_g = ({
+  count,
+  volume_mL,
+  density_gPerML,
+  moulds,
+}: {
+  readonly count: number;
+  readonly volume_mL: number;
+  readonly density_gPerML: number;
+  readonly moulds: number;
+}): number => Number((count * volume_mL * density_gPerML * moulds).toFixed(1));
+
+/** True when nothing was said that isn't as advised. */
+export const isAsAdvised = (did: Did): boolean => Object.keys(did).length === 0;
+
+/** What the next pour is, where the bowl holds less than a load and nobody said otherwise; null: a whole load. */
+export const restFor = ({ left_g, advice, iron }: Pick<LinePlace, 'left_g' | 'advice' | 'iron'>, said: Did): LastPour | null =>
+  left_g === null || left_g === 0 || advice === null || said.portion !== undefined
+    ? null
+    : lastPour(left_g, advice.answer.portion_g, iron.geometry.moulds);
+
+/** What the touch "Poured" says: as advised, as somebody said, or the last of the bowl. */
+export const pouredNow = (place: Pick<LinePlace, 'left_g' | 'advice' | 'iron'>, said: Did): Did => {
+  const rest = restFor(place, said);
+  if (rest === null) return said;
+  return { ...said, moulds: rest.moulds, portion: { grams: Number(rest.grams.toFixed(1)), by: 'eye' } };
+};
