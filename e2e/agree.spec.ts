@@ -42,6 +42,15 @@ const onRun = async (page: Page): Promise<Shown> => {
   return { grams, time, set };
 };
 
+/** The method that is in use. */
+const onLift = async (page: Page): Promise<Shown> => {
+  await page.getByRole('link', { name: 'Lift', exact: true }).click();
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: 'In use' }) });
+  await expect(row).toContainText(/a load/);
+  const [, grams = '', time = ''] = /(\d+) g a load, \d+ pieces, (\d+:\d\d)/.exec(await row.innerText()) ?? [];
+  return { grams, time };
+};
+
 /** Every station says the same; once all of them have weighed what the iron’s loads say. */
 const agree = async (page: Page): Promise<Shown> => {
   const iron = await onIron(page);
@@ -49,10 +58,11 @@ const agree = async (page: Page): Promise<Shown> => {
   await expect.poll(() => onRun(page), { timeout: 60_000 }).toEqual(iron);
   const { set: _, ...unset } = iron;
   await expect.poll(() => onFormula(page), { timeout: 60_000 }).toEqual(unset);
+  await expect.poll(() => onLift(page), { timeout: 60_000 }).toEqual(unset);
   return iron;
 };
 
-test('one set of figures on Iron, Formula, Run and Line: known, as if new, browner, with nuts scattered in, and on the command line', async ({
+test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new, browner, with nuts scattered in, and on the command line', async ({
   page,
 }) => {
   await open(page, 'iron');

@@ -78,7 +78,7 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   await expect(page.getByRole('button', { name: 'Beaten down' })).toBeVisible();
 });
 
-test('a rest, its clock running out, and the school changed', async ({ page }) => {
+test('a rest, its clock running out, and the method changed', async ({ page }) => {
   await open(page, 'lift');
   await pick(page, 'Lantern egg waffle');
   await expect(page.getByRole('region', { name: 'Rest' })).toContainText('against at once');
@@ -92,7 +92,7 @@ test('a rest, its clock running out, and the school changed', async ({ page }) =
   await expect(clock.locator('[data-over="true"]').first()).toBeVisible();
   await page.getByRole('tab', { name: 'Mix' }).click();
   await expect(page.getByRole('region', { name: 'Mix' }).locator('canvas')).toBeVisible();
-  await page.getByRole('tab', { name: 'Schools' }).click();
+  await page.getByRole('tab', { name: 'Methods' }).click();
   const folded = page.locator('li[data-lift="folded"]');
   await expect(folded).toContainText('g/mL');
   await folded.getByRole('button', { name: 'Do it so' }).click();

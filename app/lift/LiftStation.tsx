@@ -11,7 +11,7 @@ import { Before } from './Before.tsx';
 import { Ferment } from './Ferment.tsx';
 import { Mix } from './Mix.tsx';
 import { Rest } from './Rest.tsx';
-import { Schools } from './Methods.tsx';
+import { Methods } from './Methods.tsx';
 import { WhipAndFold } from './WhipAndFold.tsx';
 import { LIFT_WORDS } from './words.ts';
 
@@ -33,7 +33,7 @@ export const LiftStation = () => {
   return <OfFormula key={`${session.formula.id}/${session.formula.rev}`} session={session} formula={session.formula} />;
 };
 
-const TABS = ['Schools', 'Mix', 'Whip and fold', 'Ferment', 'Rest', 'Before the pour'] as const;
+const TABS = ['Methods', 'Mix', 'Whip and fold', 'Ferment', 'Rest', 'Before the pour'] as const;
 
 /** Where most of the work of this lift is. */
 const firstTab = (lift: Lift): number => (lift === 'yeasted' ? 3 : lift === 'rested' ? 4 : lift === 'quick' ? 0 : 2);
@@ -78,7 +78,7 @@ const OfFormula = ({ session, formula }: { readonly session: Session; readonly f
         </TabList>
         <TabPanels className="min-h-0 flex-1 pt-4">
           <TabPanel>
-            <Schools {...props} onTake={setLift} />
+            <Methods {...props} onTake={setLift} />
           </TabPanel>
           <TabPanel>
             <Mix {...props} />

@@ -24,51 +24,54 @@ const LONGEST_MIN = 15 * 60;
 const length = (minutes: number): number => (100 * Math.log1p(minutes / 4)) / Math.log1p(LONGEST_MIN / 4);
 
 /** The same bowl lifted in seven ways: what each costs, and what comes off the iron. */
-export const Schools = ({ session, formula, reading, onTake }: Props) => {
+export const Methods = ({ session, formula, reading, onTake }: Props) => {
   const { iron, workspace } = session;
   const all = liftMethods(reading);
   const queries = useAdvices(
-    all.map((school) =>
-      iron === null || !school.possible
+    all.map((method) =>
+      iron === null || !method.possible
         ? null
-        : adviceJob(session, { ...formula, lift: school.lift }, iron, { ...workspace, airFraction: null }),
+        : // The one in use is the bowl that every station asks about; the others are tried, with the air that is usual for them.
+          method.lift === reading.lift
+          ? adviceJob(session, formula, iron, workspace)
+          : adviceJob(session, { ...formula, lift: method.lift }, iron, { ...workspace, airFraction: null }),
     ),
   );
   return (
-    <section aria-label="Schools">
+    <section aria-label="Methods of lifting">
       <p className="text-[15px] text-quiet">
         Good cooks disagree; here is what each way costs and gives{iron === null ? '' : ` on ${iron.name}`}. The dark part of a bar is work,
         the light part waiting (on a scale that shows minutes and a night). Drawn: a piece cut through, its crust in its colour.
       </p>
       <ul className="mt-2">
-        {all.map((school, i) => {
+        {all.map((method, i) => {
           const data = queries[i]?.data;
           return (
             <li
-              key={school.lift}
-              data-lift={school.lift}
-              className={`grid grid-cols-[170px_minmax(0,1fr)_92px_150px_210px_110px] items-center gap-4 border-b border-line py-2 max-lg:grid-cols-2 ${school.lift === reading.lift ? 'border-l-3 border-l-act bg-act-soft pl-2' : 'pl-2'}`}
+              key={method.lift}
+              data-lift={method.lift}
+              className={`grid grid-cols-[170px_minmax(0,1fr)_92px_150px_210px_110px] items-center gap-4 border-b border-line py-2 max-lg:grid-cols-2 ${method.lift === reading.lift ? 'border-l-3 border-l-act bg-act-soft pl-2' : 'pl-2'}`}
             >
-              <h2 className="text-[17px] leading-tight">{LIFT_WORDS[school.lift]}</h2>
-              <Cost school={school} />
+              <h2 className="text-[17px] leading-tight">{LIFT_WORDS[method.lift]}</h2>
+              <Cost method={method} />
               <span className="flex items-center gap-1 text-[15px]" title="things to wash">
-                <Droplets aria-hidden className="size-4 text-quiet" /> {school.wash} to wash
+                <Droplets aria-hidden className="size-4 text-quiet" /> {method.wash} to wash
               </span>
               {data?.ok === true ? (
                 <Piece reply={data.value} />
               ) : (
                 <span className="text-[15px] text-quiet">
-                  {school.needs === null ? (data === undefined ? '…' : describeSentence(data.failure)) : NEEDS[school.needs]}
+                  {method.needs === null ? (data === undefined ? '…' : describeSentence(data.failure)) : NEEDS[method.needs]}
                 </span>
               )}
-              {data?.ok === true ? <Outcome reply={data.value} school={school} /> : <span />}
+              {data?.ok === true ? <Outcome reply={data.value} method={method} /> : <span />}
               <button
                 type="button"
                 className="button-plain"
-                disabled={!school.possible || school.lift === reading.lift}
-                onClick={() => onTake(school.lift)}
+                disabled={!method.possible || method.lift === reading.lift}
+                onClick={() => onTake(method.lift)}
               >
-                {school.lift === reading.lift ? 'In use' : 'Do it so'}
+                {method.lift === reading.lift ? 'In use' : 'Do it so'}
               </button>
             </li>
           );
@@ -78,15 +81,15 @@ export const Schools = ({ session, formula, reading, onTake }: Props) => {
   );
 };
 
-const Cost = ({ school }: { readonly school: LiftMethod }) => (
+const Cost = ({ method }: { readonly method: LiftMethod }) => (
   <div>
     <div className="relative h-3.5 overflow-hidden rounded-full bg-[#dde2df]" aria-hidden>
-      <span className="absolute inset-y-0 left-0 bg-band" style={{ width: `${length(school.elapsed_min)}%` }} />
-      <span className="absolute inset-y-0 left-0 bg-ink" style={{ width: `${length(school.work_min)}%` }} />
+      <span className="absolute inset-y-0 left-0 bg-band" style={{ width: `${length(method.elapsed_min)}%` }} />
+      <span className="absolute inset-y-0 left-0 bg-ink" style={{ width: `${length(method.work_min)}%` }} />
     </div>
     <p className="mt-0.5 text-sm">
-      <b>{school.work_min} min</b> work{school.elapsed_min > school.work_min + 5 ? `, ${hours(school.elapsed_min / 60)} in all` : ''} ·
-      holds {hours(school.holds_min / 60)}
+      <b>{method.work_min} min</b> work{method.elapsed_min > method.work_min + 5 ? `, ${hours(method.elapsed_min / 60)} in all` : ''} ·
+      holds {hours(method.holds_min / 60)}
     </p>
   </div>
 );
@@ -123,10 +126,10 @@ const Piece = ({ reply }: { readonly reply: AdviceReply }) => {
   );
 };
 
-const Outcome = ({ reply, school }: { readonly reply: AdviceReply; readonly school: LiftMethod }) => {
+const Outcome = ({ reply, method }: { readonly reply: AdviceReply; readonly method: LiftMethod }) => {
   const { answer } = reply;
   return (
-    <p className="text-[15px] leading-snug" title={school.lift}>
+    <p className="text-[15px] leading-snug" title={method.lift}>
       <b className="figure text-lg">{answer.pieceDensity_gPerMl.toFixed(2)}</b> g/mL · crisp <b>{answer.crisp.toFixed(1)}</b>
       <br />
       <b>{grams(answer.portion_g)} g</b> a load, <b>{answer.pieces}</b> pieces, {clock(answer.cookTime_s.best)}

@@ -252,7 +252,7 @@ describe('rest', () => {
   });
 });
 
-describe('the schools, and the way back from the pour', () => {
+describe('the methods of lifting, and the way back from the pour', () => {
   test('each school says what it costs, and what it needs that isn’t there', () => {
     const all = liftMethods(readBatter('quick'));
     expect(all.map((school) => school.lift)).toEqual([...LIFTS]);
