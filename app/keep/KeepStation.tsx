@@ -1,7 +1,6 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/log/index.ts';
-import { isOpenLot } from '../../core/log/index.ts';
 import type { KeepItem, KeepLimit } from '../../core/keep/index.ts';
 import { keepLimits } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
@@ -11,6 +10,7 @@ import { dayAndTime } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, useDo, useRows } from '../store/index.ts';
+import { bowlsOf, placeOf } from './bowls.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 import { PutAway } from './PutAway.tsx';
 
@@ -53,7 +53,7 @@ export const KeepStation = () => {
             />
           ))}
         </ul>
-        <Bowls kit={kit} lots={session.lots} />
+        <Bowls kit={kit} lots={session.lots} kept={kept} />
         <PutAway session={session} />
         {used[0] !== undefined && (
           <p>
@@ -77,24 +77,23 @@ export const KeepStation = () => {
   );
 };
 
-/** A bowl mixed longer ago has been dealt with, or should have been. */
-const BOWL_SHOWN_MS = 24 * 3_600_000;
+type BowlsProps = { readonly kit: Kit; readonly lots: readonly Lot[]; readonly kept: readonly KeepItem[] };
 
-/** Batter that stands on the bench: until when, and what became of it. */
-const Bowls = ({ kit, lots }: { readonly kit: Kit; readonly lots: readonly Lot[] }) => {
+/** Batter that stands in its bowl: where, until when, and what became of it. */
+const Bowls = ({ kit, lots, kept }: BowlsProps) => {
   const carryOut = useDo();
   const [now] = useState(wallNow);
-  const standing = lots.filter((lot) => isOpenLot(lot) && now - lot.madeAt < BOWL_SHOWN_MS && lot.madeAt <= now);
+  const standing = bowlsOf(lots, kept, now);
   if (standing.length === 0) return null;
   const end = (lot: Lot, kind: 'used-up' | 'discarded' | 'kept'): void => void carryOut(commands.endLot(lot.id, kind, wallNow()));
   return (
-    <section aria-label="Bowls on the bench">
-      <h2 className="text-xl">Bowls on the bench</h2>
+    <section aria-label="Bowls">
+      <h2 className="text-xl">Bowls of batter</h2>
       <ul>
         {standing.map((lot) => {
           const [first] = keepLimits({
             form: 'batter',
-            place: 'room',
+            place: placeOf(lot),
             from: lot.madeAt,
             code: kit.codeOfPractice,
             refrigerator_C: kit.refrigerator_C,
@@ -103,7 +102,9 @@ const Bowls = ({ kit, lots }: { readonly kit: Kit; readonly lots: readonly Lot[]
           return (
             <li key={lot.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1">
               <b className="font-display text-lg">{lot.name}</b>
-              <span>mixed {dayAndTime(lot.madeAt, kit.zone)}</span>
+              <span>
+                mixed {dayAndTime(lot.madeAt, kit.zone)}, {placeOf(lot) === 'room' ? 'on the bench' : 'in the refrigerator'}
+              </span>
               {first !== undefined && (
                 <span className={isOver ? 'font-bold text-hazard' : ''}>
                   {isOver ? 'over since' : 'use by'} {dayAndTime(first.until, kit.zone)}{' '}

@@ -37,13 +37,18 @@ export const Methods = ({ session, formula, reading, onTake }: Props) => {
           : adviceJob(session, { ...formula, lift: method.lift }, iron, { ...workspace, airFraction: null }),
     ),
   );
+  const weighing = queries.filter(({ data, isPlaceholderData }) => data !== undefined && isPlaceholderData).length;
   return (
     <section aria-label="Methods of lifting">
       <p className="text-[15px] text-quiet">
         Good cooks disagree; here is what each way costs and gives{iron === null ? '' : ` on ${iron.name}`}. The dark part of a bar is work,
         the light part waiting (on a scale that shows minutes and a night). Drawn: a piece cut through, its crust in its colour.
       </p>
-      <ul className="mt-2">
+      {/* Its room stays when it goes, so that no button moves under a finger. */}
+      <p role="status" className={`text-[15px] ${weighing === 0 ? 'invisible' : ''}`}>
+        {iron !== null && `What the loads of ${iron.name} say is being weighed for ${weighing} of these; until then they are the model’s.`}
+      </p>
+      <ul>
         {all.map((method, i) => {
           const data = queries[i]?.data;
           return (
