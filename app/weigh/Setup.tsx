@@ -25,8 +25,9 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const { kit, formulas, setWorkspace } = session;
   const planned = useRunPlan(session);
   const asked = askedFactor(planned, formula, session.lots, wallNow());
-  const [typed, setTyped] = useState<number | null>(null);
-  const factor = typed ?? asked ?? 1;
+  // `over`: what stood there when the cook began to type; the entry stays the same one from then on.
+  const [typed, setTyped] = useState<{ readonly value: number; readonly over: number } | null>(null);
+  const factor = typed?.value ?? asked ?? 1;
   const [by, setBy] = useState<Weighing['by']>(kit.scales.length === 0 ? 'spoons' : 'scale');
   const [display, setDisplay] = useState<Weighing['display']>('tare');
   const [who, setWho] = useState('');
@@ -53,12 +54,12 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         <div className="mt-4 flex flex-wrap items-end gap-5">
           <NumberEntry
             // What the run needs comes a moment later; what was typed stays.
-            key={typed === null ? factor : 'typed'}
+            key={typed?.over ?? factor}
             label="times the formula"
             value={factor}
             min={0.05}
             max={100}
-            onChange={(value) => value !== null && setTyped(value)}
+            onChange={(value) => value !== null && setTyped((before) => ({ value, over: before?.over ?? factor }))}
           />
           <Choose
             label="With"
@@ -94,7 +95,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         </p>
         {asked !== null && (
           <p className="mt-1" data-figure="run factor" data-exact={asked}>
-            {typed === null || typed === asked ? (
+            {typed === null || typed.value === asked ? (
               `As much as ${planned?.run.name ?? 'the run'} needs.`
             ) : (
               <button type="button" className="min-h-8 font-semibold text-act underline underline-offset-2" onClick={() => setTyped(null)}>

@@ -20,6 +20,9 @@ export type AtScale = {
   readonly takingOut: () => void;
 };
 
+/** A reading from before the zero may arrive so long after it. */
+const ON_ITS_WAY_MS = 400;
+
 /** What lies on the scale already when the display runs on, g. */
 const baseOf = (bowl: Bowl, step: WeighStep): number => {
   if (bowl.weighing.display === 'tare' || step.zero) return 0;
@@ -38,6 +41,7 @@ export const useAtScale = (bowl: Bowl | null, scale: ScaleLink, onRight: (step: 
   const step = bowl?.step?.kind === 'weigh' ? bowl.step : null;
   const [zeroedFor, setZeroedFor] = useState<string | null>(null);
   const [takingOutOf, setTakingOutOf] = useState<string | null>(null);
+  const [isZeroing, setZeroing] = useState(false);
   const recorded = useRef<string | null>(null);
   const isTopUp = bowl !== null && bowl.topUp_g > 0;
   const key = step === null ? null : `${step.id}/${isTopUp ? 'more' : 'first'}`;
@@ -48,11 +52,16 @@ export const useAtScale = (bowl: Bowl | null, scale: ScaleLink, onRight: (step: 
   const last = readings.at(-1);
   const isZeroed = key !== null && zeroedFor === key;
   const rest = settledAt(readings, resolution_g);
-  const got_g = last?.grams == null ? null : last.grams - base_g;
-  const settled_g = rest === null ? null : rest - base_g;
+  // What the display said before it was zeroed isn't this step's.
+  const got_g = isZeroing || last?.grams == null ? null : last.grams - base_g;
+  const settled_g = isZeroing || rest === null ? null : rest - base_g;
   const isRight =
     isZeroed && settled_g !== null && Math.abs(settled_g - wanted_g) <= rightWithin_g(wanted_g, resolution_g) && settled_g > 0;
 
+  const zeroDisplay = (): void => {
+    setZeroing(true);
+    void tell({ do: 'zero' }).finally(() => setTimeout(() => setZeroing(false), ON_ITS_WAY_MS));
+  };
   const nextKey = (next: WeighStep): string => `${next.id}/first`;
   /** The step that follows in the same bowl on the same scale is ready without a hand being laid on. */
   const prepareNext = (): void => {
@@ -60,7 +69,7 @@ export const useAtScale = (bowl: Bowl | null, scale: ScaleLink, onRight: (step: 
     const weighs = bowl.plan.steps.filter((other) => other.kind === 'weigh');
     const next = weighs[weighs.findIndex((other) => other.id === step.id) + 1];
     if (next === undefined || next.zero || isTopUp) return setZeroedFor(null);
-    if (bowl.weighing.display === 'tare') void tell({ do: 'zero' });
+    if (bowl.weighing.display === 'tare') zeroDisplay();
     setZeroedFor(nextKey(next));
   };
 
@@ -88,7 +97,7 @@ export const useAtScale = (bowl: Bowl | null, scale: ScaleLink, onRight: (step: 
     trouble: last?.trouble ?? null,
     overshoot_g: isOver ? settled_g : null,
     zero: () => {
-      void tell({ do: 'zero' });
+      zeroDisplay();
       recorded.current = null;
       setZeroedFor(key);
     },
