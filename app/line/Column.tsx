@@ -161,6 +161,7 @@ export const Column = memo((props: Props) => {
         <Telling
           place={place}
           kit={kit}
+          promised={current === null ? null : prediction}
           said={current === null ? said : (progress?.did ?? {})}
           onSay={(did) => (current === null ? setSaid(did) : touch({ kind: 'did', data: did }))}
           onClose={() => setTelling(false)}
@@ -184,15 +185,16 @@ const eventWord = (kind: string): string =>
 type TellingProps = {
   readonly place: LinePlace;
   readonly kit: Kit;
+  /** For the load that is in the iron; null: one is about to be poured, as advised. */
+  readonly promised: LinePlace['prediction'];
   readonly said: Did;
   readonly onSay: (did: Did) => void;
   readonly onClose: () => void;
 };
 
 /** Of the load that is in the iron, or of the one that is about to be poured. */
-const Telling = ({ place, kit, said, onSay, onClose }: TellingProps) => {
-  const { iron, advice, prediction, load } = place;
-  const promised = load === null || prediction === null ? null : prediction;
+const Telling = ({ place, kit, promised, said, onSay, onClose }: TellingProps) => {
+  const { iron, advice } = place;
   const portion_g = promised?.portion_g ?? advice?.answer.portion_g;
   const setting = promised?.setting ?? advice?.answer.setting;
   if (portion_g === undefined || setting === undefined) return null;

@@ -4,6 +4,7 @@ import { POURABLE_SHARE } from '../formula/index.ts';
 import { airAfter } from '../lift/index.ts';
 import type { Lot, LotHeader } from '../log/index.ts';
 import { isOpenLot, loadProgress, poured_g } from '../log/index.ts';
+import { FILL_TOLERANCE } from '../plate/index.ts';
 import type { ToldLoad } from './history.ts';
 
 /** A bowl mixed longer ago is another morning's; what rests or ferments stands longer. */
@@ -23,8 +24,8 @@ export const leftIn = (lot: Lot, told: readonly ToldLoad[]): { readonly left_g: 
   return { left_g: Math.max(0, mixed_g(lot) - used_g), loads: mine.length };
 };
 
-/** Short by no more than this, share, a load still fills (see `FILL_TOLERANCE` of the plate). */
-const STILL_FILLS = 0.94;
+/** The least share of a portion that still fills. */
+const STILL_FILLS = 1 - FILL_TOLERANCE.short;
 
 /** What a bowl gives that holds less than a whole load: so many moulds full, or one smaller piece. */
 export type LastPour = { readonly moulds: number; readonly grams: number };
@@ -35,7 +36,7 @@ export const lastPour = (left_g: number, portion_g: number, moulds: number): Las
   if (pourable_g >= STILL_FILLS * portion_g) return null;
   const each_g = portion_g / moulds;
   const full = Math.floor(pourable_g / (STILL_FILLS * each_g));
-  return full >= 1 ? { moulds: full, grams: Math.min(pourable_g, full * each_g) } : { moulds: Math.min(1, moulds), grams: pourable_g };
+  return full >= 1 ? { moulds: full, grams: Math.min(pourable_g, full * each_g) } : { moulds: 1, grams: pourable_g };
 };
 
 /** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */

@@ -20,6 +20,7 @@ export type { PatternCurve } from './pattern.ts';
 export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap, taughtPattern } from './pattern.ts';
 export type { PlatesState } from './plates.ts';
 export { coldPlates, preheatTime_s, preheatedPlates, recoveredPlates, recoveryTime_s, restPlates, shiftedPlates } from './plates.ts';
+export { FILL_TOLERANCE } from './fillTolerance.ts';
 export type { Portion } from './portion.ts';
 export { cookedVolume_mL, fillOf, portion } from './portion.ts';
 export { PRESET_IRONS } from './presets.ts';

@@ -1,5 +1,6 @@
 import type { BatterProperties } from './batter.ts';
 import { expansion } from './batter.ts';
+import { FILL_TOLERANCE } from './fillTolerance.ts';
 import type { Iron } from './iron.ts';
 import { plateMachine } from './iron.ts';
 import { meanThickness_m } from './medium.ts';
@@ -13,9 +14,6 @@ export type Portion = {
   /** Portions that neither miss a corner nor leak, g. */
   readonly fills_g: readonly [low: number, high: number];
 };
-
-/** Swollen batter may fall short of the cavity, or the lid give, by these shares (*common practice*: −6 / +10 %). */
-const FILL_TOLERANCE = { short: 0.06, over: 0.1 } as const;
 
 /** What fills this iron: until it swells full, or as the iron's own pouring rule says. */
 export const portion = (iron: Iron, batter: BatterProperties): Portion => {
