@@ -83,6 +83,13 @@ module.exports = {
       to: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/', pathNot: '^app/$1/' },
     },
     {
+      name: 'nothing-needs-the-beginning',
+      comment: 'the first questions may use what the stations ask with; no station knows them',
+      severity: 'error',
+      from: { path: '^app/', pathNot: '^app/(begin/|App\\.tsx$)' },
+      to: { path: '^app/begin/' },
+    },
+    {
       name: 'command-line-and-server-stand-alone',
       severity: 'error',
       from: { path: '^(cli|server)/', pathNot: '\\.test\\.ts$' },

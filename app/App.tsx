@@ -38,6 +38,7 @@ const router = createBrowserRouter([
     hydrateFallbackElement: WAITING,
     children: [
       { index: true, element: <Navigate to="/run" replace /> },
+      station('begin', async () => (await import('./begin/index.ts')).BeginStation),
       station('run', async () => (await import('./run/index.ts')).RunStation),
       station('formula', async () => (await import('./formula/index.ts')).FormulaStation),
       station('weigh', async () => (await import('./weigh/index.ts')).WeighStation),

@@ -8,6 +8,8 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --formula ID       which formula of a kitchen file (needed when it holds several)
   --altitude M       metres, -430 to 5500; default 0, or the kitchen's
   --setting °C       plate temperature; default: as the kitchen has settled on, or where colour and crispness come together
+  --portion G        grams of the whole load; default: as the kitchen has settled on, or what fills
+  --time S           seconds closed; default: as the kitchen has settled on, or the best moment
   --batter °C        batter temperature, 0 to 50; default 20
   --cup STANDARD     us, label, metric, imperial or au; default us, or the kitchen's
   --tawny N          wished browning step, 1 to 8; default 4

@@ -17,6 +17,8 @@ export type Options = {
   readonly preheat: number | null;
   readonly lightness: number | null;
   readonly turn: number | null;
+  readonly portion: number | null;
+  readonly time: number | null;
   readonly asNew: boolean;
   readonly json: boolean;
 };
@@ -32,6 +34,8 @@ const NUMBERS = {
   preheat: 'preheat_s',
   lightness: 'lightness',
   turn: 'turn_s',
+  portion: 'portion_g',
+  time: 'cookTime_s',
 } as const satisfies Record<string, keyof typeof LIMITS>;
 type NumberOption = keyof typeof NUMBERS;
 
@@ -93,6 +97,8 @@ const readNumbers = (words: ReadonlyMap<string, string>): Record<NumberOption, n
     preheat: null,
     lightness: null,
     turn: null,
+    portion: null,
+    time: null,
   } as Record<NumberOption, number | null>;
   for (const name of Object.keys(NUMBERS) as NumberOption[]) {
     const text = words.get(name);

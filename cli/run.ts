@@ -44,6 +44,8 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
       target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
       batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
       ...(options.setting === null ? {} : { setting_C: options.setting }),
+      ...(options.portion === null ? {} : { portion_g: options.portion }),
+      ...(options.time === null ? {} : { cookTime_s: options.time }),
       load: options.load ?? 1,
       preheat_s: options.preheat,
       lightness: options.lightness,

@@ -8,10 +8,21 @@ export const open = async (page: Page, station: string): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
 };
 
-/** From the demo to the cook's own, empty kitchen. */
-export const toOwnKitchen = async (page: Page): Promise<void> => {
+const SHAPES = ['Deep round', 'Thin round', 'Thin, four squares', 'Small', 'Ball pan', 'Wafers'];
+
+/** From the demo to the cook's own, empty kitchen; asked which irons there are, says these, and is at the same station again. */
+export const toOwnKitchen = async (page: Page, shapes: readonly string[] = SHAPES): Promise<void> => {
+  const { pathname } = new URL(page.url());
   await page.getByRole('button', { name: /to mine/ }).click();
   await expect(page.getByRole('button', { name: /to the demo/ })).toBeVisible();
+  // The kit asks for itself.
+  if (pathname === '/kit') return;
+  await expect(page.getByRole('heading', { level: 1, name: 'Three things about this kitchen' })).toBeVisible();
+  for (const name of shapes) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.getByRole('button', { name, exact: true })).toHaveAttribute('aria-pressed', 'true');
+  }
+  await open(page, pathname.slice(1));
 };
 
 /** Waits for the Iron station's answer to settle. */

@@ -211,6 +211,11 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'too-dry-before-colour': (f) => `it dries out (after ${f.after_s} s) before it has that colour`,
   'sets-late': (f) => `so much sugar sets only at ${f.set_C} °C, and water boils at ${f.boiling_C} °C here: it may stay soft inside`,
   'own-portion-short': (f) => `your ${f.portion_g} g leaves corners empty: from ${f.fills_g} g on they fill`,
+  'own-time-colour': (f) => `after your ${minutes(f.time_s)} it is at step ${f.reached}, not ${f.wanted}`,
+  'own-time-raw': (f) =>
+    f.set_s === 0
+      ? `after your ${minutes(f.time_s)} the middle hasn’t set`
+      : `after your ${minutes(f.time_s)} the middle hasn’t set: it does after ${minutes(f.set_s)}`,
   'own-portion-leaks': (f) => `your ${f.portion_g} g runs over: up to ${f.fills_g} g stays in`,
   'setting-ignored': () => 'this iron has nothing to set: the wished temperature is left aside',
   'setting-beyond-dial': (f) => `${f.setting_C} °C is off this iron’s dial (${f.min_C}–${f.max_C} °C)`,

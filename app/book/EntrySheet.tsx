@@ -92,6 +92,16 @@ export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; rea
               <Row term="Portion" value={portionWords(progress.did)} />
               {progress.did.preheat_s !== undefined && <Row term="Preheated" value={clock(progress.did.preheat_s)} />}
               {progress.did.greased !== undefined && <Row term="Greased" value={progress.did.greased ? 'yes' : 'no'} />}
+              {progress.did.scattered_g !== undefined && <Row term="Scattered in" value={`${grams(progress.did.scattered_g)} g`} />}
+              {progress.pouredAt !== null && progress.closedAt !== null && (
+                <Row
+                  term="Lid closed"
+                  value={`${Math.max(0, Math.round((progress.closedAt - progress.pouredAt) / 1000))} s after the pour`}
+                />
+              )}
+              {progress.turnedAt !== null && progress.closedAt !== null && (
+                <Row term="Turned" value={`${Math.max(0, Math.round((progress.turnedAt - progress.closedAt) / 1000))} s after the lid`} />
+              )}
               <Row term="Opened after" value={cooked_s === null ? 'not opened' : clock(cooked_s)} />
             </dl>
           </section>

@@ -28,7 +28,7 @@ export const useBook = (): Book | undefined => {
   }, `book ${most}`);
   // Counting takes longer than reading a page: nobody waits for it.
   const count = useQueried((queries) => queries.countLoads(), 'count of loads');
-  const irons = session?.irons;
+  const irons = session?.everyIron;
   const entries = useMemo(() => {
     if (found === undefined || irons === undefined) return undefined;
     const lots = new Map(found.lots.map((lot) => [lot.id, lot]));

@@ -1,8 +1,9 @@
 import { ClipboardPaste, Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
-import { ingredientOf, linesFromText, swapsFor } from '../../core/formula/index.ts';
-import { AddEntry, Findings } from '../look/index.ts';
+import { ingredientOf, linesFromText, STARTERS, swapsFor } from '../../core/formula/index.ts';
+import { freeName } from '../../core/run/index.ts';
+import { AddEntry, Findings, Removed } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, notices, useDo } from '../store/index.ts';
@@ -16,6 +17,7 @@ import { NutritionLine } from './NutritionLine.tsx';
 import { OnTheIron } from './OnTheIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
+import { formulaFrom, formulaOfStarter } from './pasted.ts';
 import type { Revise } from './revise.ts';
 import { emptyFormula, revised, withLines } from './revise.ts';
 import { saveAs } from './saveAs.ts';
@@ -33,6 +35,7 @@ export const FormulaStation = () => {
   const session = useSession();
   const carryOut = useDo();
   const [pasting, setPasting] = useState(false);
+  const [removed, setRemoved] = useState<Formula | null>(null);
   if (session === undefined) return null;
   const { formula } = session;
   const revise: Revise = (change) => {
@@ -47,17 +50,26 @@ export const FormulaStation = () => {
   const start = async (made: Formula): Promise<void> => {
     await carryOut(commands.addFormula(made, session.workspace));
   };
-  const take = ({ lines, name, steps, yieldHint, recipe }: Pasted): void => {
+  const take = (pasted: Pasted): void => {
+    const { lines, name, steps, yieldHint } = pasted;
     setPasting(false);
     const contents = { lines: [...lines], steps: [...steps], yieldHint };
     if (formula !== null && formula.lines.length === 0) revise((now) => revised(now, { ...contents, name: titleOf(name) ?? now.name }));
-    // A formula that comes back from a file keeps its properties, under an id of its own.
-    else if (recipe !== null)
-      void start({ ...recipe, name: titleOf(recipe.name) ?? 'Pasted batter', id: newId(), rev: 1, parentRev: null });
-    else void start({ ...emptyFormula(newId(), titleOf(name) ?? 'Pasted batter'), ...contents });
+    else void start(formulaFrom(pasted));
   };
   return (
     <>
+      {removed !== null && (
+        <Removed
+          name={removed.name}
+          note="its loads stay in the book"
+          onBack={() => {
+            void carryOut(commands.bringBackToKit([removed.id]));
+            session.setWorkspace({ formulaId: removed.id });
+            setRemoved(null);
+          }}
+        />
+      )}
       {formula === null ? (
         <section className="max-w-xl p-8">
           <h1 className="text-3xl">Write down a batter</h1>
@@ -73,6 +85,16 @@ export const FormulaStation = () => {
               <Plus aria-hidden className="size-5" /> Write one
             </button>
           </div>
+          <p className="mt-6 text-lg">Or start from a usual one and change it:</p>
+          <ul className="mt-2 flex flex-wrap gap-2">
+            {STARTERS.map((starter) => (
+              <li key={starter.id}>
+                <button type="button" className="button-plain" onClick={() => void start(formulaOfStarter(starter))}>
+                  {starter.name}
+                </button>
+              </li>
+            ))}
+          </ul>
         </section>
       ) : (
         <Ledger
@@ -81,6 +103,13 @@ export const FormulaStation = () => {
           onRevise={revise}
           onPaste={() => setPasting(true)}
           onNew={() => void start(emptyFormula(newId(), 'New batter'))}
+          onCopy={() =>
+            void start({ ...formula, id: newId(), rev: 1, parentRev: null, name: freeName(formula.name, session.everyFormula) })
+          }
+          onRemove={() => {
+            setRemoved(formula);
+            void carryOut(commands.removeFromKit([formula.id]));
+          }}
         />
       )}
       {pasting && <PasteSheet readSettings={session.readSettings} onDone={take} onClose={() => setPasting(false)} />}
@@ -94,9 +123,11 @@ type LedgerProps = {
   readonly onRevise: Revise;
   readonly onPaste: () => void;
   readonly onNew: () => void;
+  readonly onCopy: () => void;
+  readonly onRemove: () => void;
 };
 
-const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => {
+const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }: LedgerProps) => {
   const { kit, iron } = session;
   const ledger = useLedger(session, formula, onRevise);
   const { reading, answer, batter, issues, claims, most_g, undo, swap, setSwapping, sheet, setSheet } = ledger;
@@ -148,6 +179,8 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew }: LedgerProps) => 
               onNew={onNew}
               onUndo={() => undo?.()}
               onOpen={setSheet}
+              onCopy={onCopy}
+              onRemove={onRemove}
               onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
             />
             <StepsPanel formula={formula} claims={claims} session={session} onRevise={onRevise} />

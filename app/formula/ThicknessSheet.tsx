@@ -26,6 +26,8 @@ const HINTS: Readonly<Record<Thickness, string>> = {
 type Props = {
   readonly formula: Formula;
   readonly reading: ParsedFormula;
+  /** The bowl that it is reckoned for, by its name; null: as the formula is written. */
+  readonly ofBowl: string | null;
   readonly predicted: Thickness;
   readonly onRevise: Revise;
   /** The bowl that stands mixed: it gets the grams and remembers why; null where none does. */
@@ -34,7 +36,7 @@ type Props = {
 };
 
 /** Too thick, too thin: say what the spoon shows, get the grams to stir in. */
-export const ThicknessSheet = ({ reading, predicted, onRevise, onStir, onClose }: Props) => {
+export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, onClose }: Props) => {
   const [seen, setSeen] = useState<Thickness | number>(predicted);
   const [wanted, setWanted] = useState<Thickness>('pourable');
   const correction = thicknessCorrection(reading, seen, wanted);
@@ -72,7 +74,7 @@ export const ThicknessSheet = ({ reading, predicted, onRevise, onStir, onClose }
               <b className="figure text-3xl">{grams(mass)}</b> g {name}
             </span>
           ))}
-          . For the whole bowl as written, {grams(reading.totalMass_g)} g.
+          . For {ofBowl === null ? 'the whole bowl as written' : `“${ofBowl}” as it was weighed`}, {grams(reading.totalMass_g)} g.
         </p>
       ) : (
         <p className="mt-4 text-lg">{describeSentence(correction.failure)}.</p>

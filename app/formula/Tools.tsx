@@ -3,9 +3,10 @@ import { ChevronDown, ClipboardPaste, Columns3, Plus, Scale, SearchCheck, Spline
 import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Formula, ParsedFormula, FormulaIssue } from '../../core/formula/index.ts';
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../core/formula/index.ts';
-import { headerOf, openLot } from '../../core/lot/index.ts';
+import { headerOf, inBowl } from '../../core/lot/index.ts';
 import type { BatterProperties, Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
+import { readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { AltitudeSheet } from './AltitudeSheet.tsx';
@@ -31,6 +32,8 @@ type ToolsProps = {
   readonly onUndo: () => void;
   readonly onOpen: (tool: ToolName) => void;
   readonly onSave: (kind: SaveKind) => void;
+  readonly onCopy: () => void;
+  readonly onRemove: () => void;
 };
 
 const MORE: readonly (readonly [ToolName, string])[] = [
@@ -47,7 +50,7 @@ const SAVES: readonly (readonly [SaveKind, string])[] = [
 ];
 
 /** What can be done with a formula as a whole. */
-export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, onUndo, onOpen, onSave }: ToolsProps) => {
+export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, onUndo, onOpen, onSave, onCopy, onRemove }: ToolsProps) => {
   const isEmpty = reading.totalMass_g <= 0;
   const item = 'flex min-h-11 w-full items-center rounded px-3 text-left data-focus:bg-act-soft';
   return (
@@ -72,7 +75,7 @@ export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, 
         <Columns3 aria-hidden className="size-5" /> Compare
       </button>
       <Menu>
-        <MenuButton className="button-plain" disabled={isEmpty}>
+        <MenuButton className="button-plain">
           More <ChevronDown aria-hidden className="size-5" />
         </MenuButton>
         <MenuItems anchor="bottom start" className="z-40 mt-1 w-64 rounded-lg border border-line bg-white p-1 shadow-lg [--anchor-gap:4px]">
@@ -94,6 +97,16 @@ export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, 
               </button>
             </MenuItem>
           ))}
+          <MenuItem>
+            <button type="button" className={`${item} mt-1 rounded-none border-t border-line`} onClick={onCopy}>
+              Copy this formula
+            </button>
+          </MenuItem>
+          <MenuItem>
+            <button type="button" className={item} onClick={onRemove}>
+              Remove this formula
+            </button>
+          </MenuItem>
         </MenuItems>
       </Menu>
       <button type="button" className="button-plain" disabled={!canUndo} onClick={onUndo}>
@@ -122,7 +135,7 @@ export const Tool = ({ name, session, formula, reading, iron, answer, batter, fo
   const { kit } = session;
   const shared = { formula, reading, onRevise, onClose };
   const perPiece_g = answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad;
-  const lot = openLot(session.lots, formula, wallNow());
+  const { lot, formula: asItStands } = inBowl(session.lots, formula, wallNow());
   switch (name) {
     case 'audit':
       return <AuditSheet {...shared} found={found} />;
@@ -168,6 +181,9 @@ export const Tool = ({ name, session, formula, reading, iron, answer, batter, fo
       return batter === null ? null : (
         <ThicknessSheet
           {...shared}
+          // What is stirred in is reckoned for what really stands in the bowl.
+          reading={lot === null ? reading : readingOf(session, asItStands)}
+          ofBowl={lot === null ? null : lot.name}
           predicted={thicknessWord(batter.looseness)}
           onStir={
             lot === null

@@ -1,20 +1,24 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { SlidersHorizontal } from 'lucide-react';
 import { LIMITS } from '../../core/basis/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { TOPPING_IDS } from '../../core/plate/index.ts';
-import { NumberEntry, TOPPING_WORDS } from '../look/index.ts';
+import { NumberEntry, temperature, TemperatureEntry, TOPPING_WORDS } from '../look/index.ts';
 import type { Workspace } from '../store/index.ts';
 
 type Props = {
   readonly bench: Workspace;
   readonly iron: Iron;
+  readonly unit: Kit['temperatureUnit'];
+  /** Of the bowl that will be poured from; null: nobody knows better than the wish. */
+  readonly bowl_C: number | null;
   readonly summary: string;
   readonly onChange: (changes: Partial<Workspace>) => void;
 };
 
 /** What the load starts from: batter, load number, preheat, what is scattered in. */
-export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
+export const Conditions = ({ bench, iron, unit, bowl_C, summary, onChange }: Props) => (
   <Popover className="relative">
     <PopoverButton className="inline-flex min-h-8 items-center gap-2 text-[15px] text-quiet underline decoration-band underline-offset-4 hover:text-ink">
       {summary}
@@ -25,12 +29,20 @@ export const Conditions = ({ bench, iron, summary, onChange }: Props) => (
       anchor="bottom end"
       className="z-40 flex w-80 flex-col gap-3 rounded-lg border border-line bg-white p-4 shadow-lg [--anchor-gap:6px]"
     >
-      <NumberEntry
-        label="Batter temperature, °C"
-        value={bench.batter_C}
-        {...LIMITS.batter_C}
-        onChange={(value) => onChange({ batter_C: value ?? 20 })}
-      />
+      {bowl_C === null ? (
+        <TemperatureEntry
+          label="Batter temperature"
+          unit={unit}
+          value_C={bench.batter_C}
+          min_C={LIMITS.batter_C.min}
+          max_C={LIMITS.batter_C.max}
+          onChange={(batter_C) => onChange({ batter_C })}
+        />
+      ) : (
+        <p className="text-[15px]">
+          Its bowl will be at <b>{temperature(bowl_C, unit)}</b> at the pour, as it stands; a reading or a move is noted at Lift.
+        </p>
+      )}
       <NumberEntry
         label="Load number in a row"
         value={bench.load}

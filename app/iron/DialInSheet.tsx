@@ -8,7 +8,7 @@ import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useIronLoads } from '../session/index.ts';
+import { bowlTemperature, useIronLoads } from '../session/index.ts';
 import { historyQuestion } from '../../core/lot/index.ts';
 import type { AdviceReply, DialInJob } from '../workers/index.ts';
 import { useDialIn, useWorth } from '../workers/index.ts';
@@ -39,7 +39,8 @@ const useJob = ({
 }: Pick<Props, 'session' | 'formula' | 'iron' | 'tawny' | 'crisp'>): DialInJob | null => {
   const found = useIronLoads([iron.id]);
   if (found === undefined) return null;
-  const { target, batter_C } = session.workspace;
+  const { target } = session.workspace;
+  const batter_C = bowlTemperature(session, formula) ?? session.workspace.batter_C;
   const wish = { formula, iron, tawny, crisp, conditions: { target: { tawny, crisp: target.crisp }, batter_C } };
   const { past: _, ...job } = historyQuestion(session, wish, found.loads.get(iron.id) ?? [], found.formulas);
   return job;

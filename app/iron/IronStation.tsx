@@ -6,7 +6,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { InlineSelect, clock, metres, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, useSession } from '../session/index.ts';
+import { adviceJob, bowlTemperature, useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import type { Wish } from './Aim.tsx';
@@ -34,11 +34,11 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
   <section className="max-w-xl p-8">
     <h1 className="text-3xl">What shall it cook?</h1>
     <p className="mt-3 text-lg">
-      {session.irons.length === 0 ? 'There is no iron in the kit yet. ' : `${session.irons.length} irons stand ready. `}
-      Write a batter down first: paste an ingredient list, and this station says how much to pour, how hot and how long.
+      It takes an iron and a batter; then this station says how much to pour, how hot and how long, and draws what happens between the
+      plates.
     </p>
-    <Link to="/formula" className="button-act mt-5">
-      Write a batter
+    <Link to={session.irons.length === 0 ? '/begin' : '/formula'} className="button-act mt-5">
+      {session.irons.length === 0 ? 'Which irons do you have?' : 'Write a batter'}
     </Link>
   </section>
 );
@@ -52,6 +52,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   const { target } = wish;
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session.lots, formula, wallNow());
+  const bowl_C = bowlTemperature(session, formula);
   const job = adviceJob(session, formula, iron, { ...workspace, ...wish });
   const advice = useAdvice(job);
   /** A stranger of the same measures; each is another. */
@@ -74,7 +75,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   const summary = [
     metres(kit.altitude_m),
     reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`,
-    `batter ${temperature(workspace.batter_C, kit.temperatureUnit)}`,
+    `batter ${temperature(bowl_C ?? workspace.batter_C, kit.temperatureUnit)}`,
     `load ${workspace.load}`,
     workspace.preheat_s === null ? null : `preheated ${clock(workspace.preheat_s)}`,
   ]
@@ -116,7 +117,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
             </button>
           ))}
         </p>
-        <Conditions bench={workspace} iron={iron} summary={summary} onChange={setWorkspace} />
+        <Conditions bench={workspace} iron={iron} unit={kit.temperatureUnit} bowl_C={bowl_C} summary={summary} onChange={setWorkspace} />
       </div>
       <Aim
         wish={wish}

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
+import { LIMITS } from '../../core/basis/index.ts';
+import type { OwnWay } from '../../core/kit/index.ts';
 import { ownWayOf, withOwnWay } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { ChosenSetting } from '../look/index.ts';
@@ -17,21 +19,21 @@ type Props = {
   readonly reply: AdviceReply;
 };
 
-/** A portion or a setting that is kept for this iron with this formula; beside it what would be advised, and what it costs. */
+/** A portion, a setting or a time that is kept for this iron with this formula; beside it what would be advised, and what it costs. */
 export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
   const { kit } = session;
   const carryOut = useDo();
   const [open, setOpen] = useState(false);
   const own = ownWayOf(kit.ownWays, { ironId: iron.id, formulaId: formula.id });
   // As it would be advised without: only asked where there is something to compare.
-  const { portion_g: _, ...free } = { ...job, setting_C: null };
+  const { portion_g: _, cookTime_s: __, ...free } = { ...job, setting_C: null };
   const advised = useAdvice(own === null ? null : free).data;
   const instead = advised?.ok === true ? advised.value.answer : null;
-  const settled = (portion_g: number | null, setting: ChosenSetting | null): void =>
+  const settled = ({ portion_g, setting, cookTime_s }: Way): void =>
     void carryOut(
       commands.changeKit((now) => ({
         ...now,
-        ownWays: withOwnWay(now.ownWays, { ironId: iron.id, formulaId: formula.id, portion_g, setting }),
+        ownWays: withOwnWay(now.ownWays, { ironId: iron.id, formulaId: formula.id, portion_g, setting, cookTime_s }),
       })),
     );
   const words = ({ dial, temperature_C }: ChosenSetting): string =>
@@ -47,17 +49,21 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
         <p className="border-l-3 border-act bg-act-soft px-3 py-1 text-[15px]" data-figure="own way" data-exact={own.portion_g ?? 0}>
           Our way with {formula.name}:{' '}
           <b>
-            {[own.portion_g === null ? null : `${grams(own.portion_g)} g`, own.setting === null ? null : words(own.setting)]
+            {[
+              own.portion_g === null ? null : `${grams(own.portion_g)} g`,
+              own.setting === null ? null : words(own.setting),
+              own.cookTime_s === null ? null : clock(own.cookTime_s),
+            ]
               .filter((part) => part !== null)
               .join(', ')}
           </b>
           {instead !== null &&
-            `, then ${clock(reply.answer.cookTime_s.best)} to step ${reply.answer.tawnyStep.toFixed(1)}; advised would be ${grams(instead.portion_g)} g, ${words(instead.setting)}, ${clock(instead.cookTime_s.best)}`}
+            `, then ${own.cookTime_s === null ? `${clock(reply.answer.cookTime_s.best)} to` : own.setting === null ? `${words(reply.answer.setting)},` : ''} step ${reply.answer.tawnyStep.toFixed(1)}, crisp ${reply.answer.crisp.toFixed(1)}; advised would be ${grams(instead.portion_g)} g, ${words(instead.setting)}, ${clock(instead.cookTime_s.best)}`}
           .{' '}
           <button type="button" className={press} onClick={() => setOpen(true)}>
             Change
           </button>{' '}
-          <button type="button" className={press} onClick={() => settled(null, null)}>
+          <button type="button" className={press} onClick={() => settled(NOTHING)}>
             As advised again
           </button>
         </p>
@@ -67,8 +73,7 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
           iron={iron}
           unit={kit.temperatureUnit}
           title={`${iron.name} with ${formula.name}, our way`}
-          portion_g={own?.portion_g ?? null}
-          setting={own?.setting ?? null}
+          way={own ?? NOTHING}
           advised_g={reply.answer.portion_g}
           onSettle={settled}
           onClose={() => setOpen(false)}
@@ -78,25 +83,31 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
   );
 };
 
+type Way = Pick<OwnWay, 'portion_g' | 'setting' | 'cookTime_s'>;
+const NOTHING: Way = { portion_g: null, setting: null, cookTime_s: null };
+
 type SheetProps = {
   readonly iron: Iron;
   readonly unit: 'C' | 'F';
   readonly title: string;
-  readonly portion_g: number | null;
-  readonly setting: ChosenSetting | null;
+  readonly way: Way;
   readonly advised_g: number;
-  readonly onSettle: (portion_g: number | null, setting: ChosenSetting | null) => void;
+  readonly onSettle: (way: Way) => void;
   readonly onClose: () => void;
 };
 
-const OurWaySheet = ({ iron, unit, title, portion_g, setting, advised_g, onSettle, onClose }: SheetProps) => {
+const OurWaySheet = ({ iron, unit, title, way, advised_g, onSettle, onClose }: SheetProps) => {
   const { moulds } = iron.geometry;
-  const [own_g, setOwn_g] = useState(portion_g);
-  const [chosen, setChosen] = useState(setting);
+  const [own_g, setOwn_g] = useState(way.portion_g);
+  const [chosen, setChosen] = useState(way.setting);
+  const [cookTime_s, setCookTime_s] = useState(way.cookTime_s);
   return (
     <Sheet title={title} open onClose={onClose}>
       <div className="flex flex-col gap-4">
-        <p>What you always pour or set here. It holds at every station and on paper; what is left empty is worked out around it.</p>
+        <p>
+          What you always pour or set here, and how long. It holds at every station and on paper; what is left empty is worked out around
+          it.
+        </p>
         <div className="flex flex-wrap items-end gap-4">
           <NumberEntry
             label={moulds > 1 ? 'Portion, g in each mould' : 'Portion, g'}
@@ -116,16 +127,26 @@ const OurWaySheet = ({ iron, unit, title, portion_g, setting, advised_g, onSettl
             mayBeEmpty
             onChange={setChosen}
           />
+          <NumberEntry
+            label="Closed for, min:s"
+            placeholder="found for you"
+            value={cookTime_s}
+            asTime
+            min={LIMITS.cookTime_s.min}
+            max={LIMITS.cookTime_s.max}
+            mayBeEmpty
+            onChange={setCookTime_s}
+          />
         </div>
         <button
           type="button"
           className="button-act min-h-14"
           onClick={() => {
-            onSettle(own_g, chosen);
+            onSettle({ portion_g: own_g, setting: chosen, cookTime_s });
             onClose();
           }}
         >
-          {own_g === null && chosen === null ? 'As advised' : 'So it is done here'}
+          {own_g === null && chosen === null && cookTime_s === null ? 'As advised' : 'So it is done here'}
         </button>
       </div>
     </Sheet>

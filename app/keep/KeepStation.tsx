@@ -1,15 +1,17 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Printer, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Lot } from '../../core/log/index.ts';
 import type { KeepItem, KeepLimit } from '../../core/keep/index.ts';
 import { keepLimits } from '../../core/keep/index.ts';
+import { headerOf } from '../../core/lot/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { dayAndTime } from '../look/index.ts';
+import { dayAndTime, Removed, useGuard } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { commands, useDo, useRows } from '../store/index.ts';
+import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { bowlsOf, placeOf } from './bowls.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 import { PutAway } from './PutAway.tsx';
@@ -21,6 +23,8 @@ export const KeepStation = () => {
   const session = useSession();
   const items = useRows('keepItems');
   const [label, setLabel] = useState<KeepItem | null>(null);
+  const [removed, setRemoved] = useState<KeepItem | null>(null);
+  const guard = useGuard();
   const carryOut = useDo();
   useEffect(() => {
     if (label === null) return;
@@ -37,6 +41,16 @@ export const KeepStation = () => {
     <>
       <div className="no-print flex flex-col gap-5 px-5 py-3">
         <h1 className="text-2xl">Keep: what to use first</h1>
+        {removed !== null && (
+          <Removed
+            name={removed.name}
+            note="as if it had never been put away"
+            onBack={() => {
+              void carryOut(commands.addKeepItem(removed, newId()));
+              setRemoved(null);
+            }}
+          />
+        )}
         {kept.length === 0 && (
           <p className="max-w-xl text-lg">
             Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.
@@ -50,6 +64,12 @@ export const KeepStation = () => {
               kit={kit}
               onLabel={() => setLabel(item)}
               onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
+              onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
+              onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
+              onRemove={() => {
+                setRemoved(item);
+                void carryOut(commands.removeKeepItem(item.id));
+              }}
             />
           ))}
         </ul>
@@ -101,7 +121,18 @@ const Bowls = ({ kit, lots, kept }: BowlsProps) => {
           const isOver = first !== undefined && first.until < now;
           return (
             <li key={lot.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1">
-              <b className="font-display text-lg">{lot.name}</b>
+              <input
+                aria-label={`Name of the bowl ${lot.name}`}
+                className="min-h-11 border-b border-transparent bg-transparent font-display text-lg font-bold hover:border-line focus:bg-white"
+                key={lot.name}
+                defaultValue={lot.name}
+                maxLength={120}
+                onBlur={(event) => {
+                  const name = event.target.value.trim();
+                  if (name !== '' && name !== lot.name)
+                    void carryOut(commands.noteLot(headerOf(lot), [{ kind: 'renamed', data: { name } }], wallNow()));
+                }}
+              />
               <span>
                 mixed {dayAndTime(lot.madeAt, kit.zone)}, {placeOf(lot) === 'room' ? 'on the bench' : 'in the refrigerator'}
               </span>
@@ -140,11 +171,17 @@ const Kept = ({
   kit,
   onLabel,
   onUsed,
+  onRename,
+  onCopy,
+  onRemove,
 }: {
   readonly item: KeepItem;
   readonly kit: Kit;
   readonly onLabel: () => void;
   readonly onUsed: () => void;
+  readonly onRename: (name: string) => void;
+  readonly onCopy: () => void;
+  readonly onRemove: () => void;
 }) => {
   const [now] = useState(wallNow);
   const limits = limitsOf(item);
@@ -190,6 +227,37 @@ const Kept = ({
         <button type="button" className="button-plain" onClick={onUsed}>
           Used up
         </button>
+        <Popover className="relative">
+          <PopoverButton
+            className="min-h-11 w-full font-semibold text-act underline underline-offset-2"
+            aria-label={`More about ${item.name}`}
+          >
+            More
+          </PopoverButton>
+          <PopoverPanel
+            anchor="bottom end"
+            className="z-40 flex w-72 flex-col gap-2 rounded-lg border border-line bg-white p-3 shadow-lg [--anchor-gap:4px]"
+          >
+            <label className="flex flex-col gap-1 text-[15px]">
+              Name
+              <input
+                className="entry"
+                maxLength={120}
+                defaultValue={item.name}
+                onBlur={(event) => {
+                  const name = event.target.value.trim();
+                  if (name !== '' && name !== item.name) onRename(name);
+                }}
+              />
+            </label>
+            <button type="button" className="button-plain" onClick={onCopy}>
+              Another like it
+            </button>
+            <button type="button" className="button-plain" onClick={onRemove}>
+              Remove it
+            </button>
+          </PopoverPanel>
+        </Popover>
       </div>
     </li>
   );

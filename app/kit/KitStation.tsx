@@ -1,9 +1,12 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
-import { NumberEntry, temperature } from '../look/index.ts';
+import { freeName } from '../../core/run/index.ts';
+import { NumberEntry, Removed, temperature, useGuard } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { BowlsAndScales } from './BowlsAndScales.tsx';
@@ -20,8 +23,22 @@ export const KitStation = () => {
   const carryOut = useDo();
   const [edited, setEdited] = useState<Iron | null>(null);
   const [describing, setDescribing] = useState(false);
+  const [removed, setRemoved] = useState<Iron | null>(null);
+  const guard = useGuard();
   if (session === undefined) return null;
   const { kit, irons } = session;
+  const remove = (iron: Iron): void => {
+    setRemoved(iron);
+    void carryOut(commands.removeFromKit([iron.id]));
+  };
+  /** Another of the same measures: its loads will be its own. */
+  const copy = (iron: Iron): void =>
+    void carryOut(
+      commands.addIron(
+        { ...iron, id: newId(), rev: 1, name: freeName(iron.name.slice(0, MOST_COPIED), session.everyIron) },
+        session.workspace,
+      ),
+    );
   const save = (change: (kit: Kit) => Kit): void => void carryOut(commands.changeKit(change));
   return (
     <div className="flex flex-col gap-7 px-5 py-3">
@@ -32,6 +49,25 @@ export const KitStation = () => {
             <Plus aria-hidden className="size-5" /> Describe an iron
           </button>
         </div>
+        {removed !== null && (
+          <Removed
+            name={removed.name}
+            note="its loads stay in the book"
+            onBack={() => {
+              void carryOut(commands.bringBackToKit([removed.id]));
+              setRemoved(null);
+            }}
+          />
+        )}
+        {irons.length === 0 && (
+          <p className="mt-2 text-lg">
+            No iron is in the kit yet.{' '}
+            <Link to="/begin" className="font-semibold text-act underline underline-offset-2">
+              Choose the ones you have
+            </Link>
+            .
+          </p>
+        )}
         <ul className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
           {irons.map((iron) => (
             <li key={iron.id} className="flex items-center gap-4 bg-sheet p-3">
@@ -48,13 +84,17 @@ export const KitStation = () => {
                   <b>{iron.plates.power_W}</b> W
                 </p>
                 <p>{controlWords(iron, kit)}</p>
-                <button
-                  type="button"
-                  className="min-h-11 font-semibold text-act underline underline-offset-2"
-                  onClick={() => setEdited(iron)}
-                >
-                  Measure {iron.name}
-                </button>
+                <p className="flex flex-wrap gap-x-4">
+                  <button type="button" className={PRESS} onClick={() => setEdited(iron)}>
+                    Measure {iron.name}
+                  </button>
+                  <button type="button" aria-label={`Copy ${iron.name}`} className={PRESS} onClick={guard(() => copy(iron))}>
+                    Copy
+                  </button>
+                  <button type="button" aria-label={`Remove ${iron.name}`} className={PRESS} onClick={() => remove(iron)}>
+                    Remove
+                  </button>
+                </p>
               </div>
             </li>
           ))}
@@ -74,6 +114,7 @@ export const KitStation = () => {
         note="For those who measure without a scale: only these are asked for."
       />
       <BowlsAndScales kit={kit} onSave={save} />
+      <PutAside session={session} />
       <OwnIngredients />
       <Circuits kit={kit} onSave={save} />
       <DataPanel />
@@ -101,6 +142,32 @@ export const KitStation = () => {
         />
       )}
     </div>
+  );
+};
+
+/** The longest name of an iron, less the number of a copy. */
+const MOST_COPIED = 72;
+const PRESS = 'min-h-11 font-semibold text-act underline underline-offset-2';
+
+/** Irons and formulas that were removed, to be brought back. */
+const PutAside = ({ session }: { readonly session: Session }) => {
+  const carryOut = useDo();
+  const { kit, everyIron, everyFormula } = session;
+  const aside = [...everyIron, ...everyFormula].filter(({ id }) => kit.removedIds.includes(id));
+  if (aside.length === 0) return null;
+  return (
+    <details>
+      <summary className="min-h-11 font-semibold">Removed: {aside.map(({ name }) => name).join(', ')}</summary>
+      <ul className="flex flex-wrap gap-3">
+        {aside.map(({ id, name }) => (
+          <li key={id}>
+            <button type="button" className="button-plain" onClick={() => void carryOut(commands.bringBackToKit([id]))}>
+              Bring back {name}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 };
 

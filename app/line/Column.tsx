@@ -21,25 +21,29 @@ type Props = {
   readonly kit: Kit;
   readonly zone: string;
   readonly disabled: boolean;
-  readonly onPour: (place: LinePlace, did: Did) => void;
+  /** Said before the pour; it goes with the pour into the book. */
+  readonly said: Did;
+  readonly onSaid: (ironId: string, did: Did) => void;
+  readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
 };
+
+/** By iron, the opened load that was left behind: a look at another station doesn't bring it back. */
+const LEFT_BEHIND = new Map<string, string>();
 
 /** What lies under the finger after an answer is the next question. */
 const ANSWER_GUARD_MS = 300;
 
 /** One iron: fills with the colour the load inside has by now. Drawn anew when something happens; what shows time ticks by itself. */
 export const Column = memo((props: Props) => {
-  const { place, kit, onPour, onTouch, onLog } = props;
+  const { place, kit, said, onSaid, onPour, onTouch, onLog } = props;
   const { iron, load, progress, prediction, n } = place;
   // "Next load" leaves the opened one behind before the next is poured.
-  const [leftBehind, setLeftBehind] = useState<string | null>(null);
+  const [leftBehind, setLeftBehind] = useState(() => LEFT_BEHIND.get(iron.id) ?? null);
   const { isSettling, settle } = useSettling();
   const answers = useSettling(ANSWER_GUARD_MS);
   const [telling, setTelling] = useState(false);
-  // Said before the pour; it goes with the pour into the book.
-  const [said, setSaid] = useState<Did>({});
   const disabled = props.disabled || isSettling;
   const current = load !== null && load.id !== leftBehind ? load : null;
   const phase = current === null ? 'ready' : (progress?.phase ?? 'ready');
@@ -84,8 +88,7 @@ export const Column = memo((props: Props) => {
           disabled={disabled}
           onPour={() => {
             settle();
-            onPour(place, said);
-            setSaid({});
+            onPour(place);
           }}
           onTell={() => setTelling(true)}
         />
@@ -126,6 +129,7 @@ export const Column = memo((props: Props) => {
               disabled={disabled}
               onClick={() => {
                 settle();
+                LEFT_BEHIND.set(iron.id, current.id);
                 setLeftBehind(current.id);
               }}
             />
@@ -163,7 +167,7 @@ export const Column = memo((props: Props) => {
           kit={kit}
           promised={current === null ? null : prediction}
           said={current === null ? said : (progress?.did ?? {})}
-          onSay={(did) => (current === null ? setSaid(did) : touch({ kind: 'did', data: did }))}
+          onSay={(did) => (current === null ? onSaid(iron.id, did) : touch({ kind: 'did', data: did }))}
           onClose={() => setTelling(false)}
         />
       )}
@@ -205,6 +209,7 @@ const Telling = ({ place, kit, promised, said, onSay, onClose }: TellingProps) =
       portion_g={portion_g}
       setting={settingOf({ setting }, { did: said })}
       density_gPerML={advice === null ? 1 : advice.answer.portion_g / advice.answer.portion_mL}
+      scatter_g={place.onPlate?.grams ?? null}
       said={said}
       onSay={onSay}
       onClose={onClose}

@@ -34,9 +34,21 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
       below={progress.closedAt === null ? '' : `Open at ${timeWithSeconds(progress.closedAt + cookTime_s.best * 1000, zone)}`}
       timer
     >
-      {place.iron.turned && (
-        <p className="on-ground text-lg font-semibold">Turn it over {place.turn_s === null ? 'at once' : `after ${clock(place.turn_s)}`}</p>
-      )}
+      {place.iron.turned &&
+        (progress.turnedAt === null ? (
+          <button
+            type="button"
+            disabled={disabled}
+            className="min-h-16 rounded-lg bg-white px-2 text-xl font-bold text-ink active:scale-[0.98] disabled:opacity-60"
+            onClick={() => onTouch({ kind: 'turned', data: {} })}
+          >
+            Turned (turn it {place.turn_s === null ? 'at once' : `after ${clock(place.turn_s)}`})
+          </button>
+        ) : (
+          <p className="on-ground text-lg font-semibold">
+            turned after {clock((progress.turnedAt - (progress.closedAt ?? progress.turnedAt)) / 1000)}
+          </p>
+        ))}
       <p className="on-ground text-[15px]">
         good {clock(cookTime_s.from)}–{clock(cookTime_s.to)} · now <Elapsed times={times} />
       </p>

@@ -1,6 +1,6 @@
-import { memo, useCallback } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
@@ -24,13 +24,20 @@ import { useWakeLock } from './useWakeLock.ts';
 export const LineStation = () => {
   const session = useSession();
   if (session === undefined) return null;
-  return session.formula === null ? (
-    <p className="p-8 text-xl">Write a batter first, then choose an iron: the line begins with a pour.</p>
+  return session.formula === null || session.everyIron.length === 0 ? (
+    <section className="max-w-xl p-8">
+      <h1 className="text-3xl">The line begins with a pour</h1>
+      <p className="mt-3 text-lg">It takes an iron and a batter: then it says what to do next, and when to open.</p>
+      <Link to="/begin" className="button-act mt-5">
+        Begin
+      </Link>
+    </section>
   ) : (
     <Line session={session} />
   );
 };
 
+const AS_ADVISED: Did = {};
 const nowOf = (): number => clock.now();
 
 const Line = ({ session }: { readonly session: Session }) => {
@@ -43,12 +50,16 @@ const Line = ({ session }: { readonly session: Session }) => {
   useCues(places, kit.cueBefore_s, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
   const { pour, append, log } = line;
+  // By iron: a button and a key pour the same.
+  const [saidBy, setSaidBy] = useState<Readonly<Record<string, Did>>>({});
+  const onSaid = useCallback((ironId: string, did: Did): void => setSaidBy((before) => ({ ...before, [ironId]: did })), []);
   const onPour = useCallback(
-    (place: LinePlace, did: Did = {}): void => {
+    (place: LinePlace): void => {
       wakeSound();
-      void pour(place, pouredNow(place, did));
+      void pour(place, pouredNow(place, saidBy[place.iron.id] ?? AS_ADVISED));
+      onSaid(place.iron.id, AS_ADVISED);
     },
-    [pour],
+    [pour, saidBy, onSaid],
   );
   const onTouch = useCallback(
     ({ load }: LinePlace, event: NewLoadEvent): void => {
@@ -87,6 +98,8 @@ const Line = ({ session }: { readonly session: Session }) => {
             kit={kit}
             zone={run?.zone ?? kit.zone}
             disabled={!held}
+            said={saidBy[place.iron.id] ?? AS_ADVISED}
+            onSaid={onSaid}
             onPour={onPour}
             onTouch={onTouch}
             onLog={onLog}

@@ -14,13 +14,15 @@ type Props = {
   readonly portion_g: number;
   readonly setting: ChosenSetting;
   readonly density_gPerML: number;
+  /** Advised to be scattered in, g; null: nothing. */
+  readonly scatter_g: number | null;
   readonly said: Did;
   readonly onSay: (did: Did) => void;
   readonly onClose: () => void;
 };
 
 /** What was really poured and set, where it wasn't as advised: in grams, in scoops, on the mark. */
-export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, said, onSay, onClose }: Props) => {
+export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, scatter_g, said, onSay, onClose }: Props) => {
   const { moulds } = iron.geometry;
   const [did, setDid] = useState<Did>(said);
   const now_g = did.portion?.grams ?? portion_g;
@@ -106,6 +108,16 @@ export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, said
             max={240}
             mayBeEmpty
             onChange={(minutes) => minutes !== null && say({ preheat_s: minutes * 60 })}
+          />
+          <NumberEntry
+            narrow
+            label="Scattered in, g"
+            placeholder={scatter_g === null ? 'nothing' : grams(scatter_g)}
+            value={did.scattered_g ?? null}
+            min={0}
+            max={2000}
+            mayBeEmpty
+            onChange={(scattered_g) => scattered_g !== null && say({ scattered_g })}
           />
           <label className="flex min-h-12 items-center gap-2">
             <input

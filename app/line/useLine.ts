@@ -52,7 +52,8 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
     ...(session.run === null && session.iron !== null ? [session.iron.id] : []),
     ...(asked === null ? [] : [asked]),
   ]);
-  return session.irons.filter((iron) => ids.has(iron.id));
+  // An iron that was removed while a load is in it stays until that is out.
+  return session.everyIron.filter((iron) => ids.has(iron.id));
 };
 
 /** With the jumps of the clock that are on their way into its log. */
@@ -72,19 +73,23 @@ export const useLine = (session: Session, askedIronId: string | null) => {
   // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
   const formulaFor = (iron: Iron): Formula | null => {
     const id = iron.id === askedIronId || run === null ? workspace.formulaId : run.formulaId;
-    return session.formulas.find((formula) => formula.id === id) ?? session.formula;
+    return session.everyFormula.find((formula) => formula.id === id) ?? session.formula;
   };
-  const upcoming = irons.map((iron) => {
+  const isRemoved = ({ id }: Iron): boolean => session.kit.removedIds.includes(id);
+  const upcoming = irons.flatMap((iron) => {
     const running = newest?.get(iron.id);
     const isHistory = running !== undefined && running.progress.phase === 'opened' && at - (running.progress.openedAt ?? 0) > LOGGABLE_MS;
     const current = isHistory ? undefined : running;
+    if (isRemoved(iron) && (current === undefined || current.progress.phase === 'opened')) return [];
     const sameMorning = running !== undefined && at - running.load.startedAt < SAME_MORNING_MS;
-    return {
-      iron,
-      formula: formulaFor(iron),
-      current,
-      n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1,
-    };
+    return [
+      {
+        iron,
+        formula: formulaFor(iron),
+        current,
+        n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1,
+      },
+    ];
   });
   // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
   const wishOf = (iron: Iron): Omit<LoadWish, 'load'> =>

@@ -3,7 +3,7 @@ import type { Cue, RevisedOpenTime } from '../../core/line/index.ts';
 import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
 import { settingNow_C } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
-import { keepRescued, useIronLoads } from '../session/index.ts';
+import { bowlTemperature, keepRescued, useIronLoads } from '../session/index.ts';
 import { useSettled } from '../store/index.ts';
 import { batterKey, historyQuestion } from '../../core/lot/index.ts';
 import type { RescueJob } from '../workers/index.ts';
@@ -55,7 +55,12 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
     const { crisp } = session.workspace.target;
     const { past, ...job } = historyQuestion(
       session,
-      { formula: inIron, iron, tawny, conditions: { target: { tawny, crisp }, batter_C: session.workspace.batter_C } },
+      {
+        formula: inIron,
+        iron,
+        tawny,
+        conditions: { target: { tawny, crisp }, batter_C: bowlTemperature(session, inIron) ?? session.workspace.batter_C },
+      },
       (asked.loads.get(iron.id) ?? []).filter((other) => other.load.id !== load?.id),
       asked.formulas,
     );

@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
-import { readNumber, typedNumber } from './readNumber.ts';
+import type { ReadNumber } from './readNumber.ts';
+import { readNumber, readTime, typedNumber, typedTime } from './readNumber.ts';
 
 type EntryProps = {
   readonly label: string;
@@ -11,12 +12,16 @@ type EntryProps = {
   readonly big?: boolean;
   readonly narrow?: boolean;
   readonly placeholder?: string;
+  /** Values in seconds, typed as "2:50" or in minutes. */
+  readonly asTime?: boolean;
+  /** Words that stand for a value, as they are on a dial. */
+  readonly wordsFor?: readonly { readonly word: string; readonly mark: number }[];
   readonly onChange: (value: number | null) => void;
   /** A value that makes sense, confirmed by Enter. */
   readonly onEnter?: (value: number) => void;
 };
 
-const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
+const numberInWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
 
 /** A number that is taken over once it makes sense; until then what was typed stays, with the reason, and nothing is saved. */
 export const NumberEntry = ({
@@ -29,20 +34,29 @@ export const NumberEntry = ({
   big = false,
   narrow = false,
   placeholder,
+  asTime = false,
+  wordsFor = [],
   onChange,
   onEnter,
 }: EntryProps) => {
+  const typed = asTime ? typedTime : typedNumber;
+  const inWords = asTime ? typedTime : numberInWords;
+  const readEntry = (text: string): ReadNumber => {
+    const meant = wordsFor.find(({ word }) => word.toLowerCase() === text.trim().toLowerCase());
+    if (meant !== undefined) return { kind: 'number', value: meant.mark };
+    return asTime ? readTime(text, fits) : readNumber(text, fits);
+  };
   const id = useId();
-  const [text, setText] = useState(typedNumber(value));
+  const [text, setText] = useState(typed(value));
   const fits = (number: number): boolean => number >= min && number <= max && (!whole || Number.isInteger(number));
-  const read = readNumber(text, fits);
+  const read = readEntry(text);
   const isOff = read.kind === 'empty' ? !mayBeEmpty : read.kind !== 'number' || !fits(read.value);
   const [isTouched, setTouched] = useState(false);
   const hasProblem = isTouched && isOff;
-  const change = (typed: string): void => {
-    setText(typed);
+  const change = (entered: string): void => {
+    setText(entered);
     setTouched(true);
-    const next = readNumber(typed, fits);
+    const next = readEntry(entered);
     if (next.kind === 'empty' && mayBeEmpty) onChange(null);
     if (next.kind === 'number' && fits(next.value)) onChange(next.value);
   };
@@ -71,9 +85,9 @@ export const NumberEntry = ({
       {hasProblem && (
         <span id={`${id}-problem`} role="alert" className="text-hazard">
           {read.kind === 'ambiguous' ? (
-            <Which values={read.values.filter(fits)} onTake={(taken) => change(typedNumber(taken))} />
+            <Which values={read.values.filter(fits)} inWords={inWords} onTake={(taken) => change(typed(taken))} />
           ) : (
-            `${whole ? 'A whole number' : 'A number'} from ${inWords(min)} to ${inWords(max)}`
+            `${asTime ? 'A time' : whole ? 'A whole number' : 'A number'} from ${inWords(min)} to ${inWords(max)}${wordsFor.length === 0 ? '' : `, or ${wordsFor.map(({ word }) => word).join(', ')}`}`
           )}
         </span>
       )}
@@ -82,7 +96,15 @@ export const NumberEntry = ({
 };
 
 /** Both readings of what was typed, to be taken by a touch. */
-const Which = ({ values, onTake }: { readonly values: readonly number[]; readonly onTake: (value: number) => void }) => (
+const Which = ({
+  values,
+  inWords,
+  onTake,
+}: {
+  readonly values: readonly number[];
+  readonly inWords: (value: number) => string;
+  readonly onTake: (value: number) => void;
+}) => (
   <>
     Which is it?
     {values.map((value) => (

@@ -30,6 +30,7 @@ export const SettingEntry = ({ label, iron, unit, temperature_C, mayBeEmpty = fa
       <NumberEntry
         {...common}
         label={`${label}, mark`}
+        wordsFor={control.words ?? []}
         value={mark === null ? null : quarters(mark)}
         min={control.min}
         max={control.max}

@@ -22,6 +22,8 @@ export { NumberEntry } from './NumberEntry.tsx';
 export { PlateFace } from './PlateFace.tsx';
 export type { ChosenSetting } from './SettingEntry.tsx';
 export { SettingEntry } from './SettingEntry.tsx';
+export { Removed } from './Removed.tsx';
+export { TemperatureEntry } from './TemperatureEntry.tsx';
 export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';

@@ -84,3 +84,18 @@ export const readNumber = (typed: string, fits: (value: number) => boolean = () 
 /** A number as it stands in an entry: no thousands, no more digits than mean something, the point as everywhere in this application. */
 export const typedNumber = (value: number | null | undefined): string =>
   value == null || !Number.isFinite(value) ? '' : String(Number(value.toPrecision(6)));
+
+/** A time as cooks type it, in seconds: "2:50", or minutes as a number ("2½"). */
+export const readTime = (typed: string, fits: (seconds: number) => boolean = () => true): ReadNumber => {
+  const parts = /^(\d{1,3}):([0-5]\d)$/.exec(typed.trim());
+  if (parts !== null) return number(60 * Number(parts[1]) + Number(parts[2]));
+  const read = readNumber(typed, (minutes) => fits(60 * minutes));
+  if (read.kind === 'number') return number(60 * read.value);
+  return read.kind === 'ambiguous' ? { kind: 'ambiguous', values: [60 * read.values[0], 60 * read.values[1]] } : read;
+};
+
+/** Seconds as they stand in an entry. */
+export const typedTime = (seconds: number | null | undefined): string =>
+  seconds == null || !Number.isFinite(seconds)
+    ? ''
+    : `${Math.floor(Math.round(seconds) / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;

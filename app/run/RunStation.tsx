@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { freeName, instantOf, nextMorning, wallTime } from '../../core/run/index.ts';
+import { nextMorning } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, useGuard } from '../look/index.ts';
+import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { useRunPlan, useSession } from '../session/index.ts';
+import { freshRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { PlanPicture } from './PlanPicture.tsx';
@@ -17,27 +17,6 @@ import { Answers, IronSheet } from './IronSheet.tsx';
 import { dishWords } from './dishWords.ts';
 import { Runs } from './Runs.tsx';
 
-/** A run nobody has planned yet: tomorrow at 07:15. */
-const freshRun = (session: Session, now: number): Run => {
-  const { kit, formula, irons, workspace } = session;
-  const tomorrow = wallTime(now + 86_400_000, kit.zone).slice(0, 10);
-  return {
-    id: newId(),
-    name: freeName('Breakfast', session.runs),
-    zone: kit.zone,
-    mode: 'together',
-    serveAt: instantOf(`${tomorrow}T07:15`, kit.zone) ?? now + 43_200_000,
-    people: 4,
-    piecesPerPerson: 1,
-    ironIds: irons.slice(0, 1).map((iron) => iron.id),
-    formulaId: formula?.id ?? '',
-    target: workspace.target,
-    batter_C: workspace.batter_C,
-    prep: [],
-    batter_g: null,
-  };
-};
-
 export const RunStation = () => {
   const session = useSession();
   const planned = useRunPlan(session);
@@ -45,23 +24,18 @@ export const RunStation = () => {
   const guard = useGuard();
   const [removed, setRemoved] = useState<Run | null>(null);
   if (session === undefined) return null;
-  const { run, runs, formula, workspace, setWorkspace } = session;
+  const { run, runs, formula, iron, workspace, setWorkspace } = session;
   const add = (made: Run): void => void carryOut(commands.addRun(made, workspace));
   const addFresh = guard(() => add(freshRun(session, wallNow())));
   const back = removed !== null && !runs.some(({ id }) => id === removed.id) && (
-    <p role="status" className="no-print flex flex-wrap items-center gap-3 border-l-3 border-act bg-sheet px-3 py-1">
-      “{removed.name}” is removed; its loads stay in the book.
-      <button
-        type="button"
-        className="min-h-11 font-semibold text-act underline underline-offset-2"
-        onClick={() => {
-          add(removed);
-          setRemoved(null);
-        }}
-      >
-        Bring it back
-      </button>
-    </p>
+    <Removed
+      name={removed.name}
+      note="its loads stay in the book"
+      onBack={() => {
+        add(removed);
+        setRemoved(null);
+      }}
+    />
   );
   if (run === null)
     return (
@@ -72,17 +46,16 @@ export const RunStation = () => {
           Four answers make a morning: how many, what, which irons and when. Out come loads, starts and the moment to switch on, here and on
           the strip above every station.
         </p>
-        <button type="button" className="button-act mt-5" disabled={formula === null} onClick={addFresh}>
-          Plan a run
-        </button>
-        {formula === null && (
-          <p className="mt-3">
-            First a batter:{' '}
-            <Link to="/formula" className="font-semibold text-act underline underline-offset-2">
-              write one
-            </Link>
-            .
-          </p>
+        {formula === null || iron === null ? (
+          <Link to="/begin" className="button-act mt-5">
+            First {iron === null ? 'an iron' : ''}
+            {iron === null && formula === null ? ' and ' : ''}
+            {formula === null ? 'a batter' : ''}
+          </Link>
+        ) : (
+          <button type="button" className="button-act mt-5" onClick={addFresh}>
+            Plan a run
+          </button>
         )}
       </section>
     );
@@ -134,15 +107,23 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
         </button>
       </div>
       <p className="hidden print:block">
-        {session.formulas.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
+        {session.everyFormula.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
       </p>
       <RunQuestions session={session} run={run} onChange={onChange} />
       {planned?.failures.map(({ ironId, failure }) => (
         <p key={ironId} role="alert" className="border-l-3 border-ink bg-sheet p-2">
-          {session.irons.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
+          {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
         </p>
       ))}
-      {plan === null || planned === null ? (
+      {planned === null || planned.irons.length === 0 ? (
+        <p role="status" className="border-l-3 border-ink bg-sheet p-3 text-lg">
+          {planned === null ? 'Its formula was removed: choose another above' : 'No iron is chosen: choose one above'}, or{' '}
+          <Link to="/kit" className="font-semibold text-act underline underline-offset-2">
+            bring it back in the kit
+          </Link>
+          .
+        </p>
+      ) : plan === null ? (
         <p className="text-lg text-quiet">Reckoning the morning …</p>
       ) : (
         <>

@@ -1,10 +1,11 @@
 export type { PlannedRun } from './useRunPlan.ts';
 export { useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
-export { adviceJob, SessionContext, useSession, useSessionOfStore } from './useSession.ts';
+export { adviceJob, bowlTemperature, SessionContext, useSession, useSessionOfStore } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';
+export { freshRun } from './freshRun.ts';
 export { readingOf } from './reading.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';

@@ -5,7 +5,7 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { inBowl, knownQuestion } from '../../core/lot/index.ts';
+import { inBowl, knownQuestion, temperatureIn } from '../../core/lot/index.ts';
 import type { IronLoads } from './useIronLoads.ts';
 import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
@@ -21,8 +21,12 @@ export type Session = {
   /** How lines are read here: cups, eggs, air, and the cook's own ingredients. */
   readonly readSettings: ReadSettings;
   readonly lots: readonly Lot[];
+  /** Those that are worked with. */
   readonly formulas: readonly Formula[];
   readonly irons: readonly Iron[];
+  /** With those that were removed, to name what the book and old runs point at. */
+  readonly everyFormula: readonly Formula[];
+  readonly everyIron: readonly Iron[];
   /** What is on the bench; where that is a dish of the run, with the run's wish. */
   readonly workspace: Workspace;
   readonly runs: readonly Run[];
@@ -68,12 +72,15 @@ export const useSessionOfStore = (): Session | undefined => {
   const workspaces = useRows('workspaces');
   const runs = useRows('runs');
   const ownRows = useRows('ingredients');
-  const formulas = useQueried((queries) => queries.newestRevisions('formulas'), 'formulas');
-  const irons = useQueried((queries) => queries.newestRevisions('irons'), 'irons');
+  const everyFormula = useQueried((queries) => queries.newestRevisions('formulas'), 'formulas');
+  const everyIron = useQueried((queries) => queries.newestRevisions('irons'), 'irons');
   // By the hour, so that the question stays the same from tick to tick.
   const since = Math.floor(wallNow() / HOUR_MS) * HOUR_MS - OLDEST_LOT_MS;
   const lots = useQueried((queries) => queries.lotsSince(since), `lots ${since}`, true);
   const kit = kits?.[0] ?? (kits === undefined ? undefined : DEFAULT_KIT);
+  const removed = kit?.removedIds;
+  const formulas = useMemo(() => everyFormula?.filter(({ id }) => removed?.includes(id) !== true), [everyFormula, removed]);
+  const irons = useMemo(() => everyIron?.filter(({ id }) => removed?.includes(id) !== true), [everyIron, removed]);
   const chosenId = workspaces?.[0]?.runId ?? null;
   const run = useMemo(() => runThatIsOn(runs ?? [], chosenId), [runs, chosenId]);
   const stored = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
@@ -95,6 +102,8 @@ export const useSessionOfStore = (): Session | undefined => {
     workspaces !== undefined &&
     runs !== undefined &&
     ownRows !== undefined &&
+    everyFormula !== undefined &&
+    everyIron !== undefined &&
     formulas !== undefined &&
     irons !== undefined &&
     lots !== undefined &&
@@ -111,6 +120,8 @@ export const useSessionOfStore = (): Session | undefined => {
             lots,
             formulas,
             irons,
+            everyFormula,
+            everyIron,
             workspace,
             runs,
             run,
@@ -119,21 +130,32 @@ export const useSessionOfStore = (): Session | undefined => {
             setWorkspace,
             ironLoads,
           },
-    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, workspace, runs, run, setWorkspace],
+    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, everyFormula, everyIron, workspace, runs, run, setWorkspace],
   );
+};
+
+/** How warm the batter of this formula will be at the pour, as its bowl stands; null: no bowl of which that is known. */
+export const bowlTemperature = ({ kit, lots, run }: Pick<Session, 'kit' | 'lots' | 'run'>, formula: Formula): number | null => {
+  const now = wallNow();
+  const { lot } = inBowl(lots, formula, now);
+  const pourAt = run?.formulaId === formula.id ? Math.max(now, run.serveAt) : now;
+  return lot === null ? null : temperatureIn(lot, kit, pourAt);
 };
 
 /**
  * The question for the worker: this batter on this iron, as the kitchen stands. What was weighed into the bowl this morning counts, not what is
- * written, unless the wish says what air the batter has (null: as usual for its lift).
+ * written, unless the wish says what air the batter has (null: as usual for its lift); and how warm the bowl is, where that is known.
  */
 export const adviceJob = (
-  { kit, readSettings, ironLoads, workspace, lots }: Pick<Session, 'kit' | 'readSettings' | 'ironLoads' | 'workspace' | 'lots'>,
+  session: Pick<Session, 'kit' | 'readSettings' | 'ironLoads' | 'workspace' | 'lots' | 'run'>,
   formula: Formula,
   iron: Iron,
   wish: LoadWish,
 ): AdviceJob => {
+  const { kit, readSettings, ironLoads, workspace, lots } = session;
   const loads = workspace.asNewIronId === iron.id ? [] : (ironLoads.loads.get(iron.id) ?? []);
   const bowl = wish.airFraction === undefined ? inBowl(lots, formula, wallNow()) : { formula, airFraction: wish.airFraction };
-  return knownQuestion({ kit, readSettings }, bowl.formula, iron, { ...wish, airFraction: bowl.airFraction }, loads, ironLoads.formulas);
+  const batter_C = bowlTemperature(session, formula) ?? wish.batter_C;
+  const asked = { ...wish, batter_C, airFraction: bowl.airFraction };
+  return knownQuestion({ kit, readSettings }, bowl.formula, iron, asked, loads, ironLoads.formulas);
 };

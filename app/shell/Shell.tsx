@@ -1,8 +1,8 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Banners } from './Banners.tsx';
-import { SessionContext, useClockJumps, useSessionOfStore } from '../session/index.ts';
+import { SessionContext, useClockJumps, useSession, useSessionOfStore } from '../session/index.ts';
 import { Contained } from './Contained.tsx';
 import { STATION_KEYS } from './keys.ts';
 import { Rail } from './Rail.tsx';
@@ -21,11 +21,23 @@ export const Shell = () => {
   );
 };
 
+/** Stations that need neither iron nor batter. */
+const WITHOUT_QUESTIONS: ReadonlySet<string> = new Set(['/begin', '/kit', '/practice']);
+
 /** Strip on top, stations at the side, the station in the middle. */
 const Frame = () => {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [keysOpen, setKeysOpen] = useState(false);
+  const session = useSession();
+  const wasAsked = useRef(false);
+  // A kitchen with nothing in it opens where its first questions are; once, so that they can be left.
+  const isNew = session !== undefined && session.everyIron.length === 0 && session.everyFormula.length === 0;
+  useEffect(() => {
+    if (!isNew || wasAsked.current) return;
+    wasAsked.current = true;
+    if (!WITHOUT_QUESTIONS.has(pathname)) void navigate('/begin', { replace: true });
+  }, [isNew, pathname, navigate]);
   useHotkeys(
     STATIONS.map((station) => station.key),
     (event) => {
@@ -35,7 +47,7 @@ const Frame = () => {
     STATION_KEYS,
   );
   useHotkeys('?', () => setKeysOpen(true), { ...STATION_KEYS, useKey: true });
-  const name = STATIONS.find(({ path }) => path === pathname)?.name ?? '';
+  const name = STATIONS.find(({ path }) => path === pathname)?.name ?? (pathname === '/begin' ? 'Begin' : '');
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;
   }, [name]);

@@ -75,9 +75,17 @@ export const addIron = (iron: Iron, usual: Workspace, id = newId()): Command<nul
 /** Changes of the kit go on top of what it is by now, so that two forms don't undo each other. */
 export const changeKit = (change: (kit: Kit) => Kit, id = newId()): Command<null> =>
   act(id, ['kits'], async (transaction) => {
-    const kit = (await transaction.get('kits', 'kit')) ?? DEFAULT_KIT;
+    // A kit that was stored before some of its fields were there.
+    const kit = { ...DEFAULT_KIT, ...(await transaction.get('kits', 'kit')) };
     await transaction.put('kits', { ...change(kit), id: 'kit' });
   });
+
+/** Irons and formulas that are no longer offered, or are again; what points at them stays. */
+export const removeFromKit = (ids: readonly string[]): Command<null> =>
+  changeKit((kit) => ({ ...kit, removedIds: [...kit.removedIds.filter((id) => !ids.includes(id)), ...ids] }));
+
+export const bringBackToKit = (ids: readonly string[]): Command<null> =>
+  changeKit((kit) => ({ ...kit, removedIds: kit.removedIds.filter((id) => !ids.includes(id)) }));
 
 const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual: Workspace): Promise<void> => {
   const workspace = (await transaction.get('workspaces', 'workspace')) ?? usual;
@@ -231,6 +239,10 @@ export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: nu
 
 export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.put('keepItems', item));
+
+/** A keeping that was written down by mistake. */
+export const removeKeepItem = (itemId: string, id = newId()): Command<null> =>
+  act(id, ['keepItems'], (transaction) => transaction.remove('keepItems', itemId));
 
 export const markKeepItemUsed = (itemId: string, usedAt: number | null, id = newId()): Command<null> =>
   act(id, ['keepItems'], async (transaction) => {

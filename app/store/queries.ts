@@ -1,6 +1,7 @@
 import type { LogTable } from '../../core/kitchen/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { Load, Lot, Prediction } from '../../core/log/index.ts';
+import { lotFrom } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { KitchenDatabase, Rows, TableName } from './database.ts';
 import type { Kitchen } from './kitchen.ts';
@@ -143,7 +144,7 @@ export class Queries {
       'lotEvents',
       headers.map(({ id }) => id),
     );
-    return headers.map((header) => ({ ...header, events: logs.get(header.id) ?? [] }));
+    return headers.map((header) => lotFrom(header, logs.get(header.id) ?? []));
   }
 
   async newestWeighing(): Promise<Rows['weighings'] | null> {

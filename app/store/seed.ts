@@ -1,14 +1,13 @@
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { KitchenRows } from '../../core/kitchen/index.ts';
 import { KITCHEN_TABLES, takeKitchen } from '../../core/kitchen/index.ts';
-import { PRESET_IRONS } from '../../core/plate/index.ts';
 import demoUrl from '../../demo/kitchen.json?url';
 import { replaceAll } from './exchange.ts';
 import type { Kitchen } from './kitchen.ts';
 import { DEMO } from './names.ts';
 import { shiftDemoDates } from './shiftDemoDates.ts';
 
-/** Fills a kitchen that was never opened: the demo with its history, the cook's own with six irons to start from. */
+/** Fills a kitchen that was never opened: the demo with its history, the cook's own with nothing but a kit: which irons there are is the first question. */
 export const seed = async (kitchen: Kitchen, now: number): Promise<void> => {
   const rows = kitchen.name === DEMO ? await demoRows(now) : emptyRows();
   const { database } = kitchen;
@@ -29,5 +28,4 @@ const demoRows = async (now: number): Promise<KitchenRows> => {
 const emptyRows = (): KitchenRows => ({
   ...(Object.fromEntries(KITCHEN_TABLES.map((table) => [table, []])) as unknown as KitchenRows),
   kits: [{ ...DEFAULT_KIT, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }],
-  irons: [...PRESET_IRONS],
 });

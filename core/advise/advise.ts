@@ -23,7 +23,7 @@ import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
 import { airForDensity, densityOfLightness } from './lightness.ts';
 import type { AdviceRequest } from './request.ts';
-import { findSetting } from './setting.ts';
+import { findSetting, settingForTime } from './setting.ts';
 import { toppingSpotOf } from './toppingSpot.ts';
 
 /**
@@ -58,9 +58,12 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     delay_s: request.delay_s,
     turn_s: request.turn_s,
     ...scalesOf(believed),
+    openAt_s: request.cookTime_s ?? null,
   });
   const recovered = (setting_C: number): CookInput => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
-  const choice = yield* chooseSetting(request, (setting_C) => cook(recovered(setting_C), request.target, false, memory));
+  const choice = yield* chooseSetting(request, (setting_C) =>
+    cook({ ...recovered(setting_C), openAt_s: null }, request.target, false, memory),
+  );
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
     cook(setupFor(start, choice.temperature_C), request.target, false),
   );
@@ -190,6 +193,7 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
     batter_C: request.batter_C,
     setting_C: request.setting_C,
     portion_g: request.portion_g ?? null,
+    cookTime_s: request.cookTime_s ?? null,
     tawny: request.target.tawny,
     crisp: request.target.crisp,
     load: request.load,
@@ -210,12 +214,12 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
 };
 
 function* chooseSetting(
-  { iron, target, setting_C }: AdviceRequest,
+  { iron, target, setting_C, cookTime_s }: AdviceRequest,
   cookAt: (setting_C: number) => Cooked | null,
 ): Generator<void, Advice['setting']> {
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
-  const found = yield* findSetting(range, target, cookAt);
+  const found = cookTime_s == null ? yield* findSetting(range, target, cookAt) : yield* settingForTime(range, cookTime_s, cookAt);
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
 }

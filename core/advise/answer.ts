@@ -48,7 +48,7 @@ export const AdviceAnswer = z.object({
   pieceMass_g: Grams,
   pieceDensity_gPerMl: Grams,
   boiling_C: z.number(),
-  /** How many loads of this iron the figures rest on, and the chance that such a load lands (null with a portion of one's own); null: the model only. */
+  /** How many loads of this iron the figures rest on, and the chance that such a load lands (null with a portion or a time of one's own); null: the model only. */
   basis: z.object({ loads: z.int().min(1), chance: z.number().min(0).max(1).nullable() }).nullable(),
   warnings: z.array(z.object({ code: z.string(), level: z.enum(['note', 'warning', 'hazard']), fields: Fields, text: z.string() })),
 });
@@ -103,7 +103,13 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     basis:
       believed === null
         ? null
-        : { loads: believed.used, chance: a.request.portion_g == null ? roundedTo(chanceAt(believed, a.setting.temperature_C), 2) : null },
+        : {
+            loads: believed.used,
+            chance:
+              a.request.portion_g == null && a.request.cookTime_s == null
+                ? roundedTo(chanceAt(believed, a.setting.temperature_C), 2)
+                : null,
+          },
     warnings: a.findings.map((finding) => ({ ...finding, fields: plainFields(finding.fields), text: say(finding) })),
   };
 };

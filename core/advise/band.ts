@@ -16,7 +16,7 @@ export type TimeBand = { readonly p10: number; readonly p90: number };
 /** How far the best moment moves when each unknown is off by its width: their squares add up in log time. */
 export function* timeBand(setup: CookInput, target: Target, cooked: Cooked): Generator<void, TimeBand> {
   const bestOf = (change: Partial<CookInput>): number => {
-    const other = cook({ ...setup, ...change, cells: COARSE_CELLS }, target, false);
+    const other = cook({ ...setup, openAt_s: null, ...change, cells: COARSE_CELLS }, target, false);
     return Math.log((other ?? cooked).window.best_s);
   };
   const hotter = (by: number): PlatesState => shiftedPlates(setup.plates, by);

@@ -26,7 +26,10 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   if (looseness > iron.looseness.max) add('batter-too-thin', { looseness: roundedTo(looseness), most: iron.looseness.max });
   if (a.batter.rawLightness < GUIDING_RAW_LIGHTNESS) add('colour-cannot-guide', { lightness: Math.round(a.batter.rawLightness) });
   const { window, tawny, crisp, moments } = a.cooked;
-  if (Math.abs(tawny - target.tawny) > HALF_STEP)
+  const { cookTime_s } = a.request;
+  if (cookTime_s != null && Math.abs(tawny - target.tawny) > HALF_STEP)
+    add('own-time-colour', { time_s: Math.round(cookTime_s), wanted: target.tawny, reached: roundedTo(tawny) });
+  else if (Math.abs(tawny - target.tawny) > HALF_STEP)
     add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
   else if (Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
     add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
@@ -58,6 +61,8 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     add('own-portion-short', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[0]) });
   if (a.request.portion_g != null && portion_g > fills_g[1])
     add('own-portion-leaks', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[1]) });
+  if (cookTime_s != null && (moments.coreSet_s ?? Infinity) > cookTime_s)
+    add('own-time-raw', { time_s: Math.round(cookTime_s), set_s: Math.round(moments.coreSet_s ?? 0) }, 'hazard');
   if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
   if (a.turned !== null) {
     const { latest_s, stays, hollow } = a.turned;

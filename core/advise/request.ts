@@ -14,6 +14,8 @@ export type AdviceRequest = {
   readonly setting_C: number | null;
   /** A portion of the cook's own, g, all moulds together; null or left out: what fills. */
   readonly portion_g?: number | null;
+  /** A time of the cook's own, s from the closed lid, whatever the load is then; null or left out: the best moment. */
+  readonly cookTime_s?: number | null;
   /** Which load of a row this is, from 1; later ones start on plates that have just cooked. */
   readonly load: number;
   /** How long the iron has been on before the first load, s; null: long enough. */

@@ -84,3 +84,29 @@ function* nearest(
   }
   return best.setting_C;
 }
+
+/** How near to the wished time is near enough, s. */
+const NEAR_S = 1;
+
+/** The setting at which the wished colour comes at this time: the hotter, the sooner. The nearest end of the range where none does. */
+export function* settingForTime(
+  range: SettingRange,
+  time_s: number,
+  cookAt: (setting_C: number) => Cooked | null,
+): Generator<void, number> {
+  // A load that never gets there takes for ever.
+  const timeAt = (setting_C: number): number => cookAt(setting_C)?.window.best_s ?? Infinity;
+  let { min_C: cool, max_C: hot } = range;
+  if (timeAt(hot) >= time_s) return hot;
+  yield;
+  if (timeAt(cool) <= time_s) return cool;
+  while (hot - cool > FINE_ENOUGH_K) {
+    yield;
+    const middle = (cool + hot) / 2;
+    const found = timeAt(middle);
+    if (Math.abs(found - time_s) < NEAR_S) return middle;
+    if (found > time_s) cool = middle;
+    else hot = middle;
+  }
+  return (cool + hot) / 2;
+}

@@ -216,6 +216,8 @@ export type CodeFields = {
   readonly 'sets-late': { readonly set_C: number; readonly boiling_C: number };
   /** A portion of the cook's own, and the least or the most that fills without harm, g. */
   readonly 'own-portion-short': { readonly portion_g: number; readonly fills_g: number };
+  readonly 'own-time-colour': { readonly time_s: number; readonly wanted: number; readonly reached: number };
+  readonly 'own-time-raw': { readonly time_s: number; readonly set_s: number };
   readonly 'own-portion-leaks': { readonly portion_g: number; readonly fills_g: number };
   readonly 'setting-ignored': { readonly setting_C: number };
   readonly 'setting-beyond-dial': { readonly setting_C: number; readonly min_C: number; readonly max_C: number };

@@ -3,6 +3,7 @@ export const LIMITS = {
   altitude_m: { min: -430, max: 5500 },
   batter_C: { min: 0, max: 50 },
   setting_C: { min: 100, max: 300 },
+  cookTime_s: { min: 5, max: 1800 },
   portion_g: { min: 1, max: 6000 },
   tawny: { min: 1, max: 8 },
   crisp: { min: 1, max: 5 },

@@ -15,6 +15,8 @@ export type CookInput = {
   readonly delay_s?: number;
   readonly turn_s?: number | null;
   readonly scales?: MediumScales;
+  /** Opened then, whatever it looks like; null or left out: at its best. */
+  readonly openAt_s?: number | null;
   /** Cells per column, where the usual ones aren't needed. */
   readonly cells?: number;
 };
@@ -76,6 +78,14 @@ const opening = (trace: Trace, m: Moments, target: Target, step: Float64Array, d
   };
 };
 
+/** The same load opened at a time of the cook's own; what is good about it stays where it is. */
+const openedAt = (window: OpeningWindow, openAt_s: number): OpeningWindow => ({
+  ...window,
+  best_s: openAt_s,
+  from_s: Math.min(window.from_s, openAt_s),
+  to_s: Math.max(window.to_s, openAt_s),
+});
+
 /** Crispness two minutes off the iron if it were opened at `second`. */
 export const crispAt = (trace: Trace, end: LoadState, second: number, dryThrough: boolean): number => {
   const at = (whole: number): number => {
@@ -97,7 +107,7 @@ export type CookMemory = Map<number, { readonly late: number; readonly run: Retu
 
 /** Cooks until the target and the curve after it are known. Null: it never sets (or a wafer never dries). */
 export const cook = (setup: CookInput, target: Target, curves: boolean, memory?: CookMemory): Cooked | null => {
-  const { iron, batter, portion_g, ...rest } = setup;
+  const { iron, batter, portion_g, openAt_s = null, ...rest } = setup;
   const { dryThrough } = iron;
   const late = Math.min(8, target.tawny + HALF_STEP);
   let metAt: number | null = null;
@@ -106,6 +116,7 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
     ? (lower: number, upper: number) => (tawnyStepOf(lower, raw) + tawnyStepOf(upper, raw)) / 2
     : (lower: number, upper: number) => tawnyStepOf(Math.max(lower, upper), raw);
   const enough = (trace: Trace, second: number): boolean => {
+    if (openAt_s !== null && second < openAt_s * AFTERWARDS) return false;
     if (metAt === null) {
       const step = stepOf(trace.lowerLightness[second] ?? 0, trace.upperLightness[second] ?? 0);
       const set = (trace.core_C[second] ?? 0) >= batter.setTemperature_C;
@@ -125,7 +136,7 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
       ...rest,
       batter,
       portion_kg: portion_g / 1000,
-      duration_s: dryThrough ? LONGEST_WAFER_S : LONGEST_COOK_S,
+      duration_s: Math.max(dryThrough ? LONGEST_WAFER_S : LONGEST_COOK_S, (openAt_s ?? 0) * AFTERWARDS),
       enough,
       profiles: true,
     });
@@ -135,8 +146,9 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
   const step = isUneven(setup.machine)
     ? trace.lowerLightness.map((lower, second) => stepOf(lower, trace.upperLightness[second] ?? lower))
     : palerStep(trace, batter.rawLightness);
-  const window = opening(trace, found, target, step, dryThrough);
-  if (window === null) return null;
+  const best = opening(trace, found, target, step, dryThrough);
+  if (best === null) return null;
+  const window = openAt_s === null ? best : openedAt(best, openAt_s);
   const at = Math.min(trace.seconds - 1, Math.floor(window.best_s));
   const share = Math.min(1, window.best_s - at);
   return {

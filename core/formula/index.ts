@@ -32,3 +32,5 @@ export type { ReadLine, ReadSettings } from './read/line.ts';
 export { DEFAULT_READ_SETTINGS, LONGEST_LINE, ingredientOf, readLine } from './read/line.ts';
 export { splitRecipe } from './read/pastedRecipe.ts';
 export { readFormula, summarise } from './read/readFormula.ts';
+export type { Starter } from './starters.ts';
+export { STARTERS } from './starters.ts';

@@ -43,4 +43,5 @@ export const DEFAULT_KIT: Kit = {
   refrigerator_C: 4,
   codeOfPractice: 'us-food-code-2022',
   ownWays: [],
+  removedIds: [],
 };

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { CUP_STANDARD_IDS } from '../basis/index.ts';
+import { CUP_STANDARD_IDS, LIMITS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
 import { CODE_IDS } from './codes.ts';
@@ -19,6 +19,8 @@ export const OwnWay = z.object({
   /** All moulds together. */
   portion_g: z.number().min(1).max(6000).nullable(),
   setting: z.object({ temperature_C: z.number().min(100).max(300), dial: z.number().min(-1000).max(1000).nullable() }).nullable(),
+  /** From the closed lid to opening, however the load is then. */
+  cookTime_s: z.number().min(LIMITS.cookTime_s.min).max(LIMITS.cookTime_s.max).nullable().default(null),
 });
 export type OwnWay = z.infer<typeof OwnWay>;
 
@@ -74,7 +76,9 @@ export const Kit = z.object({
     .max(20),
   refrigerator_C: z.number().min(-5).max(20),
   codeOfPractice: z.enum(CODE_IDS),
-  /** Portions and settings that are kept, whatever is advised. */
+  /** Portions, settings and times that are kept, whatever is advised. */
   ownWays: z.array(OwnWay).max(400).default([]),
+  /** Irons and formulas that were removed: no station offers them, and the loads that point at them keep them in the book. */
+  removedIds: z.array(Id).max(4000).default([]),
 });
 export type Kit = z.infer<typeof Kit>;

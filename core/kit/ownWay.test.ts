@@ -2,7 +2,14 @@ import { expect, test } from '@jest/globals';
 import type { OwnWay } from './index.ts';
 import { DEFAULT_KIT, Kit, ownWayOf, withOwnWay } from './index.ts';
 
-const way = (changes: Partial<OwnWay> = {}): OwnWay => ({ ironId: 'a', formulaId: 'f', portion_g: 200, setting: null, ...changes });
+const way = (changes: Partial<OwnWay> = {}): OwnWay => ({
+  ironId: 'a',
+  formulaId: 'f',
+  portion_g: 200,
+  setting: null,
+  cookTime_s: null,
+  ...changes,
+});
 
 test('one way for a pair: the newest; one that settles nothing is let go', () => {
   const both = withOwnWay([way(), way({ formulaId: 'g' })], way({ portion_g: 180 }));
@@ -11,6 +18,7 @@ test('one way for a pair: the newest; one that settles nothing is let go', () =>
   expect(ownWayOf(both, { ironId: 'b', formulaId: 'f' })).toBeNull();
   expect(withOwnWay(both, way({ portion_g: null }))).toEqual([way({ formulaId: 'g' })]);
   expect(withOwnWay([], way({ portion_g: null, setting: { temperature_C: 170, dial: 3 } }))).toHaveLength(1);
+  expect(withOwnWay([], way({ portion_g: null, cookTime_s: 150 }))).toHaveLength(1);
 });
 
 test('a kit that was kept before there were any has none', () => {

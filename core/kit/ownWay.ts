@@ -9,5 +9,5 @@ export const ownWayOf = (ways: Ways, { ironId, formulaId }: Pick<OwnWay, 'ironId
 /** With this one instead of the one before; one that settles nothing is let go. */
 export const withOwnWay = (ways: Ways, way: OwnWay): OwnWay[] => [
   ...ways.filter((other) => other.ironId !== way.ironId || other.formulaId !== way.formulaId),
-  ...(way.portion_g === null && way.setting === null ? [] : [way]),
+  ...(way.portion_g === null && way.setting === null && way.cookTime_s === null ? [] : [way]),
 ];

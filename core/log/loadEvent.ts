@@ -45,6 +45,8 @@ export const Did = z.object({
     .max(4 * 3600)
     .optional(),
   greased: z.boolean().optional(),
+  /** Scattered in after the pour; 0: nothing was. */
+  scattered_g: z.number().min(0).max(2000).optional(),
 });
 export type Did = z.infer<typeof Did>;
 

@@ -8,6 +8,7 @@ export type LoadProgress = {
   /** On the clock as it is now: earlier instants are moved by the jumps noticed since. */
   readonly pouredAt: number | null;
   readonly closedAt: number | null;
+  readonly turnedAt: number | null;
   readonly openedAt: number | null;
   readonly signals: readonly { readonly signal: (typeof SIGNALS)[number]; readonly at: number }[];
   readonly peeks: readonly { readonly at: number; readonly seen: (typeof SEEN)[number] | null }[];
@@ -49,6 +50,7 @@ export const loadProgress = (log: readonly LoadEvent[]): LoadProgress => {
     phase: openedAt !== null ? 'opened' : closedAt !== null ? 'cooking' : pouredAt !== null ? 'poured' : 'ready',
     pouredAt,
     closedAt,
+    turnedAt: last('turned'),
     openedAt,
     signals: events.flatMap((event) => (event.kind === 'signal' ? [{ signal: event.data.signal, at: event.at }] : [])),
     peeks: events.flatMap((event) => (event.kind === 'peeked' ? [{ at: event.at, seen: event.data.seen ?? null }] : [])),

@@ -48,6 +48,7 @@ export const LotEvent = z.discriminatedUnion('kind', [
     }),
   }),
   z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
+  z.object({ ...lotEvent, kind: z.literal('renamed'), data: z.object({ name: z.string().min(1).max(120) }) }),
 ]);
 
 export type LotEvent = z.infer<typeof LotEvent>;
@@ -72,3 +73,9 @@ export type LotHeader = z.infer<typeof LotHeader>;
 
 /** A bowl with what happened to it, in order. */
 export type Lot = LotHeader & { readonly events: readonly LotEvent[] };
+
+/** A bowl as its log tells it: under its last name. */
+export const lotFrom = (header: LotHeader, events: readonly LotEvent[]): Lot => {
+  const renamed = events.findLast((event) => event.kind === 'renamed');
+  return { ...header, name: renamed?.data.name ?? header.name, events };
+};

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Lot } from '../../core/log/index.ts';
+import { lotFrom } from '../../core/log/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
-import { airIn, batterQuestion, inBowl, lastPour, leftIn, lotToPourFrom, mixed_g, openLot } from './index.ts';
+import { airIn, batterQuestion, inBowl, lastPour, leftIn, lotToPourFrom, mixed_g, openLot, temperatureIn } from './index.ts';
 import type { ToldLoad } from './index.ts';
 
 const file = demoFile();
@@ -65,6 +66,41 @@ describe('the bowl that stands mixed', () => {
     expect(airIn(fresh, NOW + 30 * MIN)).toBeLessThan(0.26);
   });
 
+  test('a chilled bowl is as warm as where it stood has made it; of one that never moved nobody knows better', () => {
+    const kit = { room_C: 21, refrigerator_C: 4 };
+    expect(temperatureIn(lot({}), kit, NOW)).toBeNull();
+    const HOUR = 60 * MIN;
+    const night = lot({
+      madeAt: NOW - 14 * HOUR,
+      mass_g: 2500,
+      temperature_C: 28,
+      events: [{ seq: 0, at: NOW - 14 * HOUR, kind: 'moved', data: { place: 'refrigerator' } }],
+    });
+    // Common practice: 2.5 kg at 28 °C take about six hours to 5 °C in a refrigerator at 4 °C.
+    expect(temperatureIn(night, kit, NOW - 8 * HOUR)).toBeGreaterThan(4.4);
+    expect(temperatureIn(night, kit, NOW - 8 * HOUR)).toBeLessThan(6.5);
+    expect(temperatureIn(night, kit, NOW)).toBe(4);
+    const out = {
+      ...night,
+      events: [...night.events, { seq: 1, at: NOW - HOUR, kind: 'moved' as const, data: { place: 'kitchen' as const } }],
+    };
+    const warmer = temperatureIn(out, kit, NOW) ?? 0;
+    expect(warmer).toBeGreaterThan(6);
+    expect(warmer).toBeLessThan(14);
+    // What was read counts from then on.
+    const read = { seq: 2, at: NOW, kind: 'read' as const, data: { what: 'temperature_C' as const, value: 9, since_s: null } };
+    expect(temperatureIn({ ...out, events: [...out.events, read] }, kit, NOW)).toBe(9);
+    expect(temperatureIn(out, kit, NOW + 2 * MIN)).toBe(warmer);
+  });
+
+  test('it goes by its last name, and a name alone says nothing of what is in it', () => {
+    const { events: _, ...header } = lot({ weighed: [] });
+    const renamed = lotFrom(header, [{ seq: 0, at: NOW, kind: 'renamed', data: { name: 'The blue bowl' } }]);
+    expect(renamed.name).toBe('The blue bowl');
+    expect(openLot([renamed], formula, NOW)).toBeNull();
+    expect(lotFrom(header, []).name).toBe(formula.name);
+  });
+
   test('an advice is reckoned from what really went in, and what came after', () => {
     const added: Lot['events'][number] = {
       seq: 1,
@@ -76,7 +112,7 @@ describe('the bowl that stands mixed', () => {
     expect(bowl.formula.lines[0]?.edited_g).toBe(271);
     expect(bowl.formula.lines.at(-1)).toMatchObject({ chosenIngredientId: 'milk', edited_g: 45 });
     expect(bowl.airFraction).toBeCloseTo(0.31, 3);
-    expect(inBowl([], formula, NOW)).toEqual({ formula, airFraction: null });
+    expect(inBowl([], formula, NOW)).toEqual({ formula, airFraction: null, lot: null });
     expect(mixed_g(lot({ events: [added] }))).toBe(945);
   });
 });

@@ -1,7 +1,8 @@
-import { sum } from '../basis/index.ts';
+import { clamp, LIMITS, sum } from '../basis/index.ts';
 import type { Formula } from '../formula/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
-import { airAfter } from '../lift/index.ts';
+import type { Kit } from '../kit/index.ts';
+import { airAfter, cooled_C, timeConstant_s } from '../lift/index.ts';
 import type { Lot, LotHeader } from '../log/index.ts';
 import { isOpenLot, loadProgress, poured_g } from '../log/index.ts';
 import { FILL_TOLERANCE } from '../plate/index.ts';
@@ -40,7 +41,7 @@ export const lastPour = (left_g: number, portion_g: number, moulds: number): Las
 };
 
 /** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */
-const isKnown = (lot: Lot): boolean => lot.weighed.length > 0 || lot.events.length > 0;
+const isKnown = (lot: Lot): boolean => lot.weighed.length > 0 || lot.events.some(({ kind }) => kind !== 'renamed');
 
 /** Resting or fermenting: through the night. */
 const isOvernight = (lot: Lot): boolean => lot.events.some((event) => event.kind === 'moved' || event.kind === 'read');
@@ -75,6 +76,29 @@ export const airIn = (lot: Lot, now: number): number | null => {
   return Number(airAfter(cup.data.airFraction, since_min).toFixed(3));
 };
 
+/** How warm the batter in a bowl is, °C, in steps of five minutes and half a degree; null: it was never moved nor read, so that nobody knows better than the wish. */
+export const temperatureIn = (lot: Lot, kit: Pick<Kit, 'room_C' | 'refrigerator_C'>, at: number): number | null => {
+  if (!isOvernight(lot)) return null;
+  const mass_kg = Math.max(0.1, mixed_g(lot) / 1000);
+  const until = Math.floor(at / DRIFT_STEP_MS) * DRIFT_STEP_MS;
+  let temperature_C = lot.temperature_C;
+  let place: 'kitchen' | 'refrigerator' | 'ice-bath' = 'kitchen';
+  let since = lot.madeAt;
+  const stood = (to: number): void => {
+    const air_C = { kitchen: kit.room_C, refrigerator: kit.refrigerator_C, 'ice-bath': 0.5 }[place];
+    temperature_C = cooled_C(temperature_C, air_C, timeConstant_s(mass_kg, 'bowl', place), Math.max(0, to - since) / 1000);
+    since = Math.max(since, to);
+  };
+  for (const event of lot.events) {
+    if (event.at > until) break;
+    stood(event.at);
+    if (event.kind === 'moved') place = event.data.place;
+    if (event.kind === 'read' && event.data.what === 'temperature_C') temperature_C = event.data.value;
+  }
+  stood(until);
+  return clamp(Math.round(2 * temperature_C) / 2, LIMITS.batter_C.min, LIMITS.batter_C.max);
+};
+
 /** The same lines with what really went into this bowl, and what was stirred in afterwards. */
 const asWeighed = (formula: Formula, lot: Lot): Formula => {
   const grams = new Map(lot.weighed.map((line) => [line.lineId, line.grams]));
@@ -99,9 +123,9 @@ export const inBowl = (
   lots: readonly Lot[],
   formula: Formula,
   now: number,
-): { readonly formula: Formula; readonly airFraction: number | null } => {
+): { readonly formula: Formula; readonly airFraction: number | null; readonly lot: Lot | null } => {
   const lot = openLot(lots, formula, now);
-  return lot === null ? { formula, airFraction: null } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now) };
+  return lot === null ? { formula, airFraction: null, lot } : { formula: asWeighed(formula, lot), airFraction: airIn(lot, now), lot };
 };
 
 /** The header of a bowl that is begun now. A mass of nothing can't be kept. */

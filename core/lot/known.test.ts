@@ -67,7 +67,10 @@ describe('the adviser, told what the iron’s loads say', () => {
 describe('a way of the kitchen’s own', () => {
   const way = (changes: Partial<OwnWay>): typeof kitchen => ({
     ...kitchen,
-    kit: { ...file.kit, ownWays: [{ ironId: iron.id, formulaId: formula.id, portion_g: null, setting: null, ...changes }] },
+    kit: {
+      ...file.kit,
+      ownWays: [{ ironId: iron.id, formulaId: formula.id, portion_g: null, setting: null, cookTime_s: null, ...changes }],
+    },
   });
   const question = (its: typeof kitchen, other = formula, changes: Partial<LoadWish> = {}) =>
     knownQuestion(its, other, iron, { ...wish, ...changes }, loads, file.formulas);
@@ -102,6 +105,22 @@ describe('a way of the kitchen’s own', () => {
     expect(answered(way({ portion_g: 1.3 * usual.portion.portion_g })).codes).toContain('own-portion-leaks');
     const near = answered(way({ portion_g: usual.portion.portion_g }));
     expect(near.codes.filter((code) => code.startsWith('own-portion'))).toEqual([]);
+  });
+
+  test('its time is kept: the setting is found at which the colour comes then', () => {
+    const best_s = usual.cooked.window.best_s;
+    for (const share of [0.9, 1.15]) {
+      const timed = answered(way({ cookTime_s: share * best_s }));
+      expect(timed.cooked.window.best_s).toBeCloseTo(share * best_s, 6);
+      expect(timed.cooked.tawny).toBeCloseTo(4, 0);
+      expect(Math.sign(timed.setting.temperature_C - usual.setting.temperature_C)).toBe(share < 1 ? 1 : -1);
+      expect(timed.codes).not.toContain('own-time-colour');
+    }
+    // With a mark of its own there is nothing left to find: what comes of it is said.
+    const both = answered(way({ cookTime_s: 0.6 * best_s, setting: { temperature_C: 0, dial: 2 } }));
+    expect(both.codes).toContain('own-time-colour');
+    expect(both.cooked.tawny).toBeLessThan(3.5);
+    expect(answered(way({ cookTime_s: 20 })).codes).toContain('own-time-raw');
   });
 
   test('its mark is set, and the time follows', () => {

@@ -14,9 +14,14 @@ export type BatterQuestion = Omit<AdviceRequest, 'reading'> & {
   readonly readSettings: ReadSettings;
 };
 
-/** What is wished of a load, and the conditions that somebody has said. What is left out is as usual: portion and setting as the cook has settled on for this pair, or as advised; null: as advised all the same. */
+/** What is wished of a load, and the conditions that somebody has said. What is left out is as usual: portion, setting and time as the cook has settled on for this pair, or as advised; null: as advised all the same. */
 export type LoadWish = Pick<AdviceRequest, 'target' | 'batter_C' | 'load' | 'preheat_s'> &
-  Partial<Pick<AdviceRequest, 'setting_C' | 'portion_g' | 'delay_s' | 'onPlate' | 'lightness' | 'turn_s' | 'airFraction' | 'believed'>>;
+  Partial<
+    Pick<
+      AdviceRequest,
+      'setting_C' | 'portion_g' | 'cookTime_s' | 'delay_s' | 'onPlate' | 'lightness' | 'turn_s' | 'airFraction' | 'believed'
+    >
+  >;
 
 /** By taste, share of what just fills: within what neither misses a corner nor leaks. */
 const OVERFILL: Readonly<Record<Kit['fillTaste'], number>> = { miss: -0.03, even: 0, leak: 0.05 };
@@ -32,6 +37,7 @@ export const batterQuestion = (
   const own = ownWayOf(kit.ownWays ?? [], { ironId: iron.id, formulaId: formula.id });
   const portion_g = wish.portion_g === undefined ? own?.portion_g : wish.portion_g;
   const setting_C = wish.setting_C === undefined ? (own?.setting == null ? null : settingNow_C(iron, own.setting)) : wish.setting_C;
+  const cookTime_s = wish.cookTime_s === undefined ? own?.cookTime_s : wish.cookTime_s;
   return {
     formula: { id: formula.id, rev: formula.rev, lines: formula.lines, lift: formula.lift },
     readSettings,
@@ -42,6 +48,7 @@ export const batterQuestion = (
     target: { tawny: wish.target.tawny, crisp: wish.target.crisp },
     setting_C,
     ...(portion_g == null ? {} : { portion_g }),
+    ...(cookTime_s == null ? {} : { cookTime_s }),
     load: wish.load,
     preheat_s: wish.preheat_s,
     airFraction: wish.airFraction ?? null,

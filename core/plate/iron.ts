@@ -16,6 +16,11 @@ const Control = z.discriminatedUnion('type', [
       max: z.number().min(-1000).max(1000),
       atMin_C: positive(320),
       atMax_C: positive(320),
+      /** Words that stand at some of the marks. */
+      words: z
+        .array(z.object({ word: z.string().min(1).max(20), mark: z.number().min(-1000).max(1000) }))
+        .max(12)
+        .optional(),
     })
     .refine(({ min, max }) => max - min >= LEAST_DIAL, { error: 'the ends of the dial are one', path: ['max'] })
     .refine(({ atMin_C, atMax_C }) => atMax_C - atMin_C >= LEAST_RANGE_K, {

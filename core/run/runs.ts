@@ -9,9 +9,9 @@ export const runThatIsOn = (runs: readonly Run[], chosenId: string | null): Run 
   runs.find(({ id }) => id === chosenId) ??
   runs.reduce<Run | null>((newest, run) => (newest === null || run.serveAt > newest.serveAt ? run : newest), null);
 
-/** A name that no other run has: "Breakfast", "Breakfast (2)", … */
-export const freeName = (name: string, runs: readonly Run[]): string => {
-  const taken = new Set(runs.map((run) => run.name));
+/** A name that none of these has: "Breakfast", "Breakfast (2)", … */
+export const freeName = (name: string, others: readonly { readonly name: string }[]): string => {
+  const taken = new Set(others.map((other) => other.name));
   const stem = name.replace(/ \(\d+\)$/, '').slice(0, MOST_NAME - 8);
   for (let n = 1; ; n++) {
     const tried = n === 1 ? stem : `${stem} (${n})`;

@@ -50,8 +50,25 @@ const groupOf = (i: Ingredient): Group | null => {
 
 type Shares = ReadonlyMap<Group, number>;
 
-/** Wafers and egg-waffle batters are sweet without saying so by their lift: then the sugar decides what "usual" is. */
-const usualFor = (lift: Lift, group: Group): readonly [number, number] => BY_LIFT[lift]?.[group] ?? USUAL[group];
+/** Pressed wafers: egg, sugar and fat, hardly any other liquid, a pinch of salt and little powder. */
+const WAFER: Partial<Record<Group, readonly [number, number]>> = {
+  liquid: [10, 4],
+  egg: [68, 1.6],
+  fat: [42, 1.6],
+  sugar: [58, 1.6],
+  salt: [0.7, 2.6],
+  powder: [2, 2],
+};
+
+/** Wafers don't say by their lift what they are: their shares do. */
+const isWafer = (shares: Shares, lift: Lift): boolean =>
+  (lift === 'quick' || lift === 'ribbon') &&
+  (shares.get('liquid') ?? 0) < 30 &&
+  (shares.get('sugar') ?? 0) > 30 &&
+  (shares.get('egg') ?? 0) > 35;
+
+const usualFor = (lift: Lift | 'wafer', group: Group): readonly [number, number] =>
+  (lift === 'wafer' ? WAFER : BY_LIFT[lift])?.[group] ?? USUAL[group];
 
 const sharesOf = (grams: readonly number[], reading: ParsedFormula): { flour: number; shares: Shares } => {
   let flour = 0;
@@ -67,7 +84,7 @@ const sharesOf = (grams: readonly number[], reading: ParsedFormula): { flour: nu
 };
 
 /** How surprising a bowl is: squared distances in log space, capped so that one odd line doesn't hide another. */
-const implausibility = (shares: Shares, lift: Lift): number =>
+const implausibility = (shares: Shares, lift: Lift | 'wafer'): number =>
   sum(
     [...shares].map(([group, percent]) => {
       const [middle, factor] = usualFor(lift, group);
@@ -92,7 +109,9 @@ const LEAST_GAIN = 2.2;
 /** Lines whose change by a usual slip makes the whole bowl much less surprising. */
 const slips = (reading: ParsedFormula): FormulaIssue[] => {
   const grams = reading.lines.map((line) => line.grams ?? 0);
-  const now = implausibility(sharesOf(grams, reading).shares, reading.lift);
+  const written = sharesOf(grams, reading);
+  const family = isWafer(written.shares, reading.lift) ? 'wafer' : reading.lift;
+  const now = implausibility(written.shares, family);
   const found: FormulaIssue[] = [];
   reading.lines.forEach((line, index) => {
     const ingredient = ingredientOf(line);
@@ -102,11 +121,10 @@ const slips = (reading: ParsedFormula): FormulaIssue[] => {
     const best = SLIPS.filter(([code]) => !BY_SPOON.has(code) || ['salt', 'leavening', 'yeast'].includes(ingredient.role))
       .map(([code, factor]) => {
         const meant = grams.map((g, i) => (i === index ? g * factor : g));
-        return { code, meant_g: meant[index] ?? 0, gain: now - implausibility(sharesOf(meant, reading).shares, reading.lift) };
+        return { code, meant_g: meant[index] ?? 0, gain: now - implausibility(sharesOf(meant, reading).shares, family) };
       })
       .reduce((a, b) => (b.gain > a.gain ? b : a));
     if (best.gain < LEAST_GAIN) return;
-    const { flour } = sharesOf(grams, reading);
     found.push({
       code: best.code,
       level: 'warning',
@@ -116,7 +134,7 @@ const slips = (reading: ParsedFormula): FormulaIssue[] => {
         line: line.text.slice(0, 60),
         grams: round(line.grams),
         meant_g: round(best.meant_g),
-        percent: round((100 * line.grams) / Math.max(1e-9, flour)),
+        percent: round((100 * line.grams) / Math.max(1e-9, written.flour)),
       },
       repairs: [{ kind: 'set-grams', line: index, grams: round(best.meant_g) }],
     });

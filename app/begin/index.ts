@@ -1,0 +1,1 @@
+export { BeginStation } from './BeginStation.tsx';

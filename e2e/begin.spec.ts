@@ -1,0 +1,115 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { figure, open, settled } from './kitchen.ts';
+
+/** Counts what a finger touches; typing isn't counted. */
+const counted = async (page: Page): Promise<() => Promise<number>> => {
+  await page.addInitScript(() => {
+    addEventListener('click', () => sessionStorage.setItem('touches', String(Number(sessionStorage.getItem('touches') ?? 0) + 1)), true);
+  });
+  return () => page.evaluate(() => Number(sessionStorage.getItem('touches') ?? 0));
+};
+
+const toEmpty = async (page: Page): Promise<void> => {
+  await open(page, 'run');
+  await page.getByRole('button', { name: /to mine/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Three things about this kitchen' })).toBeVisible();
+};
+
+test('from an empty kitchen to a plan with a pasted batter, and to the first logged load, in a few touches', async ({ page }) => {
+  const touches = await counted(page);
+  await toEmpty(page);
+  await page.getByRole('button', { name: 'Deep round' }).click();
+  await page.getByLabel('Watts').fill('1350');
+  await page.getByRole('button', { name: 'Paste your own' }).click();
+  await page
+    .getByLabel('Ingredient list')
+    .fill('250 g flour\n12 g baking powder\n4 g salt\n25 g sugar\n2 large eggs\n370 g milk\n85 g butter');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByLabel('Altitude, m').fill('610');
+  await page.getByRole('button', { name: 'Plan tomorrow’s breakfast' }).click();
+  await expect(page.getByText('Last plate')).toBeVisible();
+  expect(await touches()).toBeLessThanOrEqual(12);
+  await page.getByRole('link', { name: 'Line' }).click();
+  await page.getByRole('button', { name: 'Poured', exact: true }).click();
+  await page.getByRole('button', { name: 'Closed', exact: true }).click();
+  await page.getByRole('button', { name: 'Opened', exact: true }).click();
+  await page.getByRole('button', { name: 'full', exact: true }).first().click();
+  expect(await touches()).toBeLessThanOrEqual(20);
+  await page.getByRole('link', { name: 'Book' }).click();
+  await expect(page.getByRole('row').filter({ hasText: 'Deep round' })).toHaveCount(1);
+});
+
+test('start from a usual batter; a shape touched again is gone; what was answered survives a reload', async ({ page }) => {
+  await toEmpty(page);
+  await expect(page.getByRole('status').filter({ hasText: 'Touch the iron you have' })).toBeVisible();
+  await page.getByRole('button', { name: 'Wafers', exact: true }).click();
+  await page.getByRole('button', { name: 'Small', exact: true }).click();
+  await page.getByRole('button', { name: 'Wafers', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Wafers', exact: true })).toHaveAttribute('aria-pressed', 'false');
+  await page.getByRole('button', { name: /is set by/ }).click();
+  await page.getByRole('option', { name: 'a dial with marks' }).click();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Small', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('status').filter({ hasText: 'And a batter' })).toBeVisible();
+  await page.getByRole('button', { name: 'Plain batter with powder' }).click();
+  await expect(page.getByRole('button', { name: 'Plan tomorrow’s breakfast' })).toBeVisible();
+  await open(page, 'iron');
+  await settled(page);
+  expect(await figure(page, 'dose_g')).toBeGreaterThan(40);
+  await expect(page.locator('[data-figure="dial"]')).toContainText(/\d/);
+  // The other stations know that there is one iron and no other.
+  await page.getByRole('button', { name: /^Iron: / }).click();
+  await expect(page.getByRole('option')).toHaveCount(1);
+});
+
+test('removed, brought back, copied: irons, formulas and keepings; a run that named them says so', async ({ page }) => {
+  await open(page, 'kit');
+  await page.getByRole('button', { name: 'Remove Deep A' }).click();
+  await expect(page.getByRole('heading', { name: 'Deep A' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Remove Deep B' }).click();
+  await page.getByRole('button', { name: 'Remove Thin four' }).click();
+  await open(page, 'run');
+  await expect(page.getByRole('status').filter({ hasText: 'No iron is chosen' })).toBeVisible();
+  await open(page, 'book');
+  await expect(page.getByRole('row').filter({ hasText: 'Deep A' }).first()).toBeVisible();
+  await open(page, 'kit');
+  await page.getByText(/^Removed: /).click();
+  for (const name of ['Deep A', 'Deep B', 'Thin four']) await page.getByRole('button', { name: `Bring back ${name}` }).click();
+  await page.getByRole('button', { name: 'Copy Deep A' }).click();
+  await expect(page.getByRole('heading', { name: 'Deep A (2)' })).toBeVisible();
+  await open(page, 'run');
+  await expect(page.getByText('Last plate')).toBeVisible();
+
+  await open(page, 'formula');
+  const name = await page.getByRole('heading', { level: 1 }).textContent();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Remove this formula' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(name ?? '');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name ?? '');
+
+  await open(page, 'keep');
+  await page.getByLabel('How much').fill('6 pieces');
+  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  const kept = page.getByRole('listitem').filter({ hasText: '6 pieces' });
+  await kept.getByRole('button', { name: /^More about/ }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(kept).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(kept).toHaveCount(1);
+});
+
+test('a time of one’s own is kept at every station, and a mark is found for it', async ({ page }) => {
+  await open(page, 'iron');
+  await settled(page);
+  const [time, setting] = [await figure(page, 'cookTime_s.best'), await figure(page, 'dial')];
+  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByLabel('Closed for, min:s').fill(`${Math.floor((time + 30) / 60)}:${String((time + 30) % 60).padStart(2, '0')}`);
+  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await settled(page);
+  await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time + 30);
+  expect(await figure(page, 'dial')).toBeLessThan(setting);
+  await page.getByRole('button', { name: 'As advised again' }).click();
+  await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
+});
