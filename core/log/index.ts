@@ -6,6 +6,6 @@ export { LoadEvent, Observation } from './loadEvent.ts';
 export type { LoadProgress } from './loadProgress.ts';
 export { loadProgress } from './loadProgress.ts';
 export type { Lot, NewLotEvent } from './lot.ts';
-export { LotEvent, LotHeader, lotFrom } from './lot.ts';
-export { isOpenLot } from './openLot.ts';
+export { LotEvent, LotHeader } from './lot.ts';
+export { isOpenLot, lotFrom } from './openLot.ts';
 export { Prediction } from './prediction.ts';

@@ -73,9 +73,3 @@ export type LotHeader = z.infer<typeof LotHeader>;
 
 /** A bowl with what happened to it, in order. */
 export type Lot = LotHeader & { readonly events: readonly LotEvent[] };
-
-/** A bowl as its log tells it: under its last name. */
-export const lotFrom = (header: LotHeader, events: readonly LotEvent[]): Lot => {
-  const renamed = events.findLast((event) => event.kind === 'renamed');
-  return { ...header, name: renamed?.data.name ?? header.name, events };
-};
