@@ -12,14 +12,14 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --time S           seconds closed; default: as the kitchen has settled on, or the best moment
   --batter °C        batter temperature, 0 to 50; default 20
   --cup STANDARD     us, label, metric, imperial or au; default us, or the kitchen's
-  --tawny N          wished browning step, 1 to 8; default 4
-  --crisp N          wished crispness, 1 to 5; default 3
+  --tawny N          wished browning step, 1 to 8; default 4, wafers 2
+  --crisp N          wished crispness, 1 to 5; default: as it comes at a middling setting
   --lightness N      wished lightness, 1 (airy) to 5 (dense); default: as it comes
   --turn S           when a pan is turned over, seconds from the closed lid; default: at once
   --load N           which load of a row, from 1; default 1
   --preheat S        seconds the iron has been on; default: long enough
   --as-new           leave out what the kitchen file's loads say of this iron
-  --json             print one JSON object, schema tawny-lattice/advice@1 (docs/advice.schema.json)
+  --json             print one JSON object, schema tawny-lattice/advice@2 (docs/advice.schema.json)
   --help             this text
 
 From a kitchen file, the loads logged on the iron count, as on the screen; how many is said under "Basis".

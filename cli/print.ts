@@ -3,6 +3,15 @@ import { nearestStep } from '../core/matter/index.ts';
 
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
+const counted = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
+
+const makes = ({ loads, pieces, leftover_g, even, part }: AdviceAnswer): string => {
+  const count = `${counted(loads, 'load')}, ${counted(pieces, 'piece')}`;
+  if (even !== null) return `${count}: all of it at ${Math.round(even.portion_g)} g a load`;
+  if (part !== null) return `${count}: the last with ${counted(part.moulds, 'mould')} filled; ${Math.round(leftover_g)} g over`;
+  return `${count}, ${Math.round(leftover_g)} g over`;
+};
+
 /** The answer for a person at a terminal. */
 export const inWords = (a: AdviceAnswer): string => {
   const { cookTime_s: t, cookTimeBand_s: band, setting } = a;
@@ -12,7 +21,7 @@ export const inWords = (a: AdviceAnswer): string => {
     `Heat     ${setting.chosen === 'fixed' ? 'nothing to set' : `${Math.round(setting.temperature_C)} °C${dial}`}; plates at ${Math.round(a.plateTemperature_C)} °C when you pour`,
     `Open     after ${clock(t.best)} (good from ${clock(t.from)} to ${clock(t.to)}; 8 in 10 between ${clock(band.p10)} and ${clock(band.p90)})`,
     `Expect   step ${a.tawnyStep.toFixed(1)} ${nearestStep(a.tawnyStep).name}, crisp ${a.crisp.toFixed(1)}, ${Math.round(100 * a.waterLoss_fraction)} % lost, ${a.pieceMass_g.toFixed(0)} g a piece`,
-    `Makes    ${a.loads} loads, ${a.pieces} pieces, ${Math.round(a.leftover_g)} g over`,
+    `Makes    ${makes(a)}`,
     `Basis    ${a.basis === null ? 'the model only' : `${a.basis.loads === 1 ? 'one load' : `${a.basis.loads} loads`} on this iron${a.basis.chance === null ? '' : `; ${Math.round(100 * a.basis.chance)} % of such loads land`}`}`,
     ...a.warnings.map((warning) => `${warning.level === 'note' ? 'Note    ' : 'Watch   '} ${warning.text}`),
     '',

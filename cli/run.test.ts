@@ -49,7 +49,7 @@ describe('lattice advise', () => {
 
   test('an ingredient list, with the stated defaults', () => {
     const a = json('batter.txt', '--iron', 'deep-round');
-    expect(a.schema).toBe('tawny-lattice/advice@1');
+    expect(a.schema).toBe('tawny-lattice/advice@2');
     expect(a.lines).toHaveLength(6);
     expect(a.lines[0]).toMatchObject({ ingredientId: 'wheat-flour', grams: 218.75, status: 'read' });
     expect(a.boiling_C).toBeCloseTo(100, 0);

@@ -41,7 +41,7 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
     formula,
     iron,
     {
-      target: { tawny: options.tawny ?? DEFAULT_TARGET.tawny, crisp: options.crisp ?? DEFAULT_TARGET.crisp },
+      target: { tawny: options.tawny, crisp: options.crisp },
       batter_C: options.batter ?? DEFAULT_CONDITIONS.batter_C,
       ...(options.setting === null ? {} : { setting_C: options.setting }),
       ...(options.portion === null ? {} : { portion_g: options.portion }),

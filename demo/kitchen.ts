@@ -1,5 +1,6 @@
 import type { Random } from '../core/basis/index.ts';
 import { seededRandom } from '../core/basis/index.ts';
+import { AS_USUAL, targetOn } from '../core/cook/index.ts';
 import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, predictionOf } from '../core/advise/index.ts';
 import type { KitchenFile } from '../core/kitchen/index.ts';
@@ -42,8 +43,6 @@ const MORNINGS: readonly {
   { back: 2, formulaId: 'oat-rye', ironIds: ['deep-a', 'thin-four'], loads: 4 },
   { back: 0, formulaId: 'folded-tarn', ironIds: ['deep-a', 'deep-b'], loads: 2 },
 ];
-
-const TARGETS: Readonly<Record<string, { tawny: number; crisp: number }>> = { 'orange-wafer': { tawny: 3, crisp: 5 } };
 
 /** Exercises of the weeks before, by somebody who learned. */
 const PRACTICES: KitchenFile['practices'] = (
@@ -106,7 +105,7 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
         piecesPerPerson: 1,
         ironIds: ['deep-a', 'deep-b', 'thin-four'],
         formulaId: 'oat-rye',
-        target: { tawny: 4, crisp: 3 },
+        target: AS_USUAL,
         batter_C: 18,
         prep: [],
         batter_g: null,
@@ -179,7 +178,7 @@ const cookMorning = (
         altitude_m: DEMO_KIT.altitude_m,
         room_C: DEMO_KIT.room_C,
         batter_C,
-        target: TARGETS[formula.id] ?? DEFAULT_CONDITIONS.target,
+        target: targetOn(iron, AS_USUAL),
         load: n,
       });
       if (!advice.ok) throw new Error(advice.failure.code);

@@ -5,7 +5,7 @@ import { KitchenFile } from '../core/kitchen/index.ts';
 
 /** JSON Schemas of what goes in and out, from the Zod shapes that the code itself checks with. */
 export const schemas = (): Record<string, unknown> => ({
-  'advice.schema.json': { $id: 'tawny-lattice/advice@1', title: 'What lattice advise --json prints', ...z.toJSONSchema(AdviceAnswer) },
+  'advice.schema.json': { $id: 'tawny-lattice/advice@2', title: 'What lattice advise --json prints', ...z.toJSONSchema(AdviceAnswer) },
   'kitchen.schema.json': {
     $id: 'tawny-lattice/kitchen@1',
     title: 'A whole kitchen in one file',

@@ -211,6 +211,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'too-dry-before-colour': (f) => `it dries out (after ${f.after_s} s) before it has that colour`,
   'sets-late': (f) => `so much sugar sets only at ${f.set_C} °C, and water boils at ${f.boiling_C} °C here: it may stay soft inside`,
   'own-portion-short': (f) => `your ${f.portion_g} g leaves corners empty: from ${f.fills_g} g on they fill`,
+  'steam-says-nothing': () =>
+    'it steams on after it is done: this iron works near its full watts, so go by time and colour, not by the steam',
   'own-time-colour': (f) => `after your ${minutes(f.time_s)} it is at step ${f.reached}, not ${f.wanted}`,
   'own-time-raw': (f) =>
     f.set_s === 0

@@ -100,7 +100,12 @@ export const AfterSheet = ({
                     <b className="font-display text-lg">{DESTINATIONS[destination].name}</b>{' '}
                     <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how}</span>
                     <p className="text-[15px]">
-                      Aim at step <b>{aim.tawny.toFixed(1)}</b>, crisp <b>{aim.crisp.toFixed(1)}</b>
+                      Aim at step <b>{aim.tawny.toFixed(1)}</b>
+                      {aim.crisp !== null && (
+                        <>
+                          , crisp <b>{aim.crisp.toFixed(1)}</b>
+                        </>
+                      )}
                       {destination !== 'now' &&
                         ` · browns ${adds < 0.05 ? 'no further' : `+${adds.toFixed(1)}`}, dries ${percent(dries)}, crisp ${crispAtEnd.toFixed(1)} at the end`}
                     </p>

@@ -1,16 +1,19 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
-import type { Target } from '../../core/cook/index.ts';
+import type { Target, WishedTarget } from '../../core/cook/index.ts';
 import { densityOfLightness } from '../../core/advise/index.ts';
 import { inkOn, tawnyCss, useDrag } from '../look/index.ts';
 
-/** What is wished of a piece; lightness null: as the batter gives. */
-export type Wish = { readonly target: Target; readonly lightness: number | null };
+/** What is wished of a piece; null: as is usual, as it comes, as the batter gives. */
+export type Wish = { readonly target: WishedTarget; readonly lightness: number | null };
 
 type Props = {
   readonly wish: Wish;
-  /** Lightness as it comes, 1–5; null: not known yet, or nothing to choose (a wafer). */
-  readonly comes: number | null;
+  /** The step that is usual for this iron, and whether there is a crispness to choose (there isn't for a wafer). */
+  readonly usual: Target;
+  readonly hasCrisp: boolean;
+  /** As it comes, 1–5; null: not known yet, or nothing to choose. */
+  readonly comes: { readonly crisp: number | null; readonly lightness: number | null };
   readonly onDrag: (wish: Wish) => void;
   readonly onSettle: (wish: Wish) => void;
 };
@@ -20,20 +23,26 @@ const LIGHTNESS_WORDS = ['airy', 'light', 'even', 'firm', 'dense'] as const;
 const bounded = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
 /** What is wanted: a place on the tawny scale, on the crisp scale and on the scale of lightness. Dragged, tapped or by arrow keys. */
-export const Aim = ({ wish, comes, onDrag, onSettle }: Props) => {
+export const Aim = ({ wish, usual, hasCrisp, comes, onDrag, onSettle }: Props) => {
   const { target, lightness } = wish;
-  const light = lightness ?? comes;
+  const light = lightness ?? comes.lightness;
+  const tawny = target.tawny ?? usual.tawny;
+  const crisp = target.crisp ?? comes.crisp;
+  const withTarget = (changes: Partial<WishedTarget>): Wish => ({ ...wish, target: { ...target, ...changes } });
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
       <Scale
         label="Aim: tawny step"
-        value={target.tawny}
+        value={tawny}
         least={1}
         most={8}
-        text={`step ${target.tawny.toFixed(1)}, ${nearestStep(target.tawny).name}`}
+        text={`step ${tawny.toFixed(1)}, ${nearestStep(tawny).name}`}
+        isFollowing={target.tawny === null}
+        following="as is usual"
+        onRelease={() => onSettle(withTarget({ tawny: null }))}
         className="min-w-[min(18rem,100%)] flex-[8]"
-        onDrag={(tawny) => onDrag({ ...wish, target: { ...target, tawny } })}
-        onSettle={(tawny) => onSettle({ ...wish, target: { ...target, tawny } })}
+        onDrag={(value) => onDrag(withTarget({ tawny: value }))}
+        onSettle={(value) => onSettle(withTarget({ tawny: value }))}
       >
         {TAWNY_STEPS.map(({ step, name }) => (
           <span
@@ -45,18 +54,22 @@ export const Aim = ({ wish, comes, onDrag, onSettle }: Props) => {
           </span>
         ))}
       </Scale>
-      <Scale
-        label="Aim: crispness"
-        value={target.crisp}
-        least={1}
-        most={5}
-        text={`crisp ${target.crisp.toFixed(1)} of 5`}
-        className="min-w-[min(15rem,100%)] flex-[4]"
-        onDrag={(crisp) => onDrag({ ...wish, target: { ...target, crisp } })}
-        onSettle={(crisp) => onSettle({ ...wish, target: { ...target, crisp } })}
-      >
-        <Fields words={CRISP_WORDS} />
-      </Scale>
+      {hasCrisp && crisp !== null && (
+        <Scale
+          label="Aim: crispness"
+          value={crisp}
+          least={1}
+          most={5}
+          text={`crisp ${crisp.toFixed(1)} of 5`}
+          isFollowing={target.crisp === null}
+          onRelease={() => onSettle(withTarget({ crisp: null }))}
+          className="min-w-[min(15rem,100%)] flex-[4]"
+          onDrag={(value) => onDrag(withTarget({ crisp: value }))}
+          onSettle={(value) => onSettle(withTarget({ crisp: value }))}
+        >
+          <Fields words={CRISP_WORDS} />
+        </Scale>
+      )}
       {light !== null && (
         <Scale
           label="Aim: lightness"
@@ -95,12 +108,26 @@ type ScaleProps = {
   readonly onSettle: (value: number) => void;
   /** The mark only follows what comes; nothing is wished yet. */
   readonly isFollowing?: boolean;
+  readonly following?: string;
   readonly onRelease?: () => void;
   readonly children: React.ReactNode;
 };
 
 /** A scale of equal fields with a mark between them; whole numbers lie in the middle of their field. */
-const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, isFollowing = false, onRelease, children }: ScaleProps) => {
+const Scale = ({
+  label,
+  value,
+  least,
+  most,
+  text,
+  className,
+  onDrag,
+  onSettle,
+  isFollowing = false,
+  following = 'as it comes',
+  onRelease,
+  children,
+}: ScaleProps) => {
   const fields = most - least + 1;
   const valueAt = (event: PointerEvent<HTMLDivElement>): number => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -127,13 +154,15 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, i
       <p className="mb-1 flex justify-between text-[15px]">
         <span className="text-quiet">{label.replace('Aim: ', '')}</span>
         {isFollowing ? (
-          <span>as it comes, {text}</span>
+          <span>
+            {following}, {text}
+          </span>
         ) : (
           <span className="flex gap-2">
             <strong>{text}</strong>
             {onRelease !== undefined && (
               <button type="button" className="font-semibold text-act underline underline-offset-2" onClick={onRelease}>
-                as it comes
+                {following}
               </button>
             )}
           </span>
@@ -146,7 +175,7 @@ const Scale = ({ label, value, least, most, text, className, onDrag, onSettle, i
         aria-valuemin={least}
         aria-valuemax={most}
         aria-valuenow={value}
-        aria-valuetext={isFollowing ? `as it comes, ${text}` : text}
+        aria-valuetext={isFollowing ? `${following}, ${text}` : text}
         className="relative flex h-11 cursor-ew-resize touch-none gap-0.5"
         onKeyDown={onKey}
         {...drag.handlers}

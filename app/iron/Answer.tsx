@@ -2,7 +2,7 @@ import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { basisInWords, Findings, clock } from '../look/index.ts';
+import { basisInWords, Findings, clock, grams } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -85,11 +85,17 @@ export const Answer = ({ reply, session, iron, formula, job }: AnswerProps) => {
             <b className="text-ink" data-figure="loads" data-exact={answer.loads}>
               {answer.loads}
             </b>{' '}
-            loads,{' '}
+            {answer.loads === 1 ? 'load' : 'loads'},{' '}
             <span data-figure="pieces" data-exact={answer.pieces}>
               {answer.pieces}
             </span>{' '}
-            pieces,{' '}
+            {answer.pieces === 1 ? 'piece' : 'pieces'}
+            {answer.even !== null && (
+              <>
+                , all of it at <b className="text-ink">{grams(answer.even.portion_g)} g</b>
+              </>
+            )}
+            {answer.part !== null && `, the last with ${answer.part.moulds} of ${iron.geometry.moulds} moulds`};{' '}
             <span data-figure="leftover_g" data-exact={answer.leftover_g}>
               {Math.round(answer.leftover_g)}
             </span>{' '}

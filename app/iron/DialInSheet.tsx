@@ -22,7 +22,7 @@ type Props = {
   readonly formula: Formula;
   readonly iron: Iron;
   readonly tawny: number;
-  readonly crisp: number;
+  readonly crisp: number | null;
   readonly reply: AdviceReply | null;
   /** A simulated iron of the same measures is put on the bench. */
   readonly onTry: () => void;
@@ -164,7 +164,7 @@ const IronHistoryResult = ({
         <p className="text-quiet">
           {used === 0
             ? 'No load of it is logged yet: this is the best first guess.'
-            : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough ? '' : ` and crisp ${crisp}`}:`}
+            : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough || crisp === null ? '' : ` and crisp ${crisp}`}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
           <Metric big figure="next portion" name="portion" value={`${grams(next.portion_g)} g`} exact={next.portion_g} />

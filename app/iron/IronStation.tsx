@@ -2,6 +2,7 @@ import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { lightnessOfDensity } from '../../core/advise/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
+import { targetOn } from '../../core/cook/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { InlineSelect, clock, metres, temperature } from '../look/index.ts';
@@ -49,7 +50,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   const [dragged, setDragged] = useState<Wish | null>(null);
   const [sheet, setSheet] = useState<'dialling' | 'heat' | 'after' | null>(null);
   const wish = dragged ?? { target: workspace.target, lightness: workspace.lightness ?? null };
-  const { target } = wish;
+  const target = targetOn(iron, wish.target);
   // What was weighed this morning counts, not what was planned.
   const bowl = inBowl(session.lots, formula, wallNow());
   const bowl_C = bowlTemperature(session, formula);
@@ -121,7 +122,12 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
       </div>
       <Aim
         wish={wish}
-        comes={reply === null || iron.dryThrough ? null : lightnessOfDensity(reply.answer.pieceDensity_gPerMl)}
+        usual={target}
+        hasCrisp={!iron.dryThrough}
+        comes={{
+          crisp: reply?.answer.crisp ?? null,
+          lightness: reply === null || iron.dryThrough ? null : lightnessOfDensity(reply.answer.pieceDensity_gPerMl),
+        }}
         onDrag={setDragged}
         onSettle={settle}
       />

@@ -10,7 +10,7 @@ export const watchList = (answer: AdviceAnswer, picture: Picture): Moment[] => {
     if (second !== null && second <= picture.seconds) moments.push({ second, what, kind });
   };
   add(answer.coreSet_s, 'set through');
-  add(answer.steamDown_s, 'steam is down to a quarter');
+  add(answer.steamDown_s, 'steam is down');
   add(answer.cookTime_s.from, 'good from here');
   add(answer.cookTime_s.best, 'open', 'best');
   add(answer.cookTime_s.to, 'last good moment');

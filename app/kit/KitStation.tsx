@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -11,12 +11,11 @@ import { useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { BowlsAndScales } from './BowlsAndScales.tsx';
 import { DataPanel } from './DataPanel.tsx';
+import { DescribeSheet } from './DescribeSheet.tsx';
 import { IronForm } from './IronForm.tsx';
 import { IronPlan } from './IronPlan.tsx';
 import { KitchenForm } from './KitchenForm.tsx';
 import { OwnIngredients } from './OwnIngredients.tsx';
-
-const DescribeSheet = lazy(async () => ({ default: (await import('./DescribeSheet.tsx')).DescribeSheet }));
 
 export const KitStation = () => {
   const session = useSession();
@@ -119,16 +118,14 @@ export const KitStation = () => {
       <Circuits kit={kit} onSave={save} />
       <DataPanel />
       {describing && (
-        <Suspense>
-          <DescribeSheet
-            kit={kit}
-            onClose={() => setDescribing(false)}
-            onSave={(iron) => {
-              void carryOut(commands.addIron(iron, session.workspace));
-              setDescribing(false);
-            }}
-          />
-        </Suspense>
+        <DescribeSheet
+          kit={kit}
+          onClose={() => setDescribing(false)}
+          onSave={(iron) => {
+            void carryOut(commands.addIron(iron, session.workspace));
+            setDescribing(false);
+          }}
+        />
       )}
       {edited !== null && (
         <IronForm

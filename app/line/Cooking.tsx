@@ -72,12 +72,15 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
         </div>
       ) : (
         <div className="grid grid-cols-2 gap-3">
-          <SignalButton
-            icon={Wind}
-            label="steam is down"
-            disabled={disabled}
-            onClick={() => onTouch({ kind: 'signal', data: { signal: 'steam-down' } })}
-          />
+          {/* Where the steam goes on long after the load is done it says nothing, and isn’t asked about. */}
+          {place.advice?.answer.steamDown_s !== null && (
+            <SignalButton
+              icon={Wind}
+              label="steam is down"
+              disabled={disabled}
+              onClick={() => onTouch({ kind: 'signal', data: { signal: 'steam-down' } })}
+            />
+          )}
           <SignalButton
             icon={Nose}
             label="it smells"

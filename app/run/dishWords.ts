@@ -6,8 +6,8 @@ import { grams, temperature, TOPPING_WORDS } from '../look/index.ts';
 export const dishWords = (run: Run, unit: 'C' | 'F'): string => {
   const { target, batter_C, onPlate, delay_s } = dishOf(run);
   return [
-    `step ${Number(target.tawny.toFixed(1))}`,
-    `crisp ${Number(target.crisp.toFixed(1))}`,
+    target.tawny === null ? 'browned as usual' : `step ${Number(target.tawny.toFixed(1))}`,
+    ...(target.crisp === null ? [] : [`crisp ${Number(target.crisp.toFixed(1))}`]),
     `batter ${temperature(batter_C, unit)}`,
     ...(onPlate === null ? [] : [`${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} a load`]),
     ...(delay_s === 0 ? [] : [`${delay_s} s to the lid`]),

@@ -9,7 +9,8 @@ export type Workspace = {
   readonly id: 'workspace';
   readonly formulaId: string;
   readonly ironId: string;
-  readonly target: { readonly tawny: number; readonly crisp: number };
+  /** What is wished; null: as is usual for the iron. */
+  readonly target: { readonly tawny: number | null; readonly crisp: number | null };
   readonly batter_C: number;
   readonly load: number;
   readonly preheat_s: number | null;
@@ -30,7 +31,7 @@ export const EMPTY_WORKSPACE: Workspace = {
   id: 'workspace',
   formulaId: '',
   ironId: '',
-  target: { tawny: 4, crisp: 3 },
+  target: { tawny: null, crisp: null },
   batter_C: 20,
   load: 1,
   preheat_s: null,

@@ -1,18 +1,15 @@
 import type { Finding } from '../basis/index.ts';
 import type { BatterProperties, PlateMachine, PlatesState, Portion } from '../plate/index.ts';
 import type { Cooked } from '../cook/index.ts';
+import type { Division } from './division.ts';
 import type { AdviceRequest } from './request.ts';
 import type { ToppingSpot } from './toppingSpot.ts';
 
-export type Advice = {
+export type Advice = Division & {
   readonly request: AdviceRequest;
   readonly batter: BatterProperties;
   readonly machine: PlateMachine;
   readonly portion: Portion;
-  /** Batter enough for this many whole loads, g left over. */
-  readonly loads: number;
-  readonly pieces: number;
-  readonly leftover_g: number;
   readonly setting: { readonly temperature_C: number; readonly dial: number | null; readonly chosen: 'found' | 'given' | 'fixed' };
   readonly plates: PlatesState;
   readonly cooked: Cooked;

@@ -39,9 +39,9 @@ describe('the answer', () => {
     const answer = AdviceAnswer.parse(answerOf(a, describeCode));
     expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
     expect(PARTS.reduce((sum, part) => sum + answer.composition[part], 0)).toBeCloseTo(1, 3);
-    expect(answer.loads).toBe(Math.floor((0.98 * answer.totalMass_g) / a.portion.portion_g));
-    expect(answer.pieces).toBe(answer.loads * a.request.iron.geometry.piecesPerLoad);
-    expect(answer.leftover_g).toBeCloseTo(answer.totalMass_g - answer.loads * answer.portion_g, 0);
+    const poured = answer.loads * (answer.even?.portion_g ?? answer.portion_g) + (answer.part?.portion_g ?? 0);
+    expect(poured + answer.leftover_g).toBeCloseTo(answer.totalMass_g, 0);
+    expect(answer.pieces).toBeGreaterThanOrEqual(answer.loads * a.request.iron.geometry.piecesPerLoad);
     const { from, best: middle, to } = answer.cookTime_s;
     expect(from <= middle && middle <= to).toBe(true);
     expect(answer.cookTimeBand_s.p10 <= middle && middle <= answer.cookTimeBand_s.p90).toBe(true);
@@ -67,7 +67,7 @@ describe('the answer', () => {
       }
       yields++;
     }
-    expect(yields).toBeGreaterThan(8);
+    expect(yields).toBeGreaterThan(5);
   });
 
   test('loads remembered from other wishes change nothing, bit by bit', () => {
@@ -90,7 +90,7 @@ describe('the answer', () => {
       const results = Object.fromEntries(whyChains(a).map((why) => [why.figure, recompute(why.steps)]));
       expect(results['portion']).toBeCloseTo(a.portion.portion_g, 9);
       expect(results['time']).toBeCloseTo(a.cooked.window.best_s, 9);
-      expect(Math.floor(results['loads'] ?? -1)).toBe(a.loads);
+      expect(Math.floor((results['loads'] ?? -1) + 1e-9)).toBe(a.loads);
       if (a.setting.dial !== null) expect(results['dial']).toBeCloseTo(dialMark(a.request.iron, a.setting.temperature_C) ?? NaN, 9);
     }
   });

@@ -1,6 +1,5 @@
 import type { Result } from '../basis/index.ts';
 import { clamp, failure, LIMITS, NORMAL_P90, runToEnd, success } from '../basis/index.ts';
-import { POURABLE_SHARE } from '../formula/index.ts';
 import type { BatterProperties, Iron, PlatesState, Portion, SettingRange } from '../plate/index.ts';
 import {
   cookedVolume_mL,
@@ -8,6 +7,7 @@ import {
   displaced_mL,
   hollowShare,
   latestTurn_s,
+  middling_C,
   plateMachine,
   portion,
   priorOf,
@@ -17,13 +17,14 @@ import {
 import { heldAs, withRoom } from '../fit/index.ts';
 import type { Advice } from './advice.ts';
 import { bandAround, timeBand } from './band.ts';
+import { divided } from './division.ts';
 import { scalesOf } from './believed.ts';
 import { batterOf, cook, platesAtPour } from '../cook/index.ts';
 import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
 import { airForDensity, densityOfLightness } from './lightness.ts';
 import type { AdviceRequest } from './request.ts';
-import { findSetting, settingForTime } from './setting.ts';
+import { findSetting, middlingSetting, settingForTime } from './setting.ts';
 import { toppingSpotOf } from './toppingSpot.ts';
 
 /**
@@ -61,7 +62,8 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     openAt_s: request.cookTime_s ?? null,
   });
   const recovered = (setting_C: number): CookInput => setupFor(recoveredPlates(machine, setting_C, request.room_C), setting_C);
-  const choice = yield* chooseSetting(request, (setting_C) =>
+  const bias_K = (machine.bias_K.lower + machine.bias_K.upper) / 2;
+  const choice = yield* chooseSetting(request, bias_K, (setting_C) =>
     cook({ ...recovered(setting_C), openAt_s: null }, request.target, false, memory),
   );
   const plates = platesAtPour(request, machine, choice.temperature_C, (start) =>
@@ -84,7 +86,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
       set_C: Math.round(batter.setTemperature_C),
       boiling_C: Math.round(batter.boiling_C * 10) / 10,
     });
-  const loads = Math.floor((POURABLE_SHARE * request.reading.totalMass_g) / full.portion_g);
+  const division = divided(request.reading.totalMass_g, full, iron.geometry, own_g !== null);
   const piece = pieceOf(iron, batter, full, cooked);
   const band = believed === null ? yield* timeBand(setup, request.target, cooked) : bandAround(cooked.window.best_s, believed.spread.time);
   const { onPlate } = request;
@@ -101,9 +103,7 @@ export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Gen
     batter,
     machine,
     portion: full,
-    loads,
-    pieces: loads * iron.geometry.piecesPerLoad,
-    leftover_g: request.reading.totalMass_g - loads * full.portion_g,
+    ...division,
     setting: choice,
     plates,
     cooked,
@@ -215,11 +215,22 @@ const outOfRange = (request: AdviceRequest): Result<never> | null => {
 
 function* chooseSetting(
   { iron, target, setting_C, cookTime_s }: AdviceRequest,
+  bias_K: number,
   cookAt: (setting_C: number) => Cooked | null,
 ): Generator<void, Advice['setting']> {
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
-  const found = cookTime_s == null ? yield* findSetting(range, target, cookAt) : yield* settingForTime(range, cookTime_s, cookAt);
+  const found = yield* settingFor();
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
+
+  function* settingFor(): Generator<void, number> {
+    if (range === null) return 0;
+    if (cookTime_s != null) return yield* settingForTime(range, cookTime_s, cookAt);
+    const { tawny, crisp } = target;
+    // Plates that run hotter than their control says are set lower for the same.
+    return crisp === null
+      ? yield* middlingSetting(range, middling_C(iron) - bias_K, target, cookAt)
+      : yield* findSetting(range, { tawny, crisp }, cookAt);
+  }
 }

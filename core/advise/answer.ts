@@ -4,7 +4,7 @@ import { PARTS } from '../matter/index.ts';
 import type { Advice } from './advice.ts';
 import { chanceAt } from './believed.ts';
 
-export const ANSWER_SCHEMA = 'tawny-lattice/advice@1';
+export const ANSWER_SCHEMA = 'tawny-lattice/advice@2';
 
 const Fields = z.record(z.string(), z.union([z.number(), z.string()]));
 const Seconds = z.int().min(0);
@@ -35,11 +35,16 @@ export const AdviceAnswer = z.object({
   loads: z.int().min(0),
   pieces: z.int().min(0),
   leftover_g: Grams,
+  /** What all loads are poured at so that nothing is left over; null: whole portions. */
+  even: z.object({ loads: z.int().min(1), portion_g: Grams }).nullable(),
+  /** So many moulds that can still be filled after the whole loads; null: none. */
+  part: z.object({ moulds: z.int().min(1), portion_g: Grams }).nullable(),
   plateTemperature_C: z.number(),
   setting: z.object({ temperature_C: z.number(), dial: z.number().nullable(), chosen: z.enum(['found', 'given', 'fixed']) }),
   cookTime_s: z.object({ from: Seconds, best: Seconds, to: Seconds }),
   cookTimeBand_s: z.object({ p10: Seconds, p90: Seconds }),
   coreSet_s: Seconds.nullable(),
+  /** When the steam that is seen has dwindled; null where it doesn't until the load is long done, and says nothing. */
   steamDown_s: Seconds.nullable(),
   tooDry_s: Seconds.nullable(),
   waterLoss_fraction: z.number().min(0).max(1),
@@ -53,6 +58,13 @@ export const AdviceAnswer = z.object({
   warnings: z.array(z.object({ code: z.string(), level: z.enum(['note', 'warning', 'hazard']), fields: Fields, text: z.string() })),
 });
 export type AdviceAnswer = z.infer<typeof AdviceAnswer>;
+
+/** So much later than the best moment, steam that goes down tells nobody anything. */
+const STEAM_TELLS_UNTIL = 1.3;
+
+/** Whether the steam dwindles about when the load is done; irons that need nearly all of their watts steam on to the end. */
+export const steamTells = ({ cooked: { moments, window } }: Pick<Advice, 'cooked'>): boolean =>
+  moments.steamDown_s !== null && moments.steamDown_s <= STEAM_TELLS_UNTIL * window.best_s;
 
 const seconds = (value: number | null): number | null => (value === null ? null : Math.round(value));
 
@@ -83,6 +95,8 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     loads: a.loads,
     pieces: a.pieces,
     leftover_g: roundedTo(a.leftover_g, 2),
+    even: a.even === null ? null : { loads: a.loads, portion_g: roundedTo(a.even.portion_g, 2) },
+    part: a.part === null ? null : { moulds: a.part.moulds, portion_g: roundedTo(a.part.portion_g, 2) },
     plateTemperature_C: roundedTo((a.plates.lower_C + a.plates.upper_C) / 2, 1),
     setting: {
       temperature_C: roundedTo(a.setting.temperature_C, 1),
@@ -92,7 +106,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     cookTime_s: { from: Math.round(window.from_s), best: Math.round(window.best_s), to: Math.round(window.to_s) },
     cookTimeBand_s: { p10: Math.round(a.band_s.p10), p90: Math.round(a.band_s.p90) },
     coreSet_s: seconds(moments.coreSet_s),
-    steamDown_s: seconds(moments.steamDown_s),
+    steamDown_s: steamTells(a) ? seconds(moments.steamDown_s) : null,
     tooDry_s: seconds(moments.tooDry_s),
     waterLoss_fraction: roundedTo(a.waterLoss, 4),
     tawnyStep: roundedTo(a.cooked.tawny, 2),

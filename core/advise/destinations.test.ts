@@ -14,7 +14,7 @@ const deep = adviceFor(presetIron('deep-round'), 'quick', { setting_C: 170 });
 describe('after the plate', () => {
   const { courses, aims } = destinations(deep);
   const of = (kind: string) => courses.find((c) => c.place === kind)!;
-  const late = (kind: string): number => of(kind).course.crisp[20]!;
+  const late = (kind: string): number => of(kind).course.crisp[10]!;
 
   // *Common practice*: rack, never a stack or a flat plate, which is soggy underneath.
   test('a rack keeps it crisper than a dish, a dish than a pile; an oven dries it', () => {
@@ -87,7 +87,8 @@ describe('the heat of a morning', () => {
     expect(weak.hotAfter_s).toBeGreaterThan(course.hotAfter_s * 1.2);
     expect(weak.loads[3]!.tawny).toBeLessThan(course.loads[3]!.tawny);
     const slow = heatCourse(deep, { preheat_s: 600, loads: 4, pause_s: 180, mains: 0.85 });
-    expect(slow.loads[3]!.tawny).toBeGreaterThanOrEqual(weak.loads[3]!.tawny);
+    // Where three minutes bring the plates back already, the thermostat's swing is all that is left.
+    expect(slow.loads[3]!.tawny).toBeGreaterThanOrEqual(weak.loads[3]!.tawny - 0.05);
     expect(course.plate_C.length * 2).toBeGreaterThan(600);
   });
 });

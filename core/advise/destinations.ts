@@ -63,7 +63,10 @@ export const destinations = (a: Advice): { readonly courses: readonly PlaceCours
       aim: {
         tawny: clamp(Math.round((target.tawny - adds) * 10) / 10, 1, 8),
         // A tin keeps only what is crisp through; a toaster or an oven gives back what is asked of the iron less.
-        crisp: destination === 'tin' ? 5 : clamp(Math.round((target.crisp - Math.max(0, crispAtEnd - a.cooked.crisp)) * 10) / 10, 1, 5),
+        crisp:
+          destination === 'tin'
+            ? 5
+            : clamp(Math.round(((target.crisp ?? a.cooked.crisp) - Math.max(0, crispAtEnd - a.cooked.crisp)) * 10) / 10, 1, 5),
       },
       adds,
       crispAtEnd,

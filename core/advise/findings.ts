@@ -3,6 +3,7 @@ import { ML_PER_US_CUP, roundedTo } from '../basis/index.ts';
 import { GUIDING_RAW_LIGHTNESS, tawnyStepOf } from '../matter/index.ts';
 import { settingRange, sticking, SUGAR_SCORCHES_C, TOPPINGS } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
+import { steamTells } from './answer.ts';
 import { HALF_STEP } from '../cook/index.ts';
 
 /** The lower face is seen to be ahead after so long. */
@@ -31,7 +32,7 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     add('own-time-colour', { time_s: Math.round(cookTime_s), wanted: target.tawny, reached: roundedTo(tawny) });
   else if (Math.abs(tawny - target.tawny) > HALF_STEP)
     add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
-  else if (Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
+  else if (target.crisp !== null && Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
     add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
   if (a.lighter !== null)
     add(
@@ -63,7 +64,8 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     add('own-portion-leaks', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[1]) });
   if (cookTime_s != null && (moments.coreSet_s ?? Infinity) > cookTime_s)
     add('own-time-raw', { time_s: Math.round(cookTime_s), set_s: Math.round(moments.coreSet_s ?? 0) }, 'hazard');
-  if (a.loads === 0) add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
+  if (a.loads === 0 && a.part === null)
+    add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
   if (a.turned !== null) {
     const { latest_s, stays, hollow } = a.turned;
     const at = Math.min(a.cooked.trace.seconds, Math.round(window.best_s));
@@ -102,6 +104,7 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     if (allergens.length > 0) add('allergen-carry-over', { allergens: allergens.join(', ') });
   }
   if (iron.control.type === 'hob') add('on-a-hob', { every_s: iron.control.turnEvery_s }, 'note');
+  if (!steamTells(a) && !iron.dryThrough) add('steam-says-nothing', {}, 'note');
   const { risk, because } = sticking(iron, a.batter);
   if (risk >= STICKS) add('may-stick', { because: because.join(', ') }, 'note');
   if (a.request.delay_s >= SLOW_TO_CLOSE_S) add('slow-to-close', { delay_s: Math.round(a.request.delay_s) }, 'note');

@@ -1,6 +1,15 @@
 import { clamp } from '../basis/index.ts';
 import { waterActivity } from '../matter/index.ts';
-import { cookedVolume_mL, CRISP_WATER_ACTIVITY, meanThickness_m, palerStep, standing, steamMean } from '../plate/index.ts';
+import {
+  cookedVolume_mL,
+  CRISP_WATER_ACTIVITY,
+  meanThickness_m,
+  KITCHEN,
+  palerStep,
+  seenSteam,
+  standing,
+  steamMean,
+} from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 
 /** One column of the cut: what the drawing reads, second by second, cell by cell (row-major, lower face first). */
@@ -31,6 +40,7 @@ export type Picture = {
   readonly core_C: Float64Array;
   readonly face_C: Float64Array;
   readonly plate_C: Float64Array;
+  /** As it is seen. */
   readonly steam_gPerS: Float64Array;
   readonly loss: Float64Array;
   /** Continuous step of the paler face. */
@@ -56,7 +66,9 @@ export const pictureOf = (a: Advice): Picture => {
     core_C: shown(trace.core_C),
     face_C: shown(trace.face_C),
     plate_C: shown(trace.lowerPlate_C).map((lower, i) => (lower + (trace.upperPlate_C[i] ?? lower)) / 2),
-    steam_gPerS: steamMean(shown(trace.steam_gPerS)),
+    steam_gPerS: steamMean(
+      shown(seenSteam(trace, a.machine, { temperature_C: a.request.room_C, humidity: KITCHEN.humidity }, a.batter.pressure_Pa)),
+    ),
     loss: shown(trace.loss),
     tawny: shown(palerStep(trace, a.batter.rawLightness)),
     density_gPerML: density(a, shown(trace.loss)),

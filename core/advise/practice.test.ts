@@ -9,7 +9,7 @@ const ask = (ironId: string, batter: keyof typeof BATTERS, tawny: number, change
     ...DEFAULT_CONDITIONS,
     reading: readBatter(batter),
     iron: presetIron(ironId),
-    target: { tawny, crisp: 3 },
+    target: { tawny, crisp: null },
     ...changes,
   });
   if (!result.ok) throw new Error(result.failure.code);
@@ -21,12 +21,12 @@ describe('times of common practice', () => {
   test.each([
     ['wafer', 'wafer', 2, null, 18, 27, '20–25 s to a light tan'],
     ['wafer', 'wafer', 3, null, 27, 36, '30 s: darker'],
-    ['ball-pan', 'rested', 4, 200, 120, 180, 'about 150 s near 200 °C'],
-    ['thin-round', 'quick', 3, 180, 135, 240, '150–240 s'],
-    ['thin-round', 'quick', 4, 180, 150, 240, '150–240 s'],
-    ['thin-square-4', 'quick', 3, 195, 140, 240, 'four squares of half a cup: about 180 s'],
-    ['deep-round', 'quick', 4, 165, 300, 480, '5–8 min at medium'],
-    ['deep-round', 'yeasted', 4, 165, 300, 480, '5–8 min at medium'],
+    ['ball-pan', 'rested', 4, null, 120, 180, 'about 150 s near 200 °C'],
+    ['thin-round', 'quick', 3, null, 135, 240, '150–240 s at medium'],
+    ['thin-round', 'quick', 4, null, 150, 240, '150–240 s at medium'],
+    ['thin-square-4', 'quick', 3, null, 150, 210, 'four squares of half a cup: about 180 s at medium'],
+    ['deep-round', 'quick', 4, null, 300, 480, '5–8 min at medium'],
+    ['deep-round', 'yeasted', 4, null, 300, 480, '5–8 min at medium'],
     ['mini', 'quick', 4, null, 90, 150, '2 min'],
   ] as const)('%s, %s, step %d at %d °C: %d–%d s (%s)', (ironId, batter, tawny, setting_C, from, to, _practice) => {
     const { best_s } = ask(ironId, batter, tawny, { setting_C, ...(batter === 'rested' ? { batter_C: 8 } : {}) }).cooked.window;
@@ -58,7 +58,8 @@ describe('losses of common practice: 10–25 % of the batter', () => {
     ['thin-round', 'quick', 3, 180],
   ] as const)('%s, %s', (ironId, batter, tawny, setting_C) => {
     const { waterLoss } = ask(ironId, batter, tawny, { setting_C });
-    expect(waterLoss).toBeGreaterThan(0.1);
+    // Half a cup a square, three minutes and 10 % would take more watts than the iron has (docs/models/plate.md).
+    expect(waterLoss).toBeGreaterThan(ironId === 'thin-square-4' ? 0.09 : 0.1);
     expect(waterLoss).toBeLessThan(0.25);
   });
 
@@ -69,6 +70,11 @@ describe('losses of common practice: 10–25 % of the batter', () => {
     expect(raw).toBeGreaterThan(0.22);
     expect(raw).toBeLessThan(0.32);
     expect(left).toBeLessThan(0.06);
+    // As it is wished when nobody wishes: light.
+    const light = ask('wafer', 'wafer', 2);
+    const moist = (raw - light.waterLoss) / (1 - light.waterLoss);
+    expect(moist).toBeGreaterThan(0.03);
+    expect(moist).toBeLessThan(0.055);
   });
 });
 
@@ -77,7 +83,7 @@ describe('portions of common practice', () => {
     ['deep-round', 'quick', 0.75, 1.1, 'three quarters to a cup'],
     ['thin-square-4', 'quick', 0.38, 0.55, 'about half a cup each'],
     ['mini', 'quick', 0.19, 0.27, '3 tbsp to a quarter cup'],
-    ['wafer', 'wafer', 0.025, 0.042, 'half a soup spoon'],
+    ['wafer', 'wafer', 0.042, 0.055, '12–14 g on a five-inch plate'],
     ['ball-pan', 'rested', 0.9, 1.1, '80 % of the lower half'],
   ] as const)('%s: %d–%d US cups a mould', (ironId, batter, from, to, _practice) => {
     const a = ask(ironId, batter, 4);
@@ -85,4 +91,61 @@ describe('portions of common practice', () => {
     expect(cups).toBeGreaterThan(from);
     expect(cups).toBeLessThan(to);
   });
+});
+
+describe('where nobody wishes anything', () => {
+  // *Common practice*: "medium".
+  test.each(['deep-round', 'thin-round', 'thin-square-4'])('%s is set to a middling mark, whatever the ordinary batter', (ironId) => {
+    for (const batter of ['quick', 'folded', 'yeasted', 'rested'] as const) {
+      const { setting, cooked } = ask(ironId, batter, 4);
+      expect(setting.dial).toBeGreaterThanOrEqual(2.5);
+      expect(setting.dial).toBeLessThanOrEqual(3.5);
+      expect(setting.temperature_C).toBeGreaterThanOrEqual(155);
+      expect(setting.temperature_C).toBeLessThanOrEqual(185);
+      expect(cooked.tawny).toBeCloseTo(4, 0);
+    }
+  });
+
+  test('neighbouring wishes and batters give neighbouring marks', () => {
+    const at = (tawny: number, changes: Partial<AdviceRequest> = {}): number =>
+      ask('thin-square-4', 'quick', tawny, changes).setting.dial ?? 0;
+    const marks = Array.from({ length: 13 }, (_, i) => at(2 + i * 0.25));
+    marks.forEach((mark, i) => expect(Math.abs(mark - (marks[i - 1] ?? mark))).toBeLessThan(0.6));
+    for (const batter_C of [5, 12, 19, 26]) expect(Math.abs(at(4, { batter_C }) - at(4))).toBeLessThan(0.5);
+    for (const altitude_m of [0, 1000, 2000]) expect(Math.abs(at(4, { altitude_m }) - at(4))).toBeLessThan(0.5);
+  });
+});
+
+// Shell area, free convection and radiation; published idle duties of contact grills and irons lie near 10–20 % (from memory).
+test('an iron left on heats for about a seventh of the time', () => {
+  for (const [ironId, plate_C] of [
+    ['deep-round', 165],
+    ['thin-square-4', 180],
+    ['mini', 200],
+  ] as const) {
+    const { plates } = presetIron(ironId);
+    const duty = (plates.loss_WPerK * (plate_C - 22)) / plates.power_W;
+    expect(duty).toBeGreaterThan(0.1);
+    expect(duty).toBeLessThan(0.22);
+  }
+});
+
+// *Common practice*: steam dwindles about when the load is done. Irons that use nearly all of their watts to the end steam on: that is said, and no moment is given.
+test('steam goes down when the load is done, or says nothing', () => {
+  for (const [ironId, batter, tawny, low, high] of [
+    ['deep-round', 'quick', 4, 0.9, 1.25],
+    ['deep-round', 'yeasted', 4, 0.9, 1.25],
+    ['deep-round', 'folded', 4, 0.9, 1.25],
+    ['thin-round', 'quick', 4, 0.7, 1.3],
+    ['wafer', 'wafer', 2, 0.7, 1.3],
+    ['wafer', 'wafer', 3, 0.7, 1.3],
+  ] as const) {
+    const { moments, window } = ask(ironId, batter, tawny).cooked;
+    const share = (moments.steamDown_s ?? Infinity) / window.best_s;
+    expect(share).toBeGreaterThanOrEqual(low);
+    expect(share).toBeLessThanOrEqual(high);
+  }
+  for (const ironId of ['thin-square-4', 'mini'])
+    expect(ask(ironId, 'quick', 4).findings.map(({ code }) => code)).toContain('steam-says-nothing');
+  expect(ask('deep-round', 'quick', 4).findings.map(({ code }) => code)).not.toContain('steam-says-nothing');
 });

@@ -36,7 +36,7 @@ export type AdviceRequest = {
   readonly believed: BelievedIron | null;
 };
 
-export const DEFAULT_TARGET: Target = { tawny: 4, crisp: 3 };
+export const DEFAULT_TARGET: Target = { tawny: 4, crisp: null };
 
 export const DEFAULT_CONDITIONS = {
   altitude_m: 0,

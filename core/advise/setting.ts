@@ -8,6 +8,9 @@ const FINE_ENOUGH_K = 0.5;
 /** A colour that far off the wish is not the wish any more. */
 const COLOUR_MISS = 0.2;
 
+/** Colour and crispness are both wished. */
+type Wished = Target & { readonly crisp: number };
+
 type Tried = { readonly setting_C: number; readonly cooked: Cooked | null };
 
 /** How far a cook is from the wish: colour counts more than crispness, and dryness is no way out. */
@@ -15,7 +18,7 @@ const miss = ({ cooked }: Tried, target: Target): number => {
   if (cooked === null) return 100;
   const { window, moments, tawny, crisp } = cooked;
   const dry = moments.tooDry_s === null ? 0 : Math.max(0, window.best_s - moments.tooDry_s) / window.best_s;
-  return Math.abs(crisp - target.crisp) + 3 * Math.abs(tawny - target.tawny) + 6 * dry;
+  return (target.crisp === null ? 0 : Math.abs(crisp - target.crisp)) + 3 * Math.abs(tawny - target.tawny) + 6 * dry;
 };
 
 const onColour = ({ cooked }: Tried, target: Target): boolean =>
@@ -28,7 +31,7 @@ const onColour = ({ cooked }: Tried, target: Target): boolean =>
  * crisp deeper, so crispness falls along the range: where it crosses the wish, that is the answer (the hottest such
  * place: it is the quickest). Where it never does, the nearest miss. Yields between cooks so that a worker can stop.
  */
-export function* findSetting(range: SettingRange, target: Target, cookAt: (setting_C: number) => Cooked | null): Generator<void, number> {
+export function* findSetting(range: SettingRange, target: Wished, cookAt: (setting_C: number) => Cooked | null): Generator<void, number> {
   const tryAt = (setting_C: number): Tried => ({ setting_C, cooked: cookAt(setting_C) });
   const looks: Tried[] = [];
   for (let i = 0; i < FIRST_LOOK; i++) {
@@ -45,7 +48,7 @@ export function* findSetting(range: SettingRange, target: Target, cookAt: (setti
 }
 
 /** False position with a guard, between a setting that is too crisp and one that isn't crisp enough. */
-function* between(cool: Tried, hot: Tried, target: Target, tryAt: (setting_C: number) => Tried): Generator<void, number> {
+function* between(cool: Tried, hot: Tried, target: Wished, tryAt: (setting_C: number) => Tried): Generator<void, number> {
   let low = cool;
   let high = hot;
   for (let i = 0; i < 8 && high.setting_C - low.setting_C > FINE_ENOUGH_K; i++) {
@@ -109,4 +112,46 @@ export function* settingForTime(
     else hot = middle;
   }
   return (cool + hot) / 2;
+}
+
+/** Steps out from the middle, share of the range, and how finely the last one is looked at, K. */
+const STEP_OUT = 1 / 8;
+
+/**
+ * The setting nearest to the middle at which the wished colour comes on a piece that is set and not dried out: the middle itself for ordinary batters.
+ * Where there is none in the range, the nearest miss. `middle_C`: a middling setting of this control.
+ */
+export function* middlingSetting(
+  range: SettingRange,
+  middle_C: number,
+  target: Target,
+  cookAt: (setting_C: number) => Cooked | null,
+): Generator<void, number> {
+  const tryAt = (setting_C: number): Tried => ({ setting_C, cooked: cookAt(setting_C) });
+  const middle = tryAt(clamp(middle_C, range.min_C, range.max_C));
+  if (onColour(middle, target)) return middle.setting_C;
+  const width = range.max_C - range.min_C;
+  const looks = [middle];
+  for (let away = STEP_OUT; away <= 1; away += STEP_OUT)
+    for (const side of [1, -1]) {
+      const setting_C = middle.setting_C + side * away * width;
+      if (setting_C > range.max_C || setting_C < range.min_C) continue;
+      yield;
+      const tried = tryAt(setting_C);
+      if (onColour(tried, target)) return yield* boundary(setting_C - side * STEP_OUT * width, tried, target, tryAt);
+      looks.push(tried);
+    }
+  return yield* nearest(looks, range, target, tryAt);
+}
+
+/** Between a setting that misses and one that doesn't, the last that doesn't. */
+function* boundary(misses_C: number, meets: Tried, target: Target, tryAt: (setting_C: number) => Tried): Generator<void, number> {
+  let [outside, inside] = [misses_C, meets.setting_C];
+  while (Math.abs(inside - outside) > FINE_ENOUGH_K) {
+    const middle = (inside + outside) / 2;
+    yield;
+    if (onColour(tryAt(middle), target)) inside = middle;
+    else outside = middle;
+  }
+  return inside;
 }

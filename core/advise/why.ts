@@ -68,7 +68,7 @@ export const whyChains = (a: Advice): Why[] => {
     chain('loads', '', 'docs/models/portion.md', [
       start('bowl', a.request.reading.totalMass_g, 'g'),
       { code: 'leaves-the-bowl', op: 'times', value: POURABLE_SHARE, unit: '' },
-      { code: 'portion', op: 'divide', value: a.portion.portion_g, unit: 'g' },
+      { code: 'portion', op: 'divide', value: a.even?.portion_g ?? a.portion.portion_g, unit: 'g' },
     ]),
   );
   return chains;

@@ -185,6 +185,7 @@ export type CodeFields = {
   readonly 'allergen-carry-over': { readonly allergens: string };
   readonly 'slow-to-close': { readonly delay_s: number };
   readonly 'browned-starch': None;
+  readonly 'steam-says-nothing': None;
   // Pictures
   readonly 'photo-broken': None;
   readonly 'photo-too-large': { readonly megabytes: number; readonly most: number };

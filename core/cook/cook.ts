@@ -1,6 +1,17 @@
 import { tawnyStepOf } from '../matter/index.ts';
 import type { BatterProperties, Iron, MediumScales, Moments, PlateMachine, PlatesState, Trace, LoadState } from '../plate/index.ts';
-import { columnAt, crispness, JUDGED_AFTER_S, KITCHEN, moments, palerStep, risesTo, simulate, standOnRack } from '../plate/index.ts';
+import {
+  columnAt,
+  crispness,
+  JUDGED_AFTER_S,
+  KITCHEN,
+  moments,
+  palerStep,
+  risesTo,
+  seenSteam,
+  simulate,
+  standOnRack,
+} from '../plate/index.ts';
 import type { Target } from './target.ts';
 
 /** One load to be judged: everything but the target. */
@@ -120,7 +131,7 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
     if (metAt === null) {
       const step = stepOf(trace.lowerLightness[second] ?? 0, trace.upperLightness[second] ?? 0);
       const set = (trace.core_C[second] ?? 0) >= batter.setTemperature_C;
-      const dried = !dryThrough || (trace.loss[second] ?? 0) > 0.94 * (1 - batter.drySolids);
+      const dried = !dryThrough || (trace.loss[second] ?? 0) > 0.95 * (1 - batter.drySolids);
       if (step >= late && set && dried) metAt = second;
       return metAt !== null && !curves;
     }
@@ -142,7 +153,8 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
     });
   if (reused === null) memory?.set(setup.setting_C, { late, run });
   const { trace, end } = run;
-  const found = moments(trace, batter, dryThrough);
+  const air = { temperature_C: setup.room_C, humidity: KITCHEN.humidity };
+  const found = moments(trace, batter, dryThrough, seenSteam(trace, setup.machine, air, batter.pressure_Pa));
   const step = isUneven(setup.machine)
     ? trace.lowerLightness.map((lower, second) => stepOf(lower, trace.upperLightness[second] ?? lower))
     : palerStep(trace, batter.rawLightness);

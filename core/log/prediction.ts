@@ -12,7 +12,7 @@ export const Prediction = z.object({
   formulaRev: z.int().min(1),
   inputsHash: z.string().max(64),
   modelVersion: z.string().max(40),
-  target: z.object({ tawny: z.number(), crisp: z.number() }),
+  target: z.object({ tawny: z.number(), crisp: z.number().nullable() }),
   setting: z.object({ temperature_C: z.number(), dial: z.number().nullable() }),
   portion_g: z.number().positive(),
   cookTime_s: z.object({ from: z.number(), best: z.number(), to: z.number() }),

@@ -50,7 +50,7 @@ export type HistoryWish = {
   readonly formula: FormulaLines;
   readonly iron: Iron;
   readonly tawny: number;
-  readonly crisp?: number;
+  readonly crisp?: number | null;
   /** Conditions that the emulated loads share. */
   readonly conditions: Pick<LoadWish, 'target' | 'batter_C'>;
 };
@@ -96,7 +96,7 @@ export const historyQuestion = (
   return {
     batters,
     history: newest.map((load) => load.history).filter((load) => kept.includes(load.batterKey)),
-    wanted: { batterKey: wanted, tawny, ...(crisp === undefined || iron.dryThrough ? {} : { crisp }) },
+    wanted: { batterKey: wanted, tawny, ...(crisp == null || iron.dryThrough ? {} : { crisp }) },
     past: newest.flatMap((load) => load.cues),
   };
 };

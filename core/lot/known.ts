@@ -2,7 +2,7 @@ import type { AdviceRequest, BelievedIron } from '../advise/index.ts';
 import { believedIron } from '../advise/index.ts';
 import type { Result } from '../basis/index.ts';
 import { canonicalJson, seededRandom, success } from '../basis/index.ts';
-import { batterOf } from '../cook/index.ts';
+import { batterOf, targetOn } from '../cook/index.ts';
 import type { Belief, Emulator, EmulatorMemory, KnownIronWithBatter } from '../fit/index.ts';
 import { FIT_SEED, fitIron } from '../fit/index.ts';
 import type { ReadSettings } from '../formula/index.ts';
@@ -37,7 +37,7 @@ export const knownQuestion = (
   const { target, batter_C } = wish;
   const { batters, history } = historyQuestion(
     kitchen,
-    { formula, iron, tawny: target.tawny, crisp: target.crisp, conditions: { target, batter_C } },
+    { formula, iron, ...targetOn(iron, target), conditions: { target, batter_C } },
     loads,
     formulas,
   );
@@ -129,7 +129,7 @@ export function* believedFor(
     if (memory !== undefined && memory.fits.size > MOST_FITS && oldest !== undefined) memory.fits.delete(oldest);
   }
   yield;
-  const aim = dryThrough ? { tawny: target.tawny } : { tawny: target.tawny, crisp: target.crisp };
+  const aim = dryThrough || target.crisp === null ? { tawny: target.tawny } : { tawny: target.tawny, crisp: target.crisp };
   const wish = canonicalJson(aim);
   const believed = fit.believed.get(wish) ?? believedIron(fit.emulator, fit.belief, fit.used, aim);
   if (fit.believed.size > MOST_WISHES) fit.believed.clear();

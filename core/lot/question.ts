@@ -1,4 +1,6 @@
 import type { AdviceRequest } from '../advise/index.ts';
+import type { WishedTarget } from '../cook/index.ts';
+import { targetOn } from '../cook/index.ts';
 import type { Formula, FormulaLine, Lift, ReadSettings } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import { ownWayOf } from '../kit/index.ts';
@@ -15,7 +17,7 @@ export type BatterQuestion = Omit<AdviceRequest, 'reading'> & {
 };
 
 /** What is wished of a load, and the conditions that somebody has said. What is left out is as usual: portion, setting and time as the cook has settled on for this pair, or as advised; null: as advised all the same. */
-export type LoadWish = Pick<AdviceRequest, 'target' | 'batter_C' | 'load' | 'preheat_s'> &
+export type LoadWish = { readonly target: WishedTarget } & Pick<AdviceRequest, 'batter_C' | 'load' | 'preheat_s'> &
   Partial<
     Pick<
       AdviceRequest,
@@ -45,7 +47,7 @@ export const batterQuestion = (
     altitude_m: kit.altitude_m,
     room_C: kit.room_C,
     batter_C: wish.batter_C,
-    target: { tawny: wish.target.tawny, crisp: wish.target.crisp },
+    target: targetOn(iron, wish.target),
     setting_C,
     ...(portion_g == null ? {} : { portion_g }),
     ...(cookTime_s == null ? {} : { cookTime_s }),

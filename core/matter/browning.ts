@@ -36,7 +36,7 @@ export const surfaceBrowningRate_perSecond = (temperature_C: number, waterActivi
  * most, sucrose splits slowly, alkali speeds it, all per kg of dry mass.
  */
 export const BATTER_BROWNING = {
-  lean: 2.6,
+  lean: 2.7,
   perReducing: 25,
   perSucrose: 7,
   perProtein: 4,

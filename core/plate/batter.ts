@@ -62,9 +62,9 @@ const SWELLING = {
   /** Temperature at which the walls of the bubbles set. */
   setting_C: 80,
   /** Share of the gas that isn't lost through ruptures. */
-  retained: 0.34,
+  retained: 0.42,
   /** The most gas that stays, per volume of batter. */
-  most: 1.7,
+  most: 0.62,
   /** Steam's own share, as a volume, at a mean gap of `steamGap_m`; the thinner, the more of it boils before it sets. */
   steam: 0.3,
   steamGap_m: 8.5e-3,

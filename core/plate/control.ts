@@ -23,6 +23,15 @@ export const settingRange = ({ control }: Iron): SettingRange | null => {
   return { min_C, max_C };
 };
 
+/** Where cooks set a control when nothing is said: medium on a dial, somewhat over the middle where there are degrees (*common practice*: ball pans near 200 °C). */
+const USUAL_SHARE = { dial: 0.5, degrees: 0.6 } as const;
+
+/** Plate temperature of a middling setting, °C. */
+export const middling_C = ({ control }: Iron): number => {
+  const [low_C, high_C] = controlRange(control);
+  return low_C + (control.type === 'dial' ? USUAL_SHARE.dial : USUAL_SHARE.degrees) * (high_C - low_C);
+};
+
 /** The dial mark for a plate temperature, or null for irons without a dial. */
 export const dialMark = (iron: Iron, temperature_C: number): number | null => {
   const { control } = iron;

@@ -24,8 +24,13 @@ type Measured = Pick<Iron['geometry'], 'footprint_cm2' | 'areaFactor' | 'cavity_
 const RICE_G_PER_ML = 0.8;
 /** Cast aluminium, g/cm³ (metals handbooks; from memory). */
 const ALUMINIUM_G_PER_CM3 = 2.7;
-/** A closed iron's loss to the room over its footprint, W/(K cm²): free convection and radiation of its shell (estimated). */
-const LOSS_W_PER_K_CM2 = 0.009;
+/**
+ * A closed iron gives its heat to the room from its shell, by free convection (some 5 W/m²K on plates and cylinders of this size; McAdams, from memory)
+ * and by radiation; what the air under the shell keeps back is counted in (*estimated*). Per kelvin of the plates over the room.
+ */
+const SHELL_W_PER_M2K = 9;
+/** How far a shell stands out around the plates, and how high it is: hinge and feet, and a share of the side. */
+const SHELL = { around_m: 0.01, height_m: 0.03, heightPerSide: 1 / 3, bottomCounts: 0.5 } as const;
 /** A fill that far from the ruler is a mistake in one of them. */
 const BELIEVABLE = { least: 0.5, most: 2 } as const;
 
@@ -116,4 +121,11 @@ export const cavityByFill = (fill: Fill, ruler_mL: number): Result<number> => {
 export const platesFromThickness_kg = (footprint_cm2: number, plate_mm: number): number =>
   (2 * footprint_cm2 * (plate_mm / 10) * ALUMINIUM_G_PER_CM3) / 1000;
 
-export const lossFromFootprint_WPerK = (footprint_cm2: number): number => LOSS_W_PER_K_CM2 * footprint_cm2;
+/** What a closed iron over this plan loses, W/K. */
+export const lossFromFootprint_WPerK = (footprint_cm2: number): number => {
+  const plate_m = Math.sqrt(footprint_cm2 * 1e-4);
+  const side_m = plate_m + 2 * SHELL.around_m;
+  const height_m = SHELL.height_m + SHELL.heightPerSide * plate_m;
+  const shell_m2 = (1 + SHELL.bottomCounts) * side_m ** 2 + 4 * side_m * height_m;
+  return SHELL_W_PER_M2K * shell_m2;
+};

@@ -7,7 +7,7 @@ export { cavityByFill, geometryOf, lossFromFootprint_WPerK, platesFromThickness_
 export type { Grease } from './grease.ts';
 export { greaseFor } from './grease.ts';
 export type { SettingRange } from './control.ts';
-export { controlRange, dialMark, settingNow_C, settingRange, withRange } from './control.ts';
+export { controlRange, dialMark, middling_C, settingNow_C, settingRange, withRange } from './control.ts';
 export type { PlateMachine } from './iron.ts';
 export { Iron, LEAST_DIAL, LEAST_RANGE_K, plateMachine } from './iron.ts';
 export { filledWith, probedAt } from './measured.ts';
@@ -30,6 +30,7 @@ export { CRISP_WATER_ACTIVITY, JUDGED_AFTER_S, KITCHEN, columnAt, crispLayer_m, 
 export type { LoadState, SimulationInput, Trace } from './simulate.ts';
 export { simulate } from './simulate.ts';
 export type { Face } from './step.ts';
+export { fogLimit_perK, seenSteam } from './steam.ts';
 export { rates, step, workspace } from './step.ts';
 export type { OnPlate, ToppingId } from './toppings.ts';
 export { SUGAR_SCORCHES_C, TOPPINGS, TOPPING_IDS, displaced_mL, orderOfLoads } from './toppings.ts';

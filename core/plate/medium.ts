@@ -9,8 +9,8 @@ import type { PlateMachine } from './iron.ts';
  */
 export const PLATE_CONSTANTS = {
   /** Plate to wet batter, W/m²K (600–1000 in practice), and to a dry face. */
-  contactWet: 900,
-  contactDry: 450,
+  contactWet: 780,
+  contactDry: 390,
   /** Foam's conductivity falls with its gas share to this power (calibrated). */
   foamExponent: 1.1,
   /** Dry crust, W/mK: open foam, and what a crust without any gas would add. */

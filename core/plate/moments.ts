@@ -8,9 +8,9 @@ export type Moments = {
   readonly coreSet_s: number | null;
   /** The crumb is dry enough to tear cleanly: 95 °C, or 2 K under the local boiling point. */
   readonly dryCrumb_s: number | null;
-  /** Steam has fallen to a quarter of its peak after the core has set. */
+  /** Steam that is seen has dwindled for good, after the core has set; null where it doesn't until long after the colour. */
   readonly steamDown_s: number | null;
-  /** The whole piece is under 6 % water: a wafer is done drying. */
+  /** The whole piece is under 5 % water: a wafer is done drying. */
   readonly driedThrough_s: number | null;
   /** More than a quarter of the mass is gone, or the core is under 30 % water. */
   readonly tooDry_s: number | null;
@@ -19,10 +19,10 @@ export type Moments = {
 };
 
 /** *Common practice*: see docs/models/plate.md. */
-const STEAM_DOWN_SHARE = 0.25;
+const STEAM_DOWN_SHARE = 0.35;
 const STEAM_MEAN_S = 10;
 const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
-const DRIED_WATER_SHARE = 0.06;
+const DRIED_WATER_SHARE = 0.05;
 const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;
 
 /** First time a series crosses a level upward, between seconds by a straight line; null if it never does. */
@@ -50,14 +50,15 @@ export const steamMean = (steam_gPerS: Float64Array): Float64Array => {
   });
 };
 
-const steamDown = (trace: Trace, coreSet_s: number | null): number | null => {
+/** The last time that it was over a third of its peak, and never before the core has set; null: it goes on to the end of the trace. */
+const steamDown = (steam_gPerS: Float64Array, coreSet_s: number | null): number | null => {
   if (coreSet_s === null) return null;
-  const mean = steamMean(trace.steam_gPerS);
-  const peak = Math.max(0, ...mean);
-  // The peak may come after the core has set: only what follows it can be "down".
-  const top = mean.indexOf(peak);
-  const falling = mean.map((value) => -value);
-  return risesTo(falling, -STEAM_DOWN_SHARE * peak, Math.max(top, Math.ceil(coreSet_s)));
+  const mean = steamMean(steam_gPerS);
+  const peak = mean.reduce((a, b) => Math.max(a, b), 0);
+  const last = mean.findLastIndex((value) => value > STEAM_DOWN_SHARE * peak);
+  if (peak <= 0 || last >= mean.length - 1) return null;
+  const [before, after] = [mean[last] ?? 0, mean[last + 1] ?? 0];
+  return Math.max(coreSet_s, last + (before - STEAM_DOWN_SHARE * peak) / (before - after));
 };
 
 /** Water left in the whole piece, share of its mass. */
@@ -66,7 +67,8 @@ export const waterShare = (batter: BatterProperties, loss: number): number => {
   return Math.max(0, raw - loss) / (1 - loss);
 };
 
-export const moments = (trace: Trace, batter: BatterProperties, dryThrough: boolean): Moments => {
+/** `seen_gPerS`: steam as it is seen; left out: all of it. */
+export const moments = (trace: Trace, batter: BatterProperties, dryThrough: boolean, seen_gPerS = trace.steam_gPerS): Moments => {
   const coreSet_s = risesTo(trace.core_C, batter.setTemperature_C);
   const step = palerStep(trace, batter.rawLightness);
   const lossLimit = risesTo(trace.loss, TOO_DRY.loss);
@@ -78,7 +80,7 @@ export const moments = (trace: Trace, batter: BatterProperties, dryThrough: bool
   return {
     coreSet_s,
     dryCrumb_s: risesTo(trace.core_C, Math.min(DRY_CRUMB.most_C, batter.boiling_C - DRY_CRUMB.underBoiling_K)),
-    steamDown_s: steamDown(trace, coreSet_s),
+    steamDown_s: steamDown(seen_gPerS, coreSet_s),
     driedThrough_s: risesTo(
       trace.loss.map((loss) => -waterShare(batter, loss)),
       -DRIED_WATER_SHARE,

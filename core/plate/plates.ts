@@ -16,8 +16,11 @@ const SENSOR_LAG_S = 10;
  * power falls from full to none across this band.
  */
 const SWING_K = 8;
-/** An open lid loses heat this many times faster. */
-export const OPEN_LID_FACTOR = 3;
+/**
+ * An open lid loses heat this many times faster: both faces lie bare, some 18 W/m²K each by free convection and radiation of dark plates near 170 °C
+ * (handbook formulas, from memory), which is about as much again as the shell gives off.
+ */
+export const OPEN_LID_FACTOR = 2;
 
 export const coldPlates = (room_C: number): PlatesState => ({
   lower_C: room_C,

@@ -1,8 +1,9 @@
+import { lossFromFootprint_WPerK } from './describe.ts';
 import type { Iron } from './iron.ts';
 
 /**
  * Six irons to start from. Areas, cavities, masses and watts are this project's starting values, *common
- * practice* in size; web, losses and dial lines are estimates that a cook's own ruler and loads replace.
+ * practice* in size; losses are those of their shells, web and dial lines are estimates that a cook's own ruler and loads replace.
  */
 const common = {
   rev: 1,
@@ -14,8 +15,11 @@ const common = {
   circuitId: null,
 } as const;
 
-/** "Medium" (3) is near 165 °C, as cooks' times at medium imply. */
-const DIAL_1_TO_5 = { type: 'dial', min: 1, max: 5, atMin_C: 135, atMax_C: 195 } as const;
+/** "Medium" (3) is near 165 °C on deep irons and near 180 °C on thin ones, as cooks' times at medium imply. */
+const DEEP_DIAL = { type: 'dial', min: 1, max: 5, atMin_C: 135, atMax_C: 195 } as const;
+const THIN_DIAL = { type: 'dial', min: 1, max: 5, atMin_C: 150, atMax_C: 210 } as const;
+
+const loss = (footprint_cm2: number): number => Number(lossFromFootprint_WPerK(footprint_cm2).toFixed(2));
 
 export const PRESET_IRONS: readonly Iron[] = [
   {
@@ -26,15 +30,15 @@ export const PRESET_IRONS: readonly Iron[] = [
     geometry: {
       footprint_cm2: 226,
       areaFactor: 1.05,
-      cavity_mL: 46,
-      web_mm: 1.7,
+      cavity_mL: 54,
+      web_mm: 2,
       webShare: 0.5,
       moulds: 2,
       piecesPerLoad: 2,
       lattice: { rows: 9, columns: 9, outline: 'round' },
     },
-    plates: { mass_kg: 1.3, power_W: 850, loss_WPerK: 2 },
-    control: { type: 'fixed', cutOut_C: 215 },
+    plates: { mass_kg: 1.3, power_W: 850, loss_WPerK: loss(226) },
+    control: { type: 'fixed', cutOut_C: 222 },
     dryThrough: true,
     looseness: { min: 0.8, max: 2.2 },
     signals: { light: true, beep: false },
@@ -54,7 +58,7 @@ export const PRESET_IRONS: readonly Iron[] = [
       piecesPerLoad: 1,
       lattice: { rows: 6, columns: 5, outline: 'square' },
     },
-    plates: { mass_kg: 1.7, power_W: 1400, loss_WPerK: 3 },
+    plates: { mass_kg: 1.7, power_W: 1400, loss_WPerK: loss(330) },
     control: { type: 'thermostat', min_C: 150, max_C: 230 },
     // 80 % of the lower half
     pour: { rule: 'share-of-cavity', share: 0.4 },
@@ -77,8 +81,8 @@ export const PRESET_IRONS: readonly Iron[] = [
       piecesPerLoad: 1,
       lattice: { rows: 9, columns: 9, outline: 'round' },
     },
-    plates: { mass_kg: 1.4, power_W: 1000, loss_WPerK: 2.2 },
-    control: DIAL_1_TO_5,
+    plates: { mass_kg: 1.4, power_W: 1000, loss_WPerK: loss(254) },
+    control: THIN_DIAL,
     signals: { light: true, beep: false },
   },
   {
@@ -89,15 +93,15 @@ export const PRESET_IRONS: readonly Iron[] = [
     geometry: {
       footprint_cm2: 484,
       areaFactor: 1.4,
-      cavity_mL: 660,
-      web_mm: 6,
+      cavity_mL: 780,
+      web_mm: 7,
       webShare: 0.4,
       moulds: 4,
       piecesPerLoad: 4,
       lattice: { rows: 5, columns: 5, outline: 'square' },
     },
-    plates: { mass_kg: 3.2, power_W: 1400, loss_WPerK: 3.8 },
-    control: DIAL_1_TO_5,
+    plates: { mass_kg: 3.2, power_W: 1400, loss_WPerK: loss(484) },
+    control: THIN_DIAL,
     signals: { light: true, beep: true },
   },
   {
@@ -108,15 +112,15 @@ export const PRESET_IRONS: readonly Iron[] = [
     geometry: {
       footprint_cm2: 254,
       areaFactor: 1.8,
-      cavity_mL: 400,
+      cavity_mL: 360,
       web_mm: 6,
       webShare: 0.35,
       moulds: 1,
       piecesPerLoad: 1,
       lattice: { rows: 7, columns: 7, outline: 'round' },
     },
-    plates: { mass_kg: 1.5, power_W: 1000, loss_WPerK: 2.3 },
-    control: DIAL_1_TO_5,
+    plates: { mass_kg: 1.5, power_W: 1000, loss_WPerK: loss(254) },
+    control: DEEP_DIAL,
     signals: { light: true, beep: true },
   },
   {
@@ -127,14 +131,14 @@ export const PRESET_IRONS: readonly Iron[] = [
     geometry: {
       footprint_cm2: 78,
       areaFactor: 1.35,
-      cavity_mL: 100,
+      cavity_mL: 88,
       web_mm: 5.5,
       webShare: 0.35,
       moulds: 1,
       piecesPerLoad: 1,
       lattice: { rows: 4, columns: 4, outline: 'round' },
     },
-    plates: { mass_kg: 0.5, power_W: 350, loss_WPerK: 0.85 },
+    plates: { mass_kg: 0.5, power_W: 350, loss_WPerK: loss(78) },
     control: { type: 'fixed', cutOut_C: 200 },
     signals: { light: true, beep: false },
   },

@@ -6,7 +6,7 @@ import type { Face } from './step.ts';
 import { step, workspace } from './step.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, max, min } = Math;
+const { exp, max } = Math;
 
 /** Free convection on a rack, W/m²K, and the vapour film that goes with it (Lewis relation, moist air near 50 °C). */
 const RACK_H_W_PER_M2K = 12;
@@ -90,18 +90,28 @@ const CRISP_LAYER_LIMIT_MM = 0.6;
 /** Seconds off the iron at which crispness is judged. */
 export const JUDGED_AFTER_S = 120;
 
+/** Water of a whole piece, kg per kg of dry mass. */
+const meanWater = (columns: readonly Column[]): number => {
+  let [water, dry] = [0, 0];
+  for (const c of columns)
+    for (let i = 0; i < c.n; i++) {
+      const mass = c.share * c.dry_kgPerM2[i]! * (c.mirrored ? 2 : 1);
+      water += mass * c.X[i]!;
+      dry += mass;
+    }
+  return dry > 0 ? water / dry : 0;
+};
+
 /**
- * Crispness 1–5, two minutes off the iron on a rack: from the crunching layer's thickness; for wafers, which are
- * meant to be dry right through, from its share of the thickness.
+ * Crispness 1–5, two minutes off the iron on a rack: from the crunching layer's thickness. A wafer is a millimetre or two thick and evens out as it
+ * cools: what it is then depends on all of its water, by the water activity at which half of the crunch is gone.
  */
 export const crispness = (m: Medium, columns: readonly Column[], dryThrough: boolean): number => {
+  if (dryThrough) return 1 + 4 * crunch(waterActivity(m.batter.sorption, KITCHEN.temperature_C, meanWater(columns)));
   let layer_mm = 0;
-  let share = 0;
   for (const c of columns) {
     const dry = crispLayer_m(m, c);
     layer_mm += c.share * CRISP_LAYER_LIMIT_MM * (1 - exp((-dry * 1000) / CRISP_LAYER_LIMIT_MM));
-    share += c.share * min(1, (2 * dry) / c.thickness_m);
   }
-  if (dryThrough) return 1 + 4 * share ** 2;
   return 1 + 4 / (1 + (CRISP_MIDDLE_MM / max(1e-6, layer_mm)) ** CRISP_STEEPNESS);
 };

@@ -12,6 +12,8 @@ import {
   risesTo,
   shiftedPlates,
   simulate,
+  KITCHEN,
+  seenSteam,
   steamMean,
   UNSCALED,
 } from '../plate/index.ts';
@@ -100,7 +102,8 @@ export const practiceLoad = (
     ]);
   const hingeFaces = faces(hinge);
   const frontFaces = hinge === front ? hingeFaces : faces(front);
-  const mean = steamMean(front.steam_gPerS);
+  const air = { temperature_C: room_C, humidity: KITCHEN.humidity };
+  const mean = steamMean(seenSteam(front, machine, air, batter.pressure_Pa));
   const most = mean.reduce((a, b) => Math.max(a, b), 1e-6);
   const set_s = risesTo(front.core_C, batter.setTemperature_C);
   const paler = frontFaces.map(([lower, upper]) => Math.min(lower, upper));

@@ -185,7 +185,8 @@ describe('a plan', () => {
     const planned = plannedIron(result.value);
     expect(planned.cook_s).toBe(Math.round(result.value.cooked.window.best_s));
     expect(planned.preheat_s).toBeGreaterThan(120);
-    expect(planned.recovery_s).toBeGreaterThan(0);
+    // A deep iron under so small a load may be back by the time it is emptied.
+    expect(planned.recovery_s).toBeGreaterThanOrEqual(0);
     expect(planned.leastPortion_g).toBeCloseTo(0.94 * planned.portion_g, 6);
   });
 });

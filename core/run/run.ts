@@ -17,7 +17,8 @@ export const Run = z.object({
   piecesPerPerson: z.number().min(0.1).max(20),
   ironIds: z.array(z.string().min(1).max(64)).max(12),
   formulaId: z.string().min(1).max(64),
-  target: z.object({ tawny: z.number().min(1).max(8), crisp: z.number().min(1).max(5) }),
+  /** What is wished of every load; null: as is usual for the iron. */
+  target: z.object({ tawny: z.number().min(1).max(8).nullable(), crisp: z.number().min(1).max(5).nullable() }),
   batter_C: z.number().min(0).max(50),
   /** What is scattered into each load; null or left out: nothing. */
   onPlate: z
