@@ -1,6 +1,6 @@
 import type { Failure } from '../core/basis/index.ts';
 import { newestRevisions, runToEnd } from '../core/basis/index.ts';
-import { advise, answerOf, DEFAULT_CONDITIONS, DEFAULT_TARGET } from '../core/advise/index.ts';
+import { advise, answerOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
 import { loadsOfIron, readSettingsOf } from '../core/kitchen/index.ts';
 import { DEFAULT_READ_SETTINGS, MOST_LINES } from '../core/formula/index.ts';
 import { DEFAULT_KIT } from '../core/kit/index.ts';

@@ -63,9 +63,9 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: ParsedFormula
           least={0.4}
           most={4}
           at={batter.value.looseness}
-          usual={iron === null ? [1.5, 3.3] : [iron.looseness.min, iron.looseness.max]}
+          usual={iron === null ? [1.85, 3.8] : [iron.looseness.min, iron.looseness.max]}
           words={['dollop', 'ribbon', 'pourable', 'runny']}
-          about={`Liquid over starch, protein and fibre: ${batter.value.looseness.toFixed(1)}. The band is what ${iron?.name ?? 'most irons'} can spread. Spread: a level tablespoon on a cold plate after 30 s.`}
+          about={`What flows (sugar and fat with it) over starch, protein and fibre: ${batter.value.looseness.toFixed(1)}. The band is what ${iron?.name ?? 'most irons'} can spread. Spread: a level tablespoon on a cold plate after 30 s.`}
         />
       )}
       {hydration !== null && (

@@ -38,7 +38,7 @@ export const Rest = ({ session, reading }: Props) => {
   const t_C = place === 'refrigerator' ? kit.refrigerator_C : kit.room_C;
   const kind = powderKindOf(reading);
   const { looseness } = batter.value;
-  const wanted = iron === null ? 2.2 : Math.sqrt(iron.looseness.min * iron.looseness.max);
+  const wanted = iron === null ? 2.5 : Math.sqrt(iron.looseness.min * iron.looseness.max);
   const net = netOfRest(kind, rest_h, t_C, looseness, wanted);
   const after = loosenessAfter(looseness, rest_h, t_C);
   const add_g = kind === null ? 0 : powderToAdd_g(reading.leavening.gas_mmol, net.gas);

@@ -16,7 +16,7 @@ export type FoldSetup = {
 const STREAK_STROKES = 5.2;
 const AIR_STROKES = 36;
 
-const thickness = (looseness: number): number => clamp(2 / looseness, 0.5, 2.5);
+const thickness = (looseness: number): number => clamp(2.25 / looseness, 0.5, 2.5);
 
 /** Streaks left after n strokes, 1 at first. More additions meet a looser batter each time. */
 export const streaksLeft = (setup: FoldSetup, strokes: number): number => {

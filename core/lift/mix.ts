@@ -36,7 +36,7 @@ export const mixingOf = (reading: ParsedFormula, looseness: number): Mixing => {
   const protein = glutenProtein(reading);
   const c = reading.composition;
   const sweetAndFat = c === null ? 0 : c.sucrose + c.reducing + c.fat;
-  const stiff = Math.min(2.5, Math.max(0.5, 2.2 / looseness));
+  const stiff = Math.min(2.5, Math.max(0.5, 2.45 / looseness));
   return {
     lumps_strokes: 26 * stiff ** 0.6,
     // Thick batter is worked at every stroke; in a thin one the flour slips past.

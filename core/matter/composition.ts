@@ -46,3 +46,15 @@ export const mix = (components: readonly Component[]): Composition | null => {
 
 /** All sugars, as a mass fraction. */
 export const sugars = (c: Composition): number => c.sucrose + c.reducing + c.lactose;
+
+/** Volumes that thin a batter, mL/g: dissolved sugar (apparent volume of sucrose in water; ICUMSA tables, from memory) and liquid fat (0.92 g/mL). */
+const THINS_ML_PER_G = { sugar: 0.62, fat: 1.09 } as const;
+/** More sugar than this doesn't dissolve in cold batter, g per g of water (sucrose at 20 °C; handbooks, from memory). */
+const DISSOLVES_G_PER_G = 2;
+
+/** What flows in a batter, mL per g of it: water, and sugar and fat at the volume that they add to it. */
+export const flowing_mLPerG = (c: Composition): number =>
+  c.water + c.alcohol + THINS_ML_PER_G.fat * c.fat + THINS_ML_PER_G.sugar * Math.min(sugars(c), DISSOLVES_G_PER_G * c.water);
+
+/** What doesn't flow: starch, protein and fibre, g per g. */
+export const stiffening = (c: Composition): number => c.starch + c.protein + c.fibre;

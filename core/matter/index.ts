@@ -3,7 +3,7 @@ export { batterBrowningFactor, browningRate_perMinute, surfaceBrowningRate_perSe
 export type { Climate } from './climate.ts';
 export { CLIMATES, inClimate, moistureShift_percent } from './climate.ts';
 export type { Composition } from './composition.ts';
-export { PARTS, mix, per100g, sugars } from './composition.ts';
+export { PARTS, flowing_mLPerG, mix, per100g, stiffening, sugars } from './composition.ts';
 export { INGREDIENTS, ingredientById } from './ingredients/index.ts';
 export { ingredientFromLabel } from './ingredients/label.ts';
 export { OwnIngredient } from './ingredients/ownIngredient.ts';

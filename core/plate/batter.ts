@@ -4,11 +4,13 @@ import {
   atmosphericPressure_Pa,
   batterBrowningFactor,
   boilingPoint_C,
+  flowing_mLPerG,
   GAS_CONSTANT,
   isotherm,
   PALE_RAW_LIGHTNESS,
   saturationPressure_Pa,
   sorptionMatter,
+  stiffening,
   sugars,
   thermalProperties,
 } from '../matter/index.ts';
@@ -53,7 +55,7 @@ export type BatterProperties = {
   readonly rawLightness: number;
   /** Starch has set above this; sugar delays it. */
   readonly setTemperature_C: number;
-  /** Mass of liquid over mass of starch + protein + fibre: about 1 dollop, 2 pourable, over 3 runny. */
+  /** What flows (mL, with dissolved sugar and liquid fat) over starch + protein + fibre (g): about 1 dollop, 2½ pourable, over 3½ runny. */
   readonly looseness: number;
 };
 
@@ -109,7 +111,6 @@ export const batterProperties = (input: BatterInput): BatterProperties => {
   const water = c.water + c.alcohol;
   const drySolids = Math.max(1e-4, 1 - water);
   const density = cool.density_kgPerM3 * (1 - input.airFraction);
-  const polymer = Math.max(1e-4, c.starch + c.protein + c.fibre);
   return {
     composition: c,
     temperature_C: input.temperature_C,
@@ -127,6 +128,6 @@ export const batterProperties = (input: BatterInput): BatterProperties => {
     browningFactor: batterBrowningFactor(c, input.alkali_eqPerKg),
     rawLightness: DARKEST_LIGHTNESS + (PALE_RAW_LIGHTNESS - DARKEST_LIGHTNESS) * Math.exp(-Math.max(0, input.tint)),
     setTemperature_C: setTemperature_C(c),
-    looseness: (water + 0.6 * c.fat + 0.3 * sugars(c)) / polymer,
+    looseness: flowing_mLPerG(c) / Math.max(1e-4, stiffening(c)),
   };
 };

@@ -80,7 +80,7 @@ export const Iron = z.object({
     z.object({ rule: z.literal('swells-full') }),
     z.object({ rule: z.literal('share-of-cavity'), share: z.number().positive().max(1) }),
   ]),
-  /** Batter it can spread: mass of liquid over mass of starch, protein and fibre (see `looseness`). */
+  /** Batter it can spread: what flows, mL, over starch, protein and fibre, g (see `looseness`). */
   looseness: z.object({ min: z.number().min(0), max: z.number().max(20) }),
   signals: z.object({ light: z.boolean(), beep: z.boolean() }),
   turned: z.boolean(),

@@ -8,7 +8,7 @@ import type { Iron } from './iron.ts';
 const common = {
   rev: 1,
   pour: { rule: 'swells-full' },
-  looseness: { min: 1.5, max: 3.3 },
+  looseness: { min: 1.85, max: 3.8 },
   dryThrough: false,
   turned: false,
   coating: 'coated',
@@ -40,7 +40,7 @@ export const PRESET_IRONS: readonly Iron[] = [
     plates: { mass_kg: 1.3, power_W: 850, loss_WPerK: loss(226) },
     control: { type: 'fixed', cutOut_C: 222 },
     dryThrough: true,
-    looseness: { min: 0.8, max: 2.2 },
+    looseness: { min: 0.95, max: 3 },
     signals: { light: true, beep: false },
   },
   {
@@ -62,7 +62,7 @@ export const PRESET_IRONS: readonly Iron[] = [
     control: { type: 'thermostat', min_C: 150, max_C: 230 },
     // 80 % of the lower half
     pour: { rule: 'share-of-cavity', share: 0.4 },
-    looseness: { min: 1.8, max: 3.8 },
+    looseness: { min: 2, max: 4.3 },
     signals: { light: true, beep: false },
     turned: true,
   },

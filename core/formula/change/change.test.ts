@@ -69,12 +69,12 @@ describe('too thick, too thin', () => {
   const looseness = (seen: Thickness, additions: readonly { ingredientId: string; grams: number }[]): number => {
     const c = QUICK.composition;
     if (c === null) throw new Error('empty');
-    let liquid = QUICK.totalMass_g * (c.water + c.alcohol + 0.6 * c.fat + 0.3 * sugars(c));
+    let liquid = QUICK.totalMass_g * (c.water + c.alcohol + 1.09 * c.fat + 0.62 * sugars(c));
     let stiff = liquid / THICKNESS[seen];
     for (const { ingredientId, grams } of additions) {
       const part = ingredientById(ingredientId)?.composition;
       if (part == null || ['salt', 'baking-powder'].includes(ingredientId)) continue;
-      liquid += grams * (part.water + part.alcohol + 0.6 * part.fat + 0.3 * sugars(part));
+      liquid += grams * (part.water + part.alcohol + 1.09 * part.fat + 0.62 * sugars(part));
       stiff += grams * (part.starch + part.protein + part.fibre);
     }
     return liquid / stiff;
@@ -89,7 +89,21 @@ describe('too thick, too thin', () => {
     const result = thicknessCorrection(QUICK, seen, wanted);
     if (!result.ok) throw new Error(result.failure.code);
     expect(result.value[0]?.ingredientId).toBe(id);
-    expect(looseness(seen, result.value)).toBeCloseTo(THICKNESS[wanted], 6);
+    expect(looseness(seen, result.value)).toBeCloseTo(THICKNESS[seen] * (THICKNESS[wanted] / THICKNESS[seen]) ** 0.3, 6);
+  });
+
+  // *Common practice*: a splash, two to four spoons for each word.
+  test('it takes splashes, not jugs', () => {
+    const words = Object.keys(THICKNESS) as Thickness[];
+    for (const seen of words)
+      for (const wanted of words) {
+        const result = thicknessCorrection(QUICK, seen, wanted);
+        if (!result.ok) continue;
+        const steps = Math.abs(words.indexOf(seen) - words.indexOf(wanted));
+        const grams = result.value[0]?.grams ?? 0;
+        expect(grams).toBeGreaterThan(20 * steps);
+        expect(grams).toBeLessThan(150 * steps);
+      }
   });
 
   test('flour brings its salt and powder along', () => {

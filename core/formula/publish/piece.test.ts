@@ -130,7 +130,7 @@ describe('the spread test', () => {
       { numRuns: 100, seed: 3 },
     );
     expect(thicknessWord(THICKNESS.ribbon)).toBe('ribbon');
-    expect(thicknessWord(2.9)).toBe('runny');
+    expect(thicknessWord(3.4)).toBe('runny');
   });
 
   test('a measured spread corrects as the word in its middle does', () => {
