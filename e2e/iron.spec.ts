@@ -173,6 +173,7 @@ test('which of setting, portion and time a wish moves, and why; lightness wished
   expect(await figure(page, 'dose_g')).toBe(portion);
   await crisp.press('PageDown');
   await expect(moved.locator('[data-moved="time"]')).toContainText('hotter plates are quicker');
+  await page.getByRole('button', { name: 'as it comes' }).click();
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
   // Airy: less is poured, and what the batter itself would have to be is said; a reload keeps the wish.
   const light = page.getByRole('slider', { name: 'Aim: lightness' });

@@ -17,27 +17,27 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Portion, g').fill('180');
-  await sheet.getByLabel('Set to, mark').fill('3½');
+  await sheet.getByLabel('Set to, mark').fill('1½');
   await sheet.getByRole('button', { name: 'So it is done here' }).click();
   const way = page.locator('[data-figure="own way"]');
-  await expect(way).toContainText('180 g, mark 3½');
+  await expect(way).toContainText('180 g, mark 1½');
   await expect(way).toContainText(`advised would be ${advised.grams} g`);
   await expect.poll(async () => figure(page, 'dose_g')).toBe(180);
   await settled(page);
   // It is said that corners stay empty.
   await expect(page.getByText(/your 180 g leaves corners empty/i)).toBeVisible();
   const own = await onIron(page);
-  expect(own).toMatchObject({ grams: 180, mark: 3.5 });
+  expect(own).toMatchObject({ grams: 180, mark: 1.5 });
   expect(own.time).toBeGreaterThan(advised.time);
   await page.getByRole('link', { name: 'Line', exact: true }).click();
   await expect(column(page, 'deep-a').locator('.figure').first()).toContainText('180');
-  await expect(column(page, 'deep-a')).toContainText('dial 3½');
+  await expect(column(page, 'deep-a')).toContainText('dial 1½');
   // Another iron isn't touched by it.
   await expect(column(page, 'deep-b').locator('.figure').first()).not.toContainText('180');
   await page.getByRole('link', { name: 'Run', exact: true }).click();
   const row = page.getByRole('row', { name: /Deep A/ });
   await expect(row).toContainText('180 g');
-  await expect(row).toContainText('dial 3½');
+  await expect(row).toContainText('dial 1½');
   await page.getByRole('link', { name: 'Formula', exact: true }).click();
   await expect(page.getByText(/180 g/).first()).toBeVisible();
   const path = await exported(page);
@@ -46,7 +46,7 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
     ['scripts/lattice.mjs', 'advise', path, '--iron', 'deep-a', '--formula', 'oat-rye', '--json'],
     { encoding: 'utf8' },
   );
-  expect(JSON.parse(printed)).toMatchObject({ portion_g: 180, setting: { dial: 3.5, chosen: 'given' } });
+  expect(JSON.parse(printed)).toMatchObject({ portion_g: 180, setting: { dial: 1.5, chosen: 'given' } });
   // Let go, everything is as advised again.
   await open(page, 'iron');
   await way.getByRole('button', { name: 'As advised again' }).click();

@@ -37,3 +37,33 @@ test('several runs: copied, named, chosen, removed and brought back; the strip s
   await expect(chosen).toHaveAccessibleName('Run: Sunday');
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('12');
 });
+
+test('the plan says itself: hands, scatter, slack, what would help, and a start that went by', async ({ page }) => {
+  await page.clock.install();
+  await open(page, 'run');
+  const words = page.locator('[data-figure="in words"]');
+  await expect(words).toContainText('never two lids for one hand');
+  const slack = page.getByRole('button', { name: /^Start .* earlier$/ });
+  const lastPlate = async (): Promise<string> => /last is out at (\d\d:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
+  const before = await lastPlate();
+  await slack.click();
+  await expect(page.getByText(/of slack (is|are) in the plan/)).toBeVisible();
+  await expect.poll(lastPlate).not.toBe(before);
+  await page.getByRole('button', { name: 'None', exact: true }).click();
+  await expect.poll(lastPlate).toBe(before);
+  await expect(page.locator('[data-figure="help"]')).toContainText('What would help');
+  const switchOn = async (): Promise<string> => /goes on at (\d\d:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
+  const alone = await switchOn();
+  await page.getByRole('button', { name: /^Hands: / }).click();
+  await page.getByRole('option', { name: 'three pairs of hands' }).click();
+  await expect.poll(switchOn).not.toBe('');
+  expect((await switchOn()) >= alone).toBe(true);
+  // A start that went by twenty minutes ago: one touch, and the morning begins now.
+  const at = page.getByLabel('Served at');
+  const serve = await page.evaluate(() => new Date(Date.now() + 12 * 60_000).toISOString().slice(0, 16));
+  await at.fill(serve);
+  const late = page.locator('[data-figure="gone by"]');
+  await expect(late).toContainText('Its start went by');
+  await page.getByRole('button', { name: 'Plan from now' }).click();
+  await expect(late).toHaveCount(0);
+});

@@ -1,10 +1,12 @@
 import type { Session } from '../session/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { instantOf, wallTime } from '../../core/run/index.ts';
+import { instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { Link } from 'react-router';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import { dishWords } from './dishWords.ts';
+
+const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
 
 type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
 
@@ -102,6 +104,15 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
             </label>
           ))}
         </fieldset>
+        <span>
+          by{' '}
+          <InlineSelect
+            label="Hands"
+            value={run.hands ?? 1}
+            choices={Array.from({ length: MOST_HANDS }, (_, i) => ({ value: i + 1, label: HANDS_WORDS[i] ?? String(i + 1) }))}
+            onChange={(hands) => onChange({ hands })}
+          />
+        </span>
         <p className="text-[15px] text-quiet">
           {dishWords(run, session.kit.temperatureUnit)} ·{' '}
           <Link

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Run } from '../../core/run/index.ts';
@@ -11,11 +11,14 @@ import type { PlannedRun, Session } from '../session/index.ts';
 import { freshRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
-import { PlanPicture } from './PlanPicture.tsx';
 import { RunQuestions } from './RunQuestions.tsx';
-import { Answers, IronSheet } from './IronSheet.tsx';
+import { Answers } from './Answers.tsx';
 import { dishWords } from './dishWords.ts';
 import { Runs } from './Runs.tsx';
+
+const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
+const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
+const InWords = lazy(async () => ({ default: (await import('./InWords.tsx')).InWords }));
 
 export const RunStation = () => {
   const session = useSession();
@@ -128,9 +131,17 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
       ) : (
         <>
           <Answers planned={planned} plan={plan} />
-          <PlanPicture planned={planned} plan={plan} />
+          {/* What the plan says comes a moment after what it shows. */}
+          <Suspense fallback={<p className="min-h-24" />}>
+            <InWords session={session} planned={planned} plan={plan} onChange={onChange} />
+          </Suspense>
+          <Suspense fallback={<div className="aspect-[5/1]" />}>
+            <PlanPicture planned={planned} plan={plan} />
+          </Suspense>
           <Findings findings={[...plan.findings, ...circuits]} />
-          <IronSheet planned={planned} plan={plan} />
+          <Suspense>
+            <IronSheet planned={planned} plan={plan} />
+          </Suspense>
         </>
       )}
     </div>

@@ -3,7 +3,7 @@ import type { Failure } from '../../core/basis/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { preparation } from '../../core/lift/index.ts';
-import type { Run, RunPlan } from '../../core/run/index.ts';
+import type { Run, RunPlan, RunRequest } from '../../core/run/index.ts';
 import { dishOf, planRun } from '../../core/run/index.ts';
 import type { AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -19,6 +19,8 @@ export type PlannedRun = {
   readonly failures: readonly { readonly ironId: string; readonly failure: Failure }[];
   /** Null while the worker still reckons. */
   readonly plan: RunPlan | null;
+  /** What it was made from; null with it. */
+  readonly request: RunRequest | null;
   /** One bowl of the formula as written, g; 0 until it is reckoned. */
   readonly batch_g: number;
   /** Before the first pour: as it was laid out, or as is usual for the lift. */
@@ -49,7 +51,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     irons.map((iron) => [iron.id, iron.rev]),
     [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
   ]);
-  const plan = useMemo(() => {
+  const made = useMemo(() => {
     if (run === null || !settled) return null;
     const planned = done.flatMap((result, i) => {
       const first = firsts[i];
@@ -57,11 +59,13 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
         ? [{ ...result.value.planned, ...(first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {}) }]
         : [];
     });
-    return planRun({ ...run, irons: planned });
+    const request: RunRequest = { ...run, irons: planned };
+    return { request, plan: planRun(request) };
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined || formula === null) return null;
+  const plan = made?.plan ?? null;
   const first = done.find((result) => result?.ok === true);
   const reply = first?.ok === true ? first.value : null;
   const firstPour = plan === null ? Infinity : plan.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
@@ -74,6 +78,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     firsts: byIron(irons, firsts),
     failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
     plan,
+    request: made?.request ?? null,
     batch_g: reply?.answer.totalMass_g ?? 0,
   };
 };

@@ -1,8 +1,13 @@
 export type { Dish } from './dish.ts';
 export { DISH_FIELDS, dishOf, isDishOf } from './dish.ts';
-export type { PlannedIron, RunPlan, RunRequest } from './plan.ts';
+export type { Help } from './help.ts';
+export { whatWouldHelp } from './help.ts';
+export type { Jittered } from './jitter.ts';
+export { jittered } from './jitter.ts';
+export type { RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
 export { plannedIron } from './plannedIron.ts';
-export { Run } from './run.ts';
+export { MOST_HANDS, Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';
+export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';

@@ -1,26 +1,11 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
+import type { PlannedIron, Slot } from './schedule.ts';
+import { scheduled } from './schedule.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
-
-/** What the plan needs to know of one iron with one batter; seconds and grams. */
-export type PlannedIron = {
-  readonly ironId: string;
-  readonly piecesPerLoad: number;
-  readonly portion_g: number;
-  /** Least portion that still fills, g. */
-  readonly leastPortion_g: number;
-  readonly preheat_s: number;
-  readonly cook_s: number;
-  /** Of the first load, on plates that have not cooked yet; left out: as the others. */
-  readonly firstCook_s?: number;
-  /** Lid open to take out and pour. */
-  readonly open_s: number;
-  /** Closed and empty until the plates are back. */
-  readonly recovery_s: number;
-};
 
 export type RunRequest = {
   readonly people: number;
@@ -31,6 +16,10 @@ export type RunRequest = {
   readonly irons: readonly PlannedIron[];
   /** Batter that there is, g; null: as much as is needed will be made. */
   readonly batter_g: number | null;
+  /** Pairs of hands; left out: one. */
+  readonly hands?: number | undefined;
+  /** Everything so much earlier than it would have to be, s. */
+  readonly slack_s?: number | undefined;
 };
 
 export type PlannedLoad = {
@@ -51,6 +40,8 @@ export type RunPlan = {
   readonly startAt: number;
   readonly firstPourAt: number;
   readonly lastPlateAt: number;
+  /** Served together: how long the first pieces wait, s; as they come: 0. */
+  readonly longestWait_s: number;
   readonly findings: readonly Finding[];
 };
 
@@ -61,33 +52,25 @@ const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
 const LONG_HOLD_S = 30 * 60;
 
-/** `n`: which load of this iron, from 1. */
-const cookOf_s = (iron: PlannedIron, n: number): number => (n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s);
-
-const cycle_s = (iron: PlannedIron, n: number): number => iron.open_s + cookOf_s(iron, n) + iron.recovery_s;
-
-type Slot = { readonly iron: PlannedIron; readonly index: number; readonly n: number; readonly pour_s: number };
-
 /**
- * Loads by iron, each given to the iron that would finish it first (best possible for equal loads), pours kept
- * apart by one cook's two hands. Errors come as findings: `nothing-to-cook`, `no-irons`, `run-too-long`,
- * `batter-short` {share}, `hold-long` {minutes}, `pieces-over` {pieces}.
+ * A morning: loads by iron with a hand for every pour and every lid (see `scheduled`), hung up at when they are served. What is wrong comes as findings:
+ * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `hold-long`, `pieces-over`.
  */
 export const planRun = (request: RunRequest): RunPlan => {
   const wanted = Math.ceil(request.people * request.piecesPerPerson);
-  const { slots, findings, pieces } = allot(wanted, request.irons);
+  const { slots, findings, pieces } = allot(wanted, request.irons, Math.max(1, request.hands ?? 1));
   const share = batterShare(slots, request.batter_g, findings);
-  const end_s = Math.max(0, ...slots.map(({ iron, n, pour_s }) => pour_s + cookOf_s(iron, n)));
+  const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
-  const anchor_s =
-    request.mode === 'together' ? end_s + PLATING_S : first === undefined ? 0 : first.pour_s + cookOf_s(first.iron, first.n) + PLATING_S;
-  const zero = request.serveAt - anchor_s * 1000;
+  const firstOut_s = slots.length === 0 ? 0 : Math.min(...slots.map(({ open_s }) => open_s));
+  const anchor_s = request.mode === 'together' ? end_s + PLATING_S : firstOut_s + PLATING_S;
+  const zero = request.serveAt - (anchor_s + (request.slack_s ?? 0)) * 1000;
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
-  const loads = slots.map(({ iron, n, pour_s }) => ({
+  const loads = slots.map(({ iron, n, pour_s, open_s }) => ({
     ironId: iron.ironId,
     n,
     pourAt: at(pour_s),
-    openAt: at(pour_s + cookOf_s(iron, n)),
+    openAt: at(open_s),
     pieces: iron.piecesPerLoad,
     portion_g: iron.portion_g * share,
   }));
@@ -96,12 +79,9 @@ export const planRun = (request: RunRequest): RunPlan => {
     const pour_s = Math.min(...slots.filter((slot) => slot.iron === iron).map((slot) => slot.pour_s));
     return { ironId: iron.ironId, from: at(pour_s - iron.preheat_s), to: at(pour_s) };
   });
-  if (request.mode === 'together' && first !== undefined && end_s - first.pour_s - cookOf_s(first.iron, first.n) > LONG_HOLD_S)
-    findings.push({
-      code: 'hold-long',
-      level: 'warning',
-      fields: { minutes: Math.round((end_s - first.pour_s - cookOf_s(first.iron, first.n)) / 60) },
-    });
+  const longestWait_s = request.mode === 'together' && slots.length > 0 ? end_s - firstOut_s + (request.slack_s ?? 0) : 0;
+  if (longestWait_s > LONG_HOLD_S)
+    findings.push({ code: 'hold-long', level: 'warning', fields: { minutes: Math.round(longestWait_s / 60) } });
   const firstPourAt = first === undefined ? request.serveAt : at(first.pour_s);
   return {
     pieces,
@@ -111,48 +91,23 @@ export const planRun = (request: RunRequest): RunPlan => {
     startAt: Math.min(firstPourAt, ...preheats.map((preheat) => preheat.from)),
     firstPourAt,
     lastPlateAt: at(end_s + PLATING_S),
+    longestWait_s,
     findings,
   };
 };
 
-const allot = (wanted: number, irons: readonly PlannedIron[]): { slots: Slot[]; findings: Finding[]; pieces: number } => {
+const allot = (
+  wanted: number,
+  irons: readonly PlannedIron[],
+  hands: number,
+): { slots: readonly Slot[]; findings: Finding[]; pieces: number } => {
   const findings: Finding[] = [];
-  const slots: Slot[] = [];
   if (!(wanted > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
-  // One pair of hands: the irons start one after the other.
-  const freeAt = irons.map((_, i) => sum(irons.slice(0, i).map((iron) => iron.open_s)));
-  const count = irons.map(() => 0);
-  let pieces = 0;
-  while (pieces < wanted && irons.length > 0) {
-    const index = soonest(irons, freeAt, count);
-    const iron = irons[index]!;
-    const pour_s = freeAt[index] ?? 0;
-    if (pour_s + cookOf_s(iron, (count[index] ?? 0) + 1) > LONGEST_RUN_S) {
-      findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: LONGEST_RUN_S / 3600, pieces, wanted } });
-      break;
-    }
-    count[index] = (count[index] ?? 0) + 1;
-    slots.push({ iron, index, n: count[index] ?? 1, pour_s });
-    freeAt[index] = pour_s + cycle_s(iron, count[index] ?? 1);
-    pieces += iron.piecesPerLoad;
-  }
+  const { slots, pieces, isCut } = scheduled(wanted, irons, hands, LONGEST_RUN_S);
+  if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: LONGEST_RUN_S / 3600, pieces, wanted } });
   if (pieces > wanted && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - wanted } });
-  slots.sort((a, b) => a.pour_s - b.pour_s || a.index - b.index);
   return { slots, findings, pieces };
-};
-
-/** The iron that would have one more load done first. */
-const soonest = (irons: readonly PlannedIron[], freeAt: readonly number[], count: readonly number[]): number => {
-  let best = 0;
-  const done = (i: number): number => {
-    const iron = irons[i];
-    return iron === undefined ? Infinity : (freeAt[i] ?? 0) + cookOf_s(iron, (count[i] ?? 0) + 1);
-  };
-  irons.forEach((_, i) => {
-    if (done(i) < done(best)) best = i;
-  });
-  return best;
 };
 
 /** Even portions rather than a stunted last load: everybody's gets smaller, as far as the iron still fills. */

@@ -1,7 +1,11 @@
 import type { Advice } from '../advise/index.ts';
+import { NORMAL_P90 } from '../basis/index.ts';
 import { platesAfterLoad, TURNAROUND } from '../cook/index.ts';
 import { preheatTime_s, recoveryTime_s } from '../plate/index.ts';
-import type { PlannedIron } from './plan.ts';
+import type { PlannedIron } from './schedule.ts';
+
+/** Loads of one iron on one morning, in the logarithm of their time (*common practice*: a load is seldom off by more than a quarter). */
+const MOST_SCATTER = 0.1;
 
 /** What the morning's plan needs of an advice: times of the whole cycle, rounded up to whole seconds. */
 export const plannedIron = (a: Advice): PlannedIron => {
@@ -17,5 +21,7 @@ export const plannedIron = (a: Advice): PlannedIron => {
     cook_s: Math.round(a.cooked.window.best_s),
     open_s: TURNAROUND.open_s,
     recovery_s: Math.ceil(recoveryTime_s(a.machine, opened, temperature_C, room_C)),
+    // What isn’t known of an iron shows with its first load; from then on loads scatter by less.
+    timeSd: Math.min(MOST_SCATTER, Math.log(a.band_s.p90 / a.band_s.p10) / (2 * NORMAL_P90)),
   };
 };

@@ -110,22 +110,22 @@ describe('a plan', () => {
   );
 
   test('two irons, by hand: who pours when, numbered, in order', () => {
-    // a: 100 s, b: 200 s closed; both 25 s open, 20 s to recover; one pair of hands, so b begins 25 s after a.
+    // a: 100 s, b: 200 s closed; both 25 s open (15 to take out, 10 to pour), 20 s to recover; one pair of hands, so b is poured 10 s after a.
     const irons = [iron({ ironId: 'a', cook_s: 100, preheat_s: 60 }), iron({ ironId: 'b', cook_s: 200, preheat_s: 300 })];
     const p = plan({ people: 4, irons });
-    // Done times: a 100, 245, 390 …; b 225, 470 …: loads a1, b1, a2, a3.
+    // Done times: a 100, 245, 390 …; b 210, 455 …: loads a1, b1, a2, a3.
     const zero = SERVE - (390 + 60) * 1000;
     expect(p.loads.map(({ ironId, n, pourAt, openAt }) => [ironId, n, (pourAt - zero) / 1000, (openAt - zero) / 1000])).toEqual([
       ['a', 1, 0, 100],
-      ['b', 1, 25, 225],
+      ['b', 1, 10, 210],
       ['a', 2, 145, 245],
       ['a', 3, 290, 390],
     ]);
     expect(p.preheats).toEqual([
       { ironId: 'a', from: zero - 60_000, to: zero },
-      { ironId: 'b', from: zero + 25_000 - 300_000, to: zero + 25_000 },
+      { ironId: 'b', from: zero + 10_000 - 300_000, to: zero + 10_000 },
     ]);
-    expect(p.startAt).toBe(zero - 275_000);
+    expect(p.startAt).toBe(zero - 290_000);
     expect(p.batter_g).toBeCloseTo((4 * 200) / 0.98, 9);
     expect(p.findings).toEqual([]);
   });

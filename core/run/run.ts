@@ -6,6 +6,8 @@ import { RUN_MODES } from './plan.ts';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
 
+export const MOST_HANDS = 4;
+
 /** One cooking session as it was asked for; its plan is computed, never stored. */
 export const Run = z.object({
   id: z.string().min(1).max(64),
@@ -35,5 +37,13 @@ export const Run = z.object({
   prep: z.array(PrepStep).max(40),
   /** Batter that there is, g; null: as much as is needed will be made. */
   batter_g: z.number().positive().max(1e6).nullable(),
+  /** Pairs of hands at the irons; left out: one. */
+  hands: z.int().min(1).max(MOST_HANDS).optional(),
+  /** Everything so much earlier than the plan needs, s; left out: not at all. */
+  slack_s: z
+    .number()
+    .min(0)
+    .max(3 * 3600)
+    .optional(),
 });
 export type Run = z.infer<typeof Run>;

@@ -200,7 +200,7 @@ const adviser = (): Player => {
       reading: readBatter(batterName),
       iron,
       room_C,
-      target: { tawny: TARGET, crisp: 3 },
+      target: { tawny: TARGET, crisp: null },
     };
     const believed = used === 0 ? null : believedIron(emulator, belief, used, { tawny: TARGET });
     const advice = advise({ ...request, believed });

@@ -1,0 +1,27 @@
+import { grams, timeOfDay } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+
+type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
+
+/** What to act on: when to switch on, when to pour, when the last plate is out, how much batter. */
+export const Answers = ({ planned, plan }: PlanProps) => {
+  const { run, batch_g } = planned;
+  const time = (at: number): string => timeOfDay(at, run.zone);
+  const figures: readonly (readonly [string, string, string])[] = [
+    ['Switch on', time(plan.startAt), 'the first iron'],
+    ['First pour', time(plan.firstPourAt), `${plan.loads.length} loads, ${plan.pieces} pieces`],
+    ['Last plate', time(plan.lastPlateAt), run.mode === 'together' ? `served at ${time(run.serveAt)}` : 'as they come'],
+    ['Batter', `${grams(plan.batter_g)} g`, batch_g > 0 ? `${(plan.batter_g / batch_g).toFixed(1)} × the formula as written` : ''],
+  ];
+  return (
+    <dl className="grid grid-cols-4 gap-5 max-md:grid-cols-2">
+      {figures.map(([title, value, note]) => (
+        <div key={title} className="border-l-3 border-ink pl-4">
+          <dt className="text-[15px] text-quiet">{title}</dt>
+          <dd className="figure text-[46px]">{value}</dd>
+          <dd className="mt-1 text-[15px]">{note}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+};

@@ -1,0 +1,106 @@
+import { useMemo } from 'react';
+import type { Run, RunPlan } from '../../core/run/index.ts';
+import { jittered, whatWouldHelp } from '../../core/run/index.ts';
+import { useNow } from '../clock/index.ts';
+import { timeOfDay } from '../look/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { useNewestLoads } from '../session/index.ts';
+
+type Props = {
+  readonly session: Session;
+  readonly planned: PlannedRun;
+  readonly plan: RunPlan;
+  readonly onChange: (changes: Partial<Run>) => void;
+};
+
+const minutes = (seconds: number): number => Math.round(seconds / 60);
+const minuteWords = (seconds: number): string => (minutes(seconds) === 1 ? 'a minute' : `${minutes(seconds)} minutes`);
+/** Whether a morning has begun changes slowly. */
+const TICK_MS = 30_000;
+/** Slack is taken in whole steps, s. */
+const SLACK_STEP_S = 60;
+/** A plan that should have begun longer ago is another day's. */
+const STALE_MS = 12 * 3_600_000;
+
+/** The plan said aloud: when it begins and ends, what scatter will do to it, what would help, and what to do when its start has gone by. */
+export const InWords = ({ session, planned, plan, onChange }: Props) => {
+  const { run, request, irons } = planned;
+  const zone = run.zone;
+  const played = useMemo(() => (request === null || plan.loads.length === 0 ? null : jittered(plan, request)), [plan, request]);
+  const help = useMemo(() => (request === null || plan.loads.length === 0 ? [] : whatWouldHelp(request, plan)), [plan, request]);
+  if (plan.loads.length === 0) return null;
+  const used = new Set(plan.loads.map(({ ironId }) => ironId)).size;
+  const more_s = played === null ? 0 : Math.ceil(Math.max(0, played.p90_s) / SLACK_STEP_S) * SLACK_STEP_S;
+  const slack_s = run.slack_s ?? 0;
+  return (
+    <div className="flex flex-col gap-1 text-lg">
+      <p data-figure="in words" data-exact={plan.loads.length}>
+        The first iron goes on at <b>{timeOfDay(plan.startAt, zone)}</b>; {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}{' '}
+        on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand; the last is out at{' '}
+        <b>{timeOfDay(plan.lastPlateAt, zone)}</b>
+        {run.mode === 'together'
+          ? plan.longestWait_s < 60
+            ? '; nobody’s waits.'
+            : `; the first pieces wait ${minuteWords(plan.longestWait_s)}.`
+          : '.'}
+      </p>
+      {played !== null && (
+        <p data-figure="p90" data-exact={Math.round(played.p90_s)}>
+          Two hundred mornings played: half are out within {minuteWords(Math.max(0, played.p50_s))} of that, nine in ten within{' '}
+          <b>{minuteWords(Math.max(0, played.p90_s))}</b>; a load is lost in {Math.round(100 * played.lost)} % of them.{' '}
+          {slack_s > 0 ? (
+            <>
+              {minuteWords(slack_s)} of slack {minutes(slack_s) === 1 ? 'is' : 'are'} in the plan.{' '}
+              <button type="button" className={PRESS} onClick={() => onChange({ slack_s: 0 })}>
+                None
+              </button>
+            </>
+          ) : (
+            more_s > 0 && (
+              <button type="button" className={PRESS} onClick={() => onChange({ slack_s: more_s })}>
+                Start {minuteWords(more_s)} earlier
+              </button>
+            )
+          )}
+        </p>
+      )}
+      {help[0] !== undefined && (
+        <p className="text-quiet" data-figure="help" data-exact={Math.round(help[0].sooner_s)}>
+          What would help:{' '}
+          {help
+            .slice(0, 2)
+            .map(({ what, ironId, sooner_s }) =>
+              what === 'hands'
+                ? `another pair of hands, ${minuteWords(sooner_s)}`
+                : `another ${irons.find(({ id }) => id === ironId)?.name ?? 'iron'}, ${minuteWords(sooner_s)}`,
+            )
+            .join('; ')}
+          .
+        </p>
+      )}
+      <GoneBy session={session} run={run} plan={plan} onChange={onChange} />
+    </div>
+  );
+};
+
+const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
+
+/** The moment to switch on has gone by and nothing was poured: what is possible from now on. */
+const GoneBy = ({ session, run, plan, onChange }: Pick<Props, 'session' | 'plan' | 'onChange'> & { readonly run: Run }) => {
+  const now = useNow(TICK_MS);
+  const newest = useNewestLoads(run.ironIds);
+  const late_ms = now - plan.startAt;
+  const hasBegun =
+    newest === undefined || [...newest.values()].some(({ load }) => load.runId === run.id && load.startedAt > plan.startAt - STALE_MS);
+  if (late_ms <= 0 || late_ms > STALE_MS || hasBegun || session.irons.length === 0) return null;
+  const shift = Math.ceil(late_ms / 60_000) * 60_000;
+  return (
+    <p role="alert" className="border-l-3 border-ink bg-sheet px-3 py-1" data-figure="gone by" data-exact={Math.round(late_ms / 1000)}>
+      Its start went by {minuteWords(late_ms / 1000)} ago. From now on the last plate is out at{' '}
+      <b>{timeOfDay(plan.lastPlateAt + shift, run.zone)}</b>.{' '}
+      <button type="button" className={PRESS} onClick={() => onChange({ serveAt: run.serveAt + shift })}>
+        Plan from now
+      </button>
+    </p>
+  );
+};
