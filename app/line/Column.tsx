@@ -63,23 +63,18 @@ export const Column = memo((props: Props) => {
       data-events={current === null ? 0 : place.log.length}
       data-stage={stage ?? ''}
       className={clsx(
-        'relative isolate flex min-w-0 flex-1 flex-col gap-3 border-r-2 border-bench-deep p-5 max-sm:min-h-[70vh]',
+        'relative isolate flex min-w-0 flex-1 flex-col gap-3 overflow-y-auto border-r-2 border-bench-deep p-4 max-sm:min-h-[70vh]',
         isDue ? 'text-ink' : 'text-white',
       )}
       // Words over the rising colour stand on their own dark ground until the whole column has it.
       style={{ '--ground': isDue ? 'transparent' : 'rgb(36 41 45 / 0.88)' } as CSSProperties}
     >
-      {times !== null && prediction !== null && phase === 'cooking' && (
-        <RisingColour times={times} tawnyStep={prediction.tawnyStep} stage={stage} />
-      )}
+      {times !== null && prediction !== null && phase === 'cooking' && <RisingColour times={times} prediction={prediction} stage={stage} />}
       <header className="flex items-baseline justify-between gap-2">
-        <h2 className="on-ground text-[28px]">{iron.name}</h2>
-        <p className="on-ground text-right">
-          load {current?.n ?? n}
-          <br />
-          {place.formula.name}
-        </p>
+        <h2 className="on-ground text-2xl">{iron.name}</h2>
+        <p className="on-ground shrink-0">load {current?.n ?? n}</p>
       </header>
+      <p className="on-ground -mt-2 max-w-full shrink-0 truncate text-[15px]">{place.formula.name}</p>
       {phase === 'ready' && (
         <Ready
           place={place}
@@ -102,7 +97,7 @@ export const Column = memo((props: Props) => {
         <Cooking place={place} times={times} stage={stage ?? 'early'} zone={props.zone} disabled={disabled} onTouch={touch} />
       )}
       {phase === 'opened' && current !== null && progress !== null && (
-        <div className="flex min-h-0 flex-1 flex-col gap-3">
+        <div className="flex shrink-0 grow flex-col gap-3">
           <p className="text-lg">
             opened after{' '}
             <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>

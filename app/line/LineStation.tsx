@@ -8,7 +8,7 @@ import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { Findings, grams, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { useSession } from '../session/index.ts';
+import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen, useQueried } from '../store/index.ts';
 import { Column } from './Column.tsx';
@@ -17,6 +17,7 @@ import { wakeSound } from './sound.ts';
 import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
 import type { LinePlace } from './useLine.ts';
+import { NowPanel } from './NowPanel.tsx';
 import { useLine } from './useLine.ts';
 import { useRescues } from './useRescues.ts';
 import { useWakeLock } from './useWakeLock.ts';
@@ -46,6 +47,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const [search] = useSearchParams();
   const line = useLine(session, search.get('iron'));
   const places = useRescues(session, line.places);
+  const planned = useRunPlan(session);
   const { held, takeOver } = useHeldLine(kitchen.name);
   useCues(places, kit.cueBefore_s, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
@@ -75,6 +77,10 @@ const Line = ({ session }: { readonly session: Session }) => {
     [log],
   );
   useLineKeys(places, held, onPour, onTouch);
+  // A second touch of the panel is the first one's echo: by then something else stands there.
+  const guard = useGuard();
+  const onGuardedPour = guard(onPour);
+  const onGuardedTouch = guard(onTouch);
   if (!line.ready) return null;
   return (
     <div className="on-dark flex h-full flex-col bg-bench text-white">
@@ -87,24 +93,29 @@ const Line = ({ session }: { readonly session: Session }) => {
           </button>
         </div>
       )}
-      <div className="flex min-h-0 flex-1 max-sm:flex-col max-sm:overflow-y-auto">
-        {places.length === 0 && (
-          <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
-        )}
-        {places.map((place) => (
-          <Column
-            key={place.iron.id}
-            place={place}
-            kit={kit}
-            zone={run?.zone ?? kit.zone}
-            disabled={!held}
-            said={saidBy[place.iron.id] ?? AS_ADVISED}
-            onSaid={onSaid}
-            onPour={onPour}
-            onTouch={onTouch}
-            onLog={onLog}
-          />
-        ))}
+      <div className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
+        <div className="flex min-h-0 flex-1 max-sm:flex-none max-sm:flex-col">
+          {places.length === 0 && (
+            <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
+          )}
+          {places.length > 0 && (
+            <NowPanel places={places} planned={planned} kit={kit} disabled={!held} onPour={onGuardedPour} onTouch={onGuardedTouch} />
+          )}
+          {places.map((place) => (
+            <Column
+              key={place.iron.id}
+              place={place}
+              kit={kit}
+              zone={run?.zone ?? kit.zone}
+              disabled={!held}
+              said={saidBy[place.iron.id] ?? AS_ADVISED}
+              onSaid={onSaid}
+              onPour={onPour}
+              onTouch={onTouch}
+              onLog={onLog}
+            />
+          ))}
+        </div>
         <Side session={session} places={places} />
       </div>
       <CueAnnouncer places={places} cueBefore_s={kit.cueBefore_s} />
@@ -205,22 +216,22 @@ const Side = memo(({ session, places }: { readonly session: Session; readonly pl
     session.kit.circuits,
   );
   return (
-    <aside aria-label="The bowl and the cautions" className="flex w-64 shrink-0 flex-col gap-5 bg-bench-deep p-5 max-sm:w-full">
+    <aside
+      aria-label="The bowl and the cautions"
+      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-lg:flex-wrap"
+    >
       {bowls.map(({ id, name, left_g, loads }) => (
-        <div key={id}>
-          <h2 className="text-lg">{name}</h2>
-          <p>
-            <b className="figure text-4xl">{grams(left_g)}</b> g left
-          </p>
-          <p className="text-[15px] text-white/80">
-            {loads} {loads === 1 ? 'load' : 'loads'} poured
-          </p>
-        </div>
+        <p key={id} className="shrink-0">
+          <b className="figure text-3xl">{grams(left_g)}</b> g left
+          <span className="block text-[13px] text-white/80">
+            {name}, {loads} {loads === 1 ? 'load' : 'loads'} poured
+          </span>
+        </p>
       ))}
-      <div className="text-ink">
+      <div className="max-h-16 overflow-y-auto text-[13px] leading-tight text-ink">
         <Findings findings={findings} />
       </div>
-      <p className="mt-auto text-[15px] text-white/80">
+      <p className="min-w-64 flex-1 text-[13px] leading-tight text-white/80">
         Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.
       </p>
     </aside>

@@ -11,9 +11,9 @@ type StageProps = {
 
 /** What an iron is at, with its figure as large as it can be. */
 export const Stage = ({ word, figure, unit, below, timer = false, children }: StageProps) => (
-  <div className="flex min-h-0 flex-1 flex-col gap-3">
+  <div className="flex shrink-0 grow flex-col gap-2">
     <p className="on-ground text-2xl">{word}</p>
-    <p className="figure on-ground text-[clamp(96px,min(10vw,14.5vh),132px)] leading-[0.9]" role={timer ? 'timer' : undefined}>
+    <p className="figure on-ground text-[clamp(64px,min(6.4vw,12vh),108px)] leading-[0.9]" role={timer ? 'timer' : undefined}>
       {figure}
       {unit !== undefined && <span className="ml-2 text-4xl">{unit}</span>}
     </p>

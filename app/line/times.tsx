@@ -47,18 +47,33 @@ export const Countdown = ({ times }: { readonly times: CookTimes }) => {
   return <span data-countdown={figure}>{figure}</span>;
 };
 
+/** The step that the model has for a load at this second; a load of an earlier version by a straight line. */
+export const stepAt = (
+  { browning, tawnyStep, cookTime_s }: Pick<Prediction, 'tawnyStep' | 'browning' | 'cookTime_s'>,
+  seconds: number,
+): number => {
+  if (browning === undefined) return 1 + (tawnyStep - 1) * Math.min(1, seconds / cookTime_s.best);
+  const { every_s, steps } = browning;
+  const at = seconds / every_s;
+  const low = Math.min(steps.length - 1, Math.floor(at));
+  const [from, to] = [steps[low] ?? 1, steps[Math.min(steps.length - 1, low + 1)] ?? 1];
+  return from + (to - from) * Math.min(1, at - low);
+};
+
 /** The column fills with the colour that the load has by now; framed when it is due. */
 export const RisingColour = ({
   times,
-  tawnyStep,
+  prediction,
   stage,
 }: {
   readonly times: CookTimes;
-  readonly tawnyStep: number;
+  readonly prediction: Pick<Prediction, 'tawnyStep' | 'browning' | 'cookTime_s'>;
   readonly stage: CookStage | null;
 }) => {
-  const share = Math.min(1, Math.max(0, secondsIn(times, useNow(TICK_MS)) / times.cookTime_s.best));
-  const background = tawnyCss(Math.min(1 + (tawnyStep - 1) * share, 4.9));
+  const seconds = Math.max(0, secondsIn(times, useNow(TICK_MS)));
+  const share = Math.min(1, seconds / times.cookTime_s.best);
+  // Words stand on it: darker than this they couldn’t be read.
+  const background = tawnyCss(Math.min(stepAt(prediction, seconds), 4.9));
   return (
     <>
       <div aria-hidden className="absolute inset-x-0 bottom-0 -z-10" style={{ height: `${100 * share}%`, background }} />

@@ -112,6 +112,7 @@ const withTime = (place: LinePlace, rescue: RevisedOpenTime): LinePlace => {
     rescue,
     prediction: {
       ...prediction,
+      ...(prediction.browning === undefined ? {} : { browning: { ...prediction.browning, every_s: prediction.browning.every_s * factor } }),
       cookTime_s: { from: Math.min(rescue.open_s, from * factor), best: rescue.open_s, to: Math.max(rescue.open_s + 5, to * factor) },
     },
     promised_s: best,

@@ -96,7 +96,7 @@ const GoneBy = ({ session, run, plan, onChange }: Pick<Props, 'session' | 'plan'
   const shift = Math.ceil(late_ms / 60_000) * 60_000;
   return (
     <p role="alert" className="border-l-3 border-ink bg-sheet px-3 py-1" data-figure="gone by" data-exact={Math.round(late_ms / 1000)}>
-      Its start went by {minuteWords(late_ms / 1000)} ago. From now on the last plate is out at{' '}
+      Its start went by {minuteWords(late_ms / 1000)} ago. From now on the last is out at{' '}
       <b>{timeOfDay(plan.lastPlateAt + shift, run.zone)}</b>.{' '}
       <button type="button" className={PRESS} onClick={() => onChange({ serveAt: run.serveAt + shift })}>
         Plan from now

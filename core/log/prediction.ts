@@ -18,6 +18,8 @@ export const Prediction = z.object({
   cookTime_s: z.object({ from: z.number(), best: z.number(), to: z.number() }),
   cookTimeBand_s: Span,
   tawnyStep: z.number(),
+  /** How it browns: the paler face's step every so many seconds from the closed lid; left out by earlier versions. */
+  browning: z.object({ every_s: z.number().positive(), steps: z.array(z.number().min(1).max(8)).min(2).max(60) }).optional(),
   crisp: z.number(),
   waterLoss_fraction: z.number(),
   pieceMass_g: z.number(),

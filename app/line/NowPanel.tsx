@@ -1,0 +1,116 @@
+import type { Kit } from '../../core/kit/index.ts';
+import { nearestScoop } from '../../core/kit/index.ts';
+import type { Act, DueAct } from '../../core/line/index.ts';
+import { conduct } from '../../core/line/index.ts';
+import type { NewLoadEvent } from '../../core/log/index.ts';
+import { useNow } from '../clock/index.ts';
+import { clock, grams, TOPPING_WORDS } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { lineIrons } from './conducted.ts';
+import type { LinePlace } from './useLine.ts';
+
+type Props = {
+  readonly places: readonly LinePlace[];
+  readonly planned: PlannedRun | null;
+  readonly kit: Kit;
+  readonly disabled: boolean;
+  readonly onPour: (place: LinePlace) => void;
+  readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
+};
+
+const TICK_MS = 500;
+/** So long before it is due an act is shown as the thing to do, and can be touched here, ms. */
+const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 8000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
+
+const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', turn: 'Turn', open: 'Open', 'switch-on': 'Switch on' };
+const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
+
+/** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
+export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Props) => {
+  const now = useNow(TICK_MS);
+  const { next, then } = conduct(lineIrons(places, planned, now), now);
+  const place = places.find(({ iron }) => iron.id === next?.ironId);
+  if (next === null || place === undefined)
+    return (
+      <section aria-label="Do next" className={FRAME}>
+        <p className="font-display text-4xl font-bold">Nothing to do</p>
+        <p className="text-xl">All that was planned is out. Another load can be poured at its iron.</p>
+      </section>
+    );
+  const left_s = (next.at - now) / 1000;
+  const isAtHand = next.at - now <= AT_HAND_MS[next.act];
+  const isLate = next.act === 'open' && left_s < -3;
+  const press = (): void => {
+    if (next.act === 'pour') onPour(place);
+    else if (next.act !== 'switch-on')
+      onTouch(place, { kind: { close: 'closed', turn: 'turned', open: 'opened' }[next.act], data: {} } as NewLoadEvent);
+  };
+  return (
+    <section
+      aria-label="Do next"
+      data-act={next.act}
+      data-for={next.ironId}
+      data-at-hand={isAtHand}
+      className={`${FRAME} ${isLate ? 'bg-hazard' : isAtHand ? 'bg-act' : ''}`}
+    >
+      <p className="text-2xl text-white/90">{isAtHand ? 'now' : 'wait'}</p>
+      <p className="font-display text-[clamp(44px,5.2vw,76px)] leading-none font-bold break-words">
+        {VERBS[next.act]} {place.iron.name}
+      </p>
+      <p className="figure text-[clamp(72px,8.5vw,120px)] leading-none">
+        {isAtHand && next.act === 'pour' && place.advice !== null ? (
+          <>
+            {grams(place.advice.answer.dose_g)} <span className="text-4xl">g</span>
+          </>
+        ) : next.act === 'close' ? (
+          ''
+        ) : (
+          clock(left_s)
+        )}
+      </p>
+      <p className="text-2xl">{note(next, place, kit.scoops)}</p>
+      {then !== null && (
+        <p className="text-xl text-white/85">
+          then {VERBS[then.act].toLowerCase()} {places.find(({ iron }) => iron.id === then.ironId)?.iron.name}
+          {then.at - now > 3000 && ` in ${clock((then.at - now) / 1000)}`}
+        </p>
+      )}
+      {/* Always at the same place; empty while there is nothing to touch. */}
+      <div className="mt-auto min-h-24">
+        {next.act !== 'switch-on' && isAtHand && (
+          <button
+            type="button"
+            disabled={disabled}
+            aria-label={`${DONE[next.act]}: ${place.iron.name}`}
+            className="min-h-24 w-full rounded-xl bg-white font-display text-4xl font-bold text-ink active:scale-[0.99] disabled:opacity-60"
+            onClick={press}
+          >
+            {DONE[next.act]}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+};
+
+const FRAME = 'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 border-r-4 border-bench-deep p-5 max-lg:w-[44%] max-sm:w-full max-sm:min-w-0';
+
+/** What else the hand has to know at that moment. */
+const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops']): string => {
+  const moulds = iron.geometry.moulds;
+  if (act === 'pour' && advice !== null) {
+    const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
+    return [
+      scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
+      moulds > 1 ? `into each of ${moulds}` : 'into the middle',
+    ]
+      .filter((part) => part !== null)
+      .join(', ');
+  }
+  if (act === 'close')
+    return onPlate === null
+      ? 'the time runs from the lid'
+      : `scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} first`;
+  if (act === 'open') return 'onto a rack, never a stack';
+  return act === 'turn' ? 'over, at once, with both hands' : 'it has to be hot in time';
+};

@@ -1,0 +1,82 @@
+/** One iron at the line as the conductor sees it; instants are epoch ms. */
+export type LineIron = {
+  readonly ironId: string;
+  /**
+   * `cold`: to be switched on at `at`; `hot`: can be poured from `at` on (preheated, or recovered); `poured`: the lid is still open; `cooking`: to be
+   * opened at `at`; `done`: nothing more is planned for it.
+   */
+  readonly state: 'cold' | 'hot' | 'poured' | 'cooking' | 'done';
+  readonly at: number;
+  /** While it cooks: when it has to be turned over; null: not, or it was. */
+  readonly turnAt: number | null;
+  /** Of the next load, from the closed lid. */
+  readonly cook_s: number;
+  /** Lid open to take out and pour. */
+  readonly open_s: number;
+};
+
+export type Act = 'switch-on' | 'pour' | 'close' | 'turn' | 'open';
+export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: number };
+
+/** What to do next over all irons, and what comes after it; null: nothing. */
+export type Conducted = { readonly next: DueAct | null; readonly then: DueAct | null };
+
+/** Shares of the open time: taking out, and pouring with the lid closed again (see the plan). */
+const TAKES_OUT = 0.6;
+/** Turning, or switching on. */
+const SHORT_MS = 5000;
+/** What waits for a hand comes in this order; an open lid loses heat, a due one gets darker. */
+const ORDER: Readonly<Record<Act, number>> = { close: 0, open: 1, turn: 2, pour: 3, 'switch-on': 4 };
+
+const lengthOf = (act: Act, { open_s }: LineIron): number =>
+  act === 'open' ? 1000 * TAKES_OUT * open_s : act === 'pour' ? 1000 * (1 - TAKES_OUT) * open_s : SHORT_MS;
+
+type Busy = { readonly from: number; readonly to: number };
+const overlaps = (a: Busy, b: Busy): boolean => a.from < b.to && b.from < a.to;
+
+/** Acts that can't be moved: what the loads in the irons need, and when. */
+const fixedActs = (irons: readonly LineIron[], now: number): (DueAct & Busy)[] =>
+  irons.flatMap((iron) => {
+    const due = (act: Act, at: number): DueAct & Busy => ({ act, ironId: iron.ironId, at, from: at, to: at + lengthOf(act, iron) });
+    if (iron.state === 'poured') return [due('close', now)];
+    if (iron.state !== 'cooking') return [];
+    return [due('open', Math.max(now, iron.at)), ...(iron.turnAt === null ? [] : [due('turn', Math.max(now, iron.turnAt))])];
+  });
+
+/** So long at the most is a pour put off for the sake of a lid, ms. */
+const MOST_WAIT_MS = 90_000;
+
+/** The first moment at which this iron can be poured so that a hand is there now, and again when its lid is due. */
+const pourAt = (iron: LineIron, from: number, fixed: readonly Busy[]): number => {
+  let at = from;
+  for (let i = 0; i < 2 * fixed.length + 2; i++) {
+    const closedAt = at + lengthOf('pour', iron);
+    const opensAt = closedAt + 1000 * iron.cook_s;
+    const pour = { from: at, to: closedAt };
+    const lid = { from: opensAt, to: opensAt + lengthOf('open', iron) };
+    const inTheWay = fixed.filter((other) => overlaps(pour, other));
+    const later = fixed.filter((other) => overlaps(lid, other));
+    if (inTheWay.length === 0 && later.length === 0) break;
+    const next = Math.max(...inTheWay.map(({ to }) => to), ...later.map(({ to }) => to - lid.from + at));
+    if (next - from > MOST_WAIT_MS) return inTheWay.length === 0 ? at : Math.max(...inTheWay.map(({ to }) => to));
+    at = next;
+  }
+  return at;
+};
+
+/**
+ * One thing to do next over all irons for one pair of hands, with look-ahead: a pour waits where it would keep a hand from a lid that is due meanwhile, or
+ * would have its own lid due when another is. What is `at` or before `now` is to be done at once.
+ */
+export const conduct = (irons: readonly LineIron[], now: number): Conducted => {
+  const fixed = fixedActs(irons, now);
+  const acts: DueAct[] = [...fixed];
+  for (const iron of irons) {
+    if (iron.state === 'cold') acts.push({ act: 'switch-on', ironId: iron.ironId, at: Math.max(now, iron.at) });
+    if (iron.state === 'hot') acts.push({ act: 'pour', ironId: iron.ironId, at: pourAt(iron, Math.max(now, iron.at), fixed) });
+  }
+  acts.sort((a, b) => a.at - b.at || ORDER[a.act] - ORDER[b.act]);
+  const [next, then] = acts;
+  const plain = ({ act, ironId, at }: DueAct): DueAct => ({ act, ironId, at });
+  return { next: next === undefined ? null : plain(next), then: then === undefined ? null : plain(then) };
+};
