@@ -5,11 +5,14 @@ import { useExport } from '../shell/useExport.ts';
 import { useKit } from '../store/index.ts';
 import { BookTable } from './BookTable.tsx';
 import { EntrySheet } from './EntrySheet.tsx';
+import { useSession } from '../session/index.ts';
 import { Landed } from './Landed.tsx';
+import { Meaning } from './Meaning.tsx';
 import { useBook, useBowls } from './useBook.ts';
 
 export const BookStation = () => {
   const kit = useKit();
+  const session = useSession();
   const book = useBook();
   const [openId, setOpenId] = useState<string | null>(null);
   const [bowls, setBowls] = useState(false);
@@ -62,6 +65,7 @@ export const BookStation = () => {
         </ul>
       ) : (
         <>
+          {session !== undefined && <Meaning session={session} />}
           <Landed entries={entries} />
           <div className="overflow-x-auto">
             <BookTable entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />

@@ -1,4 +1,5 @@
-import { memo, useCallback, useState } from 'react';
+import type { ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
@@ -7,10 +8,11 @@ import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { Findings, grams, useGuard } from '../look/index.ts';
-import type { Session } from '../session/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
-import { useKitchen, useQueried } from '../store/index.ts';
+import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { Column } from './Column.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
@@ -37,6 +39,8 @@ export const LineStation = () => {
     <Line session={session} />
   );
 };
+
+const Changed = lazy(async () => ({ default: (await import('./Changed.tsx')).Changed }));
 
 const AS_ADVISED: Did = {};
 const nowOf = (): number => clock.now();
@@ -116,7 +120,9 @@ const Line = ({ session }: { readonly session: Session }) => {
             />
           ))}
         </div>
-        <Side session={session} places={places} />
+        <Side session={session} places={places}>
+          <Replan planned={planned} />
+        </Side>
       </div>
       <CueAnnouncer places={places} cueBefore_s={kit.cueBefore_s} />
     </div>
@@ -209,7 +215,9 @@ const useBowls = (places: readonly LinePlace[]) => {
   );
 };
 
-const Side = memo(({ session, places }: { readonly session: Session; readonly places: readonly LinePlace[] }) => {
+type SideProps = { readonly session: Session; readonly places: readonly LinePlace[]; readonly children: ReactNode };
+
+const Side = ({ session, places, children }: SideProps) => {
   const bowls = useBowls(places) ?? [];
   const findings = circuitFindings(
     places.map(({ iron }) => iron),
@@ -231,10 +239,57 @@ const Side = memo(({ session, places }: { readonly session: Session; readonly pl
       <div className="max-h-16 overflow-y-auto text-[13px] leading-tight text-ink">
         <Findings findings={findings} />
       </div>
+      {children}
       <p className="min-w-64 flex-1 text-[13px] leading-tight text-white/80">
         Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.
       </p>
     </aside>
   );
-});
-Side.displayName = 'Side';
+};
+
+/** Re-plans what is on from what has changed; what it was can be taken back. */
+const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {
+  const carryOut = useDo();
+  const [isOpen, setOpen] = useState(false);
+  const [before, setBefore] = useState<Run | null>(null);
+  if (planned?.plan == null) return null;
+  const { run } = planned;
+  const change = (changes: Partial<Run>): void => void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...changes })));
+  const press = 'min-h-16 shrink-0 rounded-lg border-2 border-white/60 px-4 text-lg font-semibold';
+  return (
+    <>
+      <button type="button" className={press} onClick={() => setOpen(true)}>
+        Something changed
+      </button>
+      {before !== null && before.id === run.id && (
+        <button
+          type="button"
+          className={press}
+          onClick={() => {
+            change({
+              people: before.people,
+              serveAt: before.serveAt,
+              ironIds: before.ironIds,
+              ...(before.hands === undefined ? { hands: 1 } : { hands: before.hands }),
+            });
+            setBefore(null);
+          }}
+        >
+          As it was planned
+        </button>
+      )}
+      {isOpen && (
+        <Suspense>
+          <Changed
+            planned={planned}
+            onClose={() => setOpen(false)}
+            onTake={(changes) => {
+              setBefore(run);
+              change(changes);
+            }}
+          />
+        </Suspense>
+      )}
+    </>
+  );
+};

@@ -80,7 +80,8 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
         {next.act !== 'switch-on' && isAtHand && (
           <button
             type="button"
-            disabled={disabled}
+            // Nothing can be poured before it is known how much.
+            disabled={disabled || (next.act === 'pour' && place.advice === null)}
             aria-label={`${DONE[next.act]}: ${place.iron.name}`}
             className="min-h-24 w-full rounded-xl bg-white font-display text-4xl font-bold text-ink active:scale-[0.99] disabled:opacity-60"
             onClick={press}

@@ -1,0 +1,140 @@
+import { useState } from 'react';
+import type { Run, RunPlan } from '../../core/run/index.ts';
+import { MOST_HANDS, planRun } from '../../core/run/index.ts';
+import { grams, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+
+type Props = { readonly planned: PlannedRun; readonly onTake: (changes: Partial<Run>) => void; readonly onClose: () => void };
+
+type Change = { readonly guests: number; readonly late_min: number; readonly without: string | null; readonly hands: number };
+
+/** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
+export const Changed = ({ planned, onTake, onClose }: Props) => {
+  const { run, request, plan, irons } = planned;
+  const [change, setChange] = useState<Change>({ guests: 0, late_min: 0, without: null, hands: run.hands ?? 1 });
+  if (request === null || plan === null) return null;
+  const set = (changes: Partial<Change>): void => setChange((before) => ({ ...before, ...changes }));
+  const changes: Partial<Run> = {
+    people: Math.max(1, run.people + change.guests),
+    serveAt: run.serveAt + 60_000 * change.late_min,
+    hands: change.hands,
+    ironIds: run.ironIds.filter((id) => id !== change.without),
+  };
+  const next = planRun({ ...request, ...changes, irons: request.irons.filter(({ ironId }) => ironId !== change.without) });
+  const choice = (isOn: boolean): string =>
+    `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
+  return (
+    <Sheet title="What has changed?" open onClose={onClose} wide>
+      <div className="flex flex-col gap-4">
+        <fieldset className="flex flex-wrap items-end gap-2">
+          <legend className="mb-1">Guests</legend>
+          {[-4, 2, 6, 12].map((guests) => (
+            <button
+              key={guests}
+              type="button"
+              aria-pressed={change.guests === guests}
+              className={choice(change.guests === guests)}
+              onClick={() => set({ guests: change.guests === guests ? 0 : guests })}
+            >
+              {guests > 0 ? `${guests} more` : `${-guests} fewer`}
+            </button>
+          ))}
+          <NumberEntry
+            narrow
+            label="or more"
+            value={null}
+            placeholder="0"
+            min={-2000}
+            max={2000}
+            whole
+            mayBeEmpty
+            onChange={(guests) => set({ guests: guests ?? 0 })}
+          />
+        </fieldset>
+        <fieldset className="flex flex-wrap gap-2">
+          <legend className="mb-1">It is later</legend>
+          {[5, 10, 20, 40].map((late_min) => (
+            <button
+              key={late_min}
+              type="button"
+              aria-pressed={change.late_min === late_min}
+              className={choice(change.late_min === late_min)}
+              onClick={() => set({ late_min: change.late_min === late_min ? 0 : late_min })}
+            >
+              {late_min} min
+            </button>
+          ))}
+        </fieldset>
+        <fieldset className="flex flex-wrap gap-2">
+          <legend className="mb-1">An iron is out</legend>
+          {irons.map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={change.without === id}
+              className={choice(change.without === id)}
+              onClick={() => set({ without: change.without === id ? null : id })}
+            >
+              {name}
+            </button>
+          ))}
+        </fieldset>
+        <fieldset className="flex flex-wrap gap-2">
+          <legend className="mb-1">Pairs of hands</legend>
+          {Array.from({ length: MOST_HANDS }, (_, i) => i + 1).map((hands) => (
+            <button
+              key={hands}
+              type="button"
+              aria-pressed={change.hands === hands}
+              className={choice(change.hands === hands)}
+              onClick={() => set({ hands })}
+            >
+              {hands}
+            </button>
+          ))}
+        </fieldset>
+        <table className="w-full text-left text-lg">
+          <thead className="text-[15px] text-quiet">
+            <tr>
+              {['', 'First pour', 'Last out', 'Loads', 'Pieces', 'Batter'].map((title) => (
+                <th key={title} scope="col" className="border-b border-line py-1 font-normal">
+                  {title}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <PlanRow name="As planned" plan={plan} zone={run.zone} />
+            <PlanRow name="Then" plan={next} zone={run.zone} />
+          </tbody>
+        </table>
+        <button
+          type="button"
+          className="button-act min-h-16 text-xl"
+          disabled={next.loads.length === 0}
+          onClick={() => {
+            onTake(changes);
+            onClose();
+          }}
+        >
+          {next.loads.length === 0 ? 'No iron is left' : 'Plan it so'}
+        </button>
+      </div>
+    </Sheet>
+  );
+};
+
+const PlanRow = ({ name, plan, zone }: { readonly name: string; readonly plan: RunPlan; readonly zone: string }) => (
+  <tr className="border-b border-line" data-plan={name}>
+    <th scope="row" className="py-1 font-normal">
+      {name}
+    </th>
+    <td>{timeOfDay(plan.firstPourAt, zone)}</td>
+    <td>
+      <b>{timeOfDay(plan.lastPlateAt, zone)}</b>
+    </td>
+    <td>{plan.loads.length}</td>
+    <td>{plan.pieces}</td>
+    <td>{grams(plan.batter_g)} g</td>
+  </tr>
+);
