@@ -4,7 +4,9 @@ import { suggest } from '../core/advise/index.ts';
 import type { PlayerName, Score, World } from '../core/testing/arena.ts';
 import {
   arenaEmulators,
+  BY_SCALE,
   FILLED,
+  GRADED,
   MEASURED,
   OTHER,
   OTHER_PROBED,
@@ -41,6 +43,7 @@ export const dialInStatistics = (irons: number): void => {
   for (const world of worlds)
     for (const player of Object.keys(PLAYERS) as PlayerName[])
       row(`${world.name}, ${player}`, play(player, world, irons, 3, 77, emulators));
+  for (const world of [GRADED, BY_SCALE]) row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
   row(`${MEASURED.name}, estimator`, play('estimator', MEASURED, irons, 3, 77, emulators));
   for (const world of [FILLED, PROBED, OTHER_PROBED]) row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
   row('first load, with one look on the way', playRescued(SAME, irons, 78, emulators));

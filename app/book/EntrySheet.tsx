@@ -6,6 +6,7 @@ import type { Entry } from './entries.ts';
 
 const SIDE_WORDS = { upper: 'above', lower: 'below' } as const;
 const KIND_WORDS: Readonly<Record<string, string>> = {
+  edges: 'edges',
   missing_share: 'missing',
   leaked_g: 'leaked',
   mass_g: 'piece weighed',

@@ -97,6 +97,7 @@ export const LogPanel = ({ moulds, observations, disabled, isSettling, onSay }: 
 
 const CHIP_WORDS: Readonly<Record<string, string>> = {
   fill: '',
+  edges: 'edges',
   missing_share: 'missing',
   leaked_g: 'leaked',
   'tawny/upper': 'above',

@@ -5,7 +5,7 @@ import { answered, keyOfObservation, questionsFor } from './questions.ts';
 describe('questions after a load', () => {
   test('how much was missing or leaked is asked only where something was', () => {
     const ids = (value: 'missing' | 'full' | 'leaked') => questionsFor([{ kind: 'fill', mould: 0, value }]).map((q) => q.id);
-    expect(ids('full')).toEqual(['fill', 'tawny/upper', 'tawny/lower', 'crisp', 'crumb', 'stuck']);
+    expect(ids('full')).toEqual(['fill', 'edges', 'tawny/upper', 'tawny/lower', 'crisp', 'crumb', 'stuck']);
     expect(ids('missing')[1]).toBe('missing_share');
     expect(ids('leaked')[1]).toBe('leaked_g');
     expect(questionsFor([]).map((q) => q.id)[0]).toBe('fill');

@@ -22,6 +22,17 @@ const FILL: Question = {
     { label: 'leaked', say: (mould) => ({ kind: 'fill', mould, value: 'leaked' }) },
   ],
 };
+const EDGES_SEEN: Question = {
+  id: 'edges',
+  ask: 'Its edges?',
+  answers: (
+    [
+      ['rounded', 'rounded'],
+      ['sharp', 'sharp'],
+      ['bead', 'a bead at the rim'],
+    ] as const
+  ).map(([value, label]) => ({ label, say: (mould) => ({ kind: 'edges', mould, value }) })),
+};
 const MISSING: Question = {
   id: 'missing_share',
   ask: 'Roughly how much was missing?',
@@ -73,12 +84,12 @@ const STUCK: Question = {
 
 export const keyOfObservation = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);
 
-/** The questions for a load, in order; how much was missing or leaked only where something was. */
+/** The questions for a load, in order; how much was missing or leaked only where something was, and how full only where it was full. */
 export const questionsFor = (observations: readonly Observation[]): Question[] => {
   const fill = observations.find((o) => o.kind === 'fill')?.value;
   return [
     FILL,
-    ...(fill === 'missing' ? [MISSING] : fill === 'leaked' ? [LEAKED] : []),
+    ...(fill === 'missing' ? [MISSING] : fill === 'leaked' ? [LEAKED] : fill === 'full' ? [EDGES_SEEN] : []),
     tawny('upper', 'Colour above?'),
     tawny('lower', 'Colour below?'),
     CRISP,

@@ -34,6 +34,12 @@ describe('how likely words are', () => {
           0,
         );
         expect(fills).toBeCloseTo(1, 2);
+        // How full a full load was shares out what "full" says.
+        const graded = (['rounded', 'sharp', 'bead'] as const).reduce(
+          (sum, edges) => sum + likelihood(e, u, action, { ...SILENT, fill: 'full', edges }),
+          0,
+        );
+        expect(Math.abs(graded - likelihood(e, u, action, { ...SILENT, fill: 'full' }))).toBeLessThan(0.02);
         const core = (['set', 'wet'] as const).reduce((sum, word) => sum + likelihood(e, u, action, { ...SILENT, core: word }), 0);
         expect(core).toBeCloseTo(1, 2);
       }),

@@ -1,6 +1,7 @@
 import type { Finding, Random } from '../basis/index.ts';
 import type { PriorWidths } from '../plate/index.ts';
 import { PRIOR } from '../plate/index.ts';
+import type { Edges } from '../log/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { IronParameters } from './ironParameters.ts';
 import { drawIronParameters, FILL_LIMITS } from './ironParameters.ts';
@@ -25,6 +26,8 @@ export type Outcome = {
   /** Roughly how much was missing, share of the cavity; or leaked, g. */
   readonly missing_share: number | null;
   readonly leaked_g: number | null;
+  /** Of a full load; left out: nothing said. */
+  readonly edges?: Edges | null;
   readonly lower: number | null;
   readonly upper: number | null;
   readonly core: 'set' | 'wet' | null;
@@ -54,6 +57,12 @@ const MODEL_SD = 0.3;
 const FILL_SD = 0.04;
 /** Of that, what is the eye's: the rest is how ladles are poured (3 %). */
 const FILL_BY_EYE_SD = 0.0265;
+/** A full load fills so much of the room by its edges (*estimated*). */
+export const EDGE_LIMITS: Readonly<Record<Edges, readonly [from: number, to: number]>> = {
+  rounded: [FILL_LIMITS.short, 0.99],
+  sharp: [0.99, 1.05],
+  bead: [1.05, FILL_LIMITS.over],
+};
 const MISSING_SD = 0.05;
 const LEAK_SD = 0.35;
 /** Instruments: a step from a picture, a plate under a probe (where it is put matters), pieces on a scale. */
@@ -103,6 +112,11 @@ const fillLikelihood = (o: Outcome, share: number, { portion_g, portionSd }: Act
   const over = phi((share - FILL_LIMITS.over) / sd);
   const word = o.fill === 'missing' ? short : o.fill === 'leaked' ? over : max(0, 1 - short - over);
   let said = (1 - SLIP) * word + SLIP / 3;
+  if (o.fill === 'full' && o.edges != null) {
+    const [from, to] = EDGE_LIMITS[o.edges];
+    // The same ladle and the same eye: of how full, not whether.
+    said = (1 - SLIP) * max(0, normalBetween(from, to, share, sd)) + SLIP / 9;
+  }
   if (o.fill === 'missing' && o.missing_share !== null) said *= (1 - SLIP) * density(o.missing_share, 1 - share, MISSING_SD) + SLIP;
   if (o.fill === 'leaked' && o.leaked_g !== null) {
     const leaks = (1 - FILL_LIMITS.over / share) * portion_g;

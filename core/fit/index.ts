@@ -1,5 +1,5 @@
 export type { Action, Belief, Look, Measured, Outcome } from './belief.ts';
-export { afterLoad, afterLook, effectiveCount, firstBelief, predictLoad, likelihood, reweighedBy, summary } from './belief.ts';
+export { afterLoad, afterLook, EDGE_LIMITS, effectiveCount, firstBelief, predictLoad, likelihood, reweighedBy, summary } from './belief.ts';
 export type { Emulator, IronWithBatter } from './emulator.ts';
 export { coreSetAt, crispAt, emulate, emulated, gridPositionOf, settingsOf, stepAt, swelledTo, withRoom } from './emulator.ts';
 export type { EmulatorMemory, FittedLoad, PastLoad, KnownIronWithBatter } from './fitIron.ts';

@@ -9,7 +9,7 @@ import { loadProgress } from '../log/index.ts';
 import type { IronHistory } from '../book/index.ts';
 import type { EmulatorMemory, PastLoad, KnownIronWithBatter, IronWithBatter } from './index.ts';
 import { ironHistory } from '../book/index.ts';
-import { outcomeOf, pastLoad } from './index.ts';
+import { EDGE_LIMITS, outcomeOf, pastLoad } from './index.ts';
 
 describe('what was touched after a load', () => {
   const said: Observation[] = [
@@ -147,4 +147,22 @@ test('a remembered emulator gives the same answer, without being made again', ()
   expect(again.found).toEqual(ask().found);
   expect(again.steps).toBeLessThan(first.steps / 10);
   expect([...memory.keys()]).toEqual(['one']);
+});
+
+describe('how full a full load was', () => {
+  const full = (mould: number): Observation => ({ kind: 'fill', mould, value: 'full' });
+  const edges = (mould: number, value: 'rounded' | 'sharp' | 'bead'): Observation => ({ kind: 'edges', mould, value });
+
+  test('the mould in the middle speaks for the load; edges of a load that wasn’t full say nothing', () => {
+    expect(outcomeOf([full(0), edges(0, 'bead')]).edges).toBe('bead');
+    expect(outcomeOf([full(0), full(1), full(2), edges(0, 'rounded'), edges(1, 'bead'), edges(2, 'sharp')], 3).edges).toBe('sharp');
+    expect(outcomeOf([full(0)])).not.toHaveProperty('edges');
+    expect(outcomeOf([{ kind: 'fill', mould: 0, value: 'leaked' }, edges(0, 'bead')])).not.toHaveProperty('edges');
+  });
+
+  test('the limits follow one another without a gap, within what neither misses a corner nor leaks', () => {
+    expect(EDGE_LIMITS.rounded[1]).toBe(EDGE_LIMITS.sharp[0]);
+    expect(EDGE_LIMITS.sharp[1]).toBe(EDGE_LIMITS.bead[0]);
+    expect([EDGE_LIMITS.rounded[0], EDGE_LIMITS.bead[1]]).toEqual([0.94, 1.1]);
+  });
 });

@@ -1,8 +1,13 @@
 import type { LoadProgress, Observation, Prediction } from '../log/index.ts';
-import { pouredAsWhole_g, settingOf } from '../log/index.ts';
+import type { Edges } from '../log/index.ts';
+import { EDGES, pouredAsWhole_g, settingOf } from '../log/index.ts';
 import type { Action, Measured, Outcome } from './belief.ts';
 
 const mean = (values: readonly number[]): number | null => (values.length === 0 ? null : values.reduce((a, b) => a + b, 0) / values.length);
+
+/** Moulds differ: the one in the middle speaks for the load. */
+const middleOf = (edges: readonly number[]): Edges =>
+  EDGES[[...edges].sort((a, b) => a - b)[Math.floor((edges.length - 1) / 2)] ?? 1] ?? 'sharp';
 
 /** What a cook touched after a load, all moulds together. A dense crumb is a core that hadn't set. */
 export const outcomeOf = (observations: readonly Observation[], moulds = 1): Outcome => {
@@ -11,6 +16,7 @@ export const outcomeOf = (observations: readonly Observation[], moulds = 1): Out
     const middle = mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
     return middle === null ? null : Math.round(middle);
   };
+  const edges = observations.flatMap((o) => (o.kind === 'edges' ? [EDGES.indexOf(o.value)] : []));
   const missing = observations.flatMap((o) => (o.kind === 'missing_share' ? [o.value] : []));
   const leaked = observations.flatMap((o) => (o.kind === 'leaked_g' ? [o.value] : []));
   const lightness = (side: 'lower' | 'upper'): number | null =>
@@ -34,6 +40,7 @@ export const outcomeOf = (observations: readonly Observation[], moulds = 1): Out
   }, null);
   return {
     fill: most,
+    ...(most === 'full' && edges.length > 0 ? { edges: middleOf(edges) } : {}),
     missing_share: most === 'missing' ? mean(missing) : null,
     leaked_g: most === 'leaked' && leaked.length > 0 ? leaked.reduce((a, b) => a + b, 0) : null,
     lower: steps('lower'),

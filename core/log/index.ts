@@ -1,3 +1,5 @@
+export type { Edges } from './edges.ts';
+export { EDGES } from './edges.ts';
 export { poured_g, pouredAsWhole_g, settingOf } from './done.ts';
 export { Load } from './load.ts';
 export type { NewLoadEvent } from './loadEvent.ts';

@@ -1,7 +1,9 @@
 import * as z from 'zod';
 import { Instant } from '../basis/index.ts';
+import { EDGES } from './edges.ts';
 
 export const FILLS = ['missing', 'full', 'leaked'] as const;
+
 export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
 export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
 /** What a look through the crack shows: see `Look`. */
@@ -15,6 +17,7 @@ const Mould = z.int().min(0).max(23);
  */
 export const Observation = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('fill'), mould: Mould, value: z.enum(FILLS) }),
+  z.object({ kind: z.literal('edges'), mould: Mould, value: z.enum(EDGES) }),
   z.object({ kind: z.literal('missing_share'), mould: Mould, value: z.number().min(0).max(1) }),
   z.object({ kind: z.literal('leaked_g'), mould: Mould, value: z.number().min(0).max(500) }),
   z.object({ kind: z.literal('tawny'), mould: Mould, side: z.enum(SIDES), value: z.int().min(1).max(8) }),

@@ -6,8 +6,20 @@ import { priorOf, recoveredPlates, risesTo, simulate, UNSCALED } from '../plate/
 import { tawnyStepOf } from '../matter/index.ts';
 import { presetIron, readBatter } from './batters.ts';
 import type { Action, Emulator, Landed, Look, Measured, Outcome, IronWithBatter, IronParameters } from '../fit/index.ts';
+import type { Edges } from '../log/index.ts';
 import type { Cue, Signal } from '../line/index.ts';
-import { afterLoad, drawIronParameters, emulated, FILL_LIMITS, fillWord, firstBelief, lands, settingsOf, swelledTo } from '../fit/index.ts';
+import {
+  afterLoad,
+  drawIronParameters,
+  EDGE_LIMITS,
+  emulated,
+  FILL_LIMITS,
+  fillWord,
+  firstBelief,
+  lands,
+  settingsOf,
+  swelledTo,
+} from '../fit/index.ts';
 import { cueTiming, revisedOpenTime } from '../line/index.ts';
 import { advise, believedIron, DEFAULT_CONDITIONS, stepBand, suggest } from '../advise/index.ts';
 
@@ -26,6 +38,10 @@ export type World = {
   readonly prior?: PriorWidths;
   /** Besides the words: plates probed, pieces weighed, faces photographed. */
   readonly instruments?: boolean;
+  /** The cook says how full a full load was. */
+  readonly graded?: boolean;
+  /** Poured on a scale, so that the ladle's scatter is gone. */
+  readonly byScale?: boolean;
 };
 export const SAME: World = {
   name: 'same model',
@@ -45,6 +61,13 @@ export const OTHER: World = {
   plateScatter_K: 3,
   slips: 0,
 };
+export const GRADED: World = { ...OTHER, name: 'different model, fill graded', graded: true };
+export const BY_SCALE: World = {
+  ...GRADED,
+  name: 'different model, fill graded, poured by the scale',
+  portionScatter: 0.008,
+  byScale: true,
+};
 export const MEASURED: World = { ...OTHER, name: 'the same with thermometer, scale and picture', instruments: true };
 const filled = priorOf({ measured: { cavity: 'water', plates: false } });
 const filledAndProbed = priorOf({ measured: { cavity: 'water', plates: true } });
@@ -54,6 +77,8 @@ export const OTHER_PROBED: World = { ...OTHER, name: 'different model, filled an
 export const SLIPS: World = { ...SAME, name: 'one word in five wrong', slips: 0.2 };
 
 export const TARGET = 4;
+/** The touch "opened" comes so long before or after the lid, s. */
+const OPEN_READ_S = 1.5;
 const READ_SD = 0.4;
 /** L* of a picture, K of a probe, share of a scale. */
 const PICTURE_SD = 1;
@@ -126,6 +151,10 @@ const lightnessAt = (trace: { readonly lowerLightness: Float64Array; readonly se
 
 const read = (step: number, random: Random): number => Math.min(8, Math.max(1, Math.round(step + READ_SD * random.normal())));
 
+/** Edges are read off with this scatter, share of the room. */
+const EDGE_READ_SD = 0.03;
+const edgesOf = (share: number): Edges => (share < EDGE_LIMITS.sharp[0] ? 'rounded' : share < EDGE_LIMITS.sharp[1] ? 'sharp' : 'bead');
+
 /** What the cook says, rounded to whole steps, with a rough amount; now and then wrong. */
 const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world: World, random: Random): Outcome => {
   const slip = (): boolean => random.next() < world.slips;
@@ -134,6 +163,7 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
   const wrongStep = (): number => 1 + random.below(8);
   return {
     fill: said,
+    ...(world.graded === true && said === 'full' ? { edges: edgesOf(share * (1 + EDGE_READ_SD * random.normal())) } : {}),
     missing_share: said === 'missing' ? Math.max(0.05, Math.round((Math.max(0.02, 1 - share) + 0.04 * random.normal()) * 20) / 20) : null,
     leaked_g:
       said === 'leaked' ? Math.max(2, Math.max(2, (1 - FILL_LIMITS.over / share) * portion_g) * Math.exp(0.3 * random.normal())) : null,
@@ -305,7 +335,7 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     const one = PLAYERS[player]();
     let action = one.first(e, seededRandom(seed + i), truth.u, world.prior);
     for (let n = 0; n < loads; n++) {
-      const { seen, portion_g, measured } = cook(e.pairing, e.full_g, truth, world, action, random);
+      const { seen, portion_g, measured, open_s } = cook(e.pairing, e.full_g, truth, world, action, random);
       if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
       if (lands(seen, TARGET, 0.6)) score.close[n] = (score.close[n] ?? 0) + 1;
       const band = 'band' in one ? (one as { band: { p10: number; p90: number } | null }).band : null;
@@ -317,7 +347,9 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
       }
       if ('chance' in one) score.promised[n] = (score.promised[n] ?? 0) + (one as { chance: number }).chance;
       const said = words(seen, portion_g, world, random);
-      action = clampAction(e, one.next(action, world.instruments === true ? { ...said, measured } : said));
+      // The clock at the line says when it was really opened.
+      const done = { ...action, open_s: open_s + OPEN_READ_S * random.normal(), ...(world.byScale === true ? { portionSd: 0.01 } : {}) };
+      action = clampAction(e, one.next(done, world.instruments === true ? { ...said, measured } : said));
     }
     if ('conflicts' in one) score.conflicts += (one as { conflicts: number }).conflicts > 0 ? 1 : 0;
   }
