@@ -119,7 +119,7 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
       return { total_mm: batter.length * mm, wet_mm: wet, crust_mm: crust / 2 };
     });
     const crust_mm = Number(await page.locator('[data-figure="crust_mm"]').textContent());
-    const core_C = Number(await page.locator('[data-figure="core_C"]').textContent());
+    const core_C = Number(await page.locator('[data-figure="core_C"]').getAttribute('data-celsius'));
     if (core_C < 85) expect(seen.wet_mm).toBeGreaterThan(0.5);
     else if (core_C > 92) expect(seen.wet_mm).toBe(0);
     if (seen.wet_mm === 0) expect(Math.abs(seen.crust_mm - crust_mm)).toBeLessThan(0.2);

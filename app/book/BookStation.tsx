@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Download } from 'lucide-react';
-import { dayAndTime, grams } from '../look/index.ts';
+import { dayAndTime, grams, temperature } from '../look/index.ts';
 import { useExport } from '../shell/useExport.ts';
 import { useKit } from '../store/index.ts';
 import { BookTable } from './BookTable.tsx';
@@ -56,7 +56,7 @@ export const BookStation = () => {
               <span className="w-44 text-quiet">{dayAndTime(lot.madeAt, kit.zone)}</span>
               <b className="font-display text-lg">{lot.name}</b>
               <span>{grams(lot.mass_g)} g</span>
-              <span>{Math.round(lot.temperature_C)} °C</span>
+              <span>{temperature(lot.temperature_C, kit.temperatureUnit)}</span>
               <span>
                 {lot.poured} {lot.poured === 1 ? 'load' : 'loads'} poured, {lot.opened} opened
               </span>

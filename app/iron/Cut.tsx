@@ -1,6 +1,7 @@
+import { useKit } from '../store/index.ts';
 import { memo, useEffect, useMemo, useRef } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
-import { clock, css, percent } from '../look/index.ts';
+import { clock, css, percent, temperature } from '../look/index.ts';
 import type { CutShape } from './cutMap.ts';
 import { cutMap } from './cutMap.ts';
 import { crumbColours, INSIDE, paintCut } from './cutPaint.ts';
@@ -38,6 +39,7 @@ export const Cut = memo(function Cut({
     paintCut(map, picture, second, new Int32Array(image.data.buffer));
     context.putImageData(image, 0, 0);
   }, [map, picture, second, image]);
+  const { temperatureUnit: unit } = useKit();
   const rib = picture.columns.at(-1);
   const crust_mm = rib?.crust_mm[second] ?? 0;
   const core_C = picture.core_C[second] ?? 0;
@@ -48,8 +50,11 @@ export const Cut = memo(function Cut({
       <div className="flex items-baseline justify-between gap-3 text-[15px]">
         <p>
           <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
-          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core <span data-figure="core_C">{Math.round(core_C)}</span> °C,{' '}
-          {state} · {percent(picture.loss[second] ?? 0)} lost
+          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core{' '}
+          <span data-figure="core_C" data-celsius={core_C}>
+            {temperature(core_C, unit)}
+          </span>
+          , {state} · {percent(picture.loss[second] ?? 0)} lost
           {stands < STANDS && (
             <>
               {' '}
@@ -68,7 +73,7 @@ export const Cut = memo(function Cut({
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`Section at ${clock(second)}: crust ${crust_mm.toFixed(1)} mm, core ${Math.round(core_C)} °C, ${state}`}
+        aria-label={`Section at ${clock(second)}: crust ${crust_mm.toFixed(1)} mm, core ${temperature(core_C, unit)}, ${state}`}
         data-second={second}
         data-rib-centre={map.ribCentres[3] ?? map.ribCentres[0]}
         data-mm-per-pixel={map.mmPerPixel}

@@ -1,8 +1,9 @@
+import { useKit } from '../store/index.ts';
 import { useEffect, useState } from 'react';
 import type { AnswerChange, ChangedFigure, ChangedInput } from '../../core/advise/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { clock, dialMarkText, grams } from '../look/index.ts';
+import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
 import type { AdviceJob, MovesJob } from '../workers/index.ts';
 import { useMoves } from '../workers/index.ts';
 
@@ -28,14 +29,14 @@ const useRested = (job: AdviceJob): MovesJob | null => {
   return rested.before === null ? null : { before: rested.before, after: rested.after };
 };
 
-const MOVERS: Readonly<Record<ChangedInput, (move: AnswerChange) => string>> = {
+const MOVERS: Readonly<Record<ChangedInput, (move: AnswerChange, unit: 'C' | 'F') => string>> = {
   tawny: (m) => `Step ${at(m.from)} → ${at(m.to)}`,
   crisp: (m) => `Crisp ${at(m.from)} → ${at(m.to)}`,
   lightness: (m) => (m.to === null ? 'Lightness as it comes' : 'Lightness'),
   setting_C: (m) => (m.to === null ? 'Setting found again' : 'Own setting'),
   portion_g: (m) => (m.to === null ? 'Portion as advised' : 'Own portion'),
   overfill: () => 'Fill by taste',
-  batter_C: (m) => `Batter ${m.from ?? ''} → ${m.to ?? ''} °C`,
+  batter_C: (m, unit) => `Batter ${m.from === null ? '' : temperature(m.from, unit)} → ${m.to === null ? '' : temperature(m.to, unit)}`,
   load: (m) => `Load ${m.from ?? ''} → ${m.to ?? ''}`,
   preheat_s: () => 'Preheat',
   delay_s: () => 'Time to the lid',
@@ -50,11 +51,11 @@ const MOVERS: Readonly<Record<ChangedInput, (move: AnswerChange) => string>> = {
 
 const at = (value: number | null): string => (value === null ? '' : value.toFixed(1));
 
-const figureWords = ({ quantity, from, to, dial }: ChangedFigure): string => {
+const figureWords = ({ quantity, from, to, dial }: ChangedFigure, unit: 'C' | 'F'): string => {
   if (quantity === 'time') return `open after ${clock(from)} → ${clock(to)}`;
   if (quantity === 'portion') return `pour ${grams(from)} → ${grams(to)} g a load`;
   return dial === null
-    ? `set ${Math.round(from)} → ${Math.round(to)} °C`
+    ? `set ${temperature(from, unit)} → ${temperature(to, unit)}`
     : dialMarkText(dial[0]) === dialMarkText(dial[1])
       ? `dial ${dial[0].toFixed(1)} → ${dial[1].toFixed(1)}`
       : `dial ${dialMarkText(dial[0])} → ${dialMarkText(dial[1])}`;
@@ -62,6 +63,7 @@ const figureWords = ({ quantity, from, to, dial }: ChangedFigure): string => {
 
 /** What the last change of the wish or the conditions moved, and why; a line that is always there, so that nothing jumps. */
 export const Moved = ({ job }: { readonly job: AdviceJob }) => {
+  const { temperatureUnit: unit } = useKit();
   const asked = useRested(job);
   const moves = useMoves(asked).data;
   const shown = moves?.ok === true ? moves.value : [];
@@ -70,13 +72,13 @@ export const Moved = ({ job }: { readonly job: AdviceJob }) => {
       {shown.length === 0 && 'Move the wish: here stands which of setting, portion and time it moves, and why.'}
       {shown.map((move) => (
         <span key={move.mover} data-mover={move.mover} className="mr-3">
-          <b className="text-ink">{MOVERS[move.mover](move)}:</b>{' '}
+          <b className="text-ink">{MOVERS[move.mover](move, unit)}:</b>{' '}
           {move.figures.length === 0
             ? 'moves nothing here'
             : move.figures.map((figure, i) => (
                 <span key={figure.quantity} data-moved={figure.quantity} data-because={figure.because}>
                   {i > 0 && '; '}
-                  {figureWords(figure)}, {describeStored(figure.because)}
+                  {figureWords(figure, unit)}, {describeStored(figure.because)}
                 </span>
               ))}
           .

@@ -3,7 +3,7 @@ import { allergensOf } from '../../core/formula/index.ts';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import { CODES } from '../../core/kit/index.ts';
-import { dayAndTime, InlineSelect, useGuard } from '../look/index.ts';
+import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
@@ -84,7 +84,10 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
         <p className="mt-2 text-[15px]">
           Would be good until <b>{dayAndTime(preview.until, kit.zone)}</b> ({preview.source}).
           {where === 'refrigerator' && kit.refrigerator_C > CODES[kit.codeOfPractice].cold_C && (
-            <b className="text-hazard"> This refrigerator is at {kit.refrigerator_C} °C: too warm to count as cold.</b>
+            <b className="text-hazard">
+              {' '}
+              This refrigerator is at {temperature(kit.refrigerator_C, kit.temperatureUnit)}: too warm to count as cold.
+            </b>
           )}
         </p>
       )}

@@ -1,10 +1,12 @@
-import { NumberEntry } from '../look/index.ts';
+import { useKit } from '../store/index.ts';
+import { NumberEntry, TemperatureEntry } from '../look/index.ts';
 import { Choose, Tick } from './choices.tsx';
 import type { DescribedState } from './useDescribed.ts';
 
 /** What the rating plate, the dial and a thermometer say of it, and how it calls. */
 export const DescribeHeat = ({ state }: { readonly state: DescribedState }) => {
   const { described: d, change } = state;
+  const { temperatureUnit: unit } = useKit();
   return (
     <>
       <div className="grid grid-cols-4 gap-x-3 gap-y-2 max-sm:grid-cols-2">
@@ -71,22 +73,24 @@ export const DescribeHeat = ({ state }: { readonly state: DescribedState }) => {
             />
           </>
         )}
-        <NumberEntry
+        <TemperatureEntry
           narrow
-          label={d.control === 'fixed' ? 'Light out at, °C' : 'Lowest is, °C'}
-          value={d.low_C}
-          min={80}
-          max={320}
-          onChange={(value) => value !== null && change({ low_C: value })}
+          label={d.control === 'fixed' ? 'Light out at' : 'Lowest is'}
+          unit={unit}
+          value_C={d.low_C}
+          min_C={80}
+          max_C={320}
+          onChange={(low_C) => change({ low_C })}
         />
         {d.control !== 'fixed' && (
-          <NumberEntry
+          <TemperatureEntry
             narrow
-            label="Highest is, °C"
-            value={d.high_C}
-            min={80}
-            max={320}
-            onChange={(value) => value !== null && change({ high_C: value })}
+            label="Highest is"
+            unit={unit}
+            value_C={d.high_C}
+            min_C={80}
+            max_C={320}
+            onChange={(high_C) => change({ high_C })}
           />
         )}
       </div>

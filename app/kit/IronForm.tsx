@@ -4,7 +4,7 @@ import * as z from 'zod';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, LEAST_RANGE_K, withRange } from '../../core/plate/index.ts';
-import { numberField, Sheet, typedNumber } from '../look/index.ts';
+import { numberField, Sheet, TemperatureEntry, typedNumber } from '../look/index.ts';
 import { TextField } from './TextField.tsx';
 
 /** Within which an iron can be at all (see the schema of an iron). */
@@ -28,8 +28,8 @@ const Measured = z
     web_mm: numberField(LIMITS.web_mm),
     mass_kg: numberField(LIMITS.mass_kg),
     power_W: numberField(LIMITS.power_W),
-    low_C: numberField(LIMITS.dial_C),
-    high_C: numberField(LIMITS.dial_C),
+    low_C: z.number().min(LIMITS.dial_C.min).max(LIMITS.dial_C.max),
+    high_C: z.number().min(LIMITS.dial_C.min).max(LIMITS.dial_C.max),
     isFixed: z.boolean(),
     circuitId: z.string(),
     coating: z.enum(['bare', 'coated']),
@@ -67,6 +67,7 @@ export const IronForm = ({
   const {
     register,
     handleSubmit,
+    setValue,
     formState: { errors },
   } = useForm({
     resolver: zodResolver(Measured),
@@ -78,8 +79,8 @@ export const IronForm = ({
       web_mm: typedNumber(geometry.web_mm),
       mass_kg: typedNumber(plates.mass_kg),
       power_W: typedNumber(Math.round(plates.power_W)),
-      low_C: typedNumber(low_C),
-      high_C: typedNumber(high_C),
+      low_C,
+      high_C,
       isFixed: control.type === 'fixed',
       circuitId: iron.circuitId ?? '',
       coating: iron.coating,
@@ -107,13 +108,31 @@ export const IronForm = ({
         <TextField label="Thickness in a pocket, mm" error={errors.web_mm} inputMode="decimal" {...register('web_mm')} />
         <TextField label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
         <TextField label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
-        <TextField
-          label={fixed ? 'Its light goes out at, °C' : 'Lowest setting, °C'}
-          error={errors.low_C}
-          inputMode="decimal"
-          {...register('low_C')}
+        <TemperatureEntry
+          label={fixed ? 'Its light goes out at' : 'Lowest setting'}
+          unit={kit.temperatureUnit}
+          value_C={low_C}
+          min_C={LIMITS.dial_C.min}
+          max_C={LIMITS.dial_C.max}
+          onChange={(value) => setValue('low_C', value)}
         />
-        {!fixed && <TextField label="Highest setting, °C" error={errors.high_C} inputMode="decimal" {...register('high_C')} />}
+        {!fixed && (
+          <div>
+            <TemperatureEntry
+              label="Highest setting"
+              unit={kit.temperatureUnit}
+              value_C={high_C}
+              min_C={LIMITS.dial_C.min}
+              max_C={LIMITS.dial_C.max}
+              onChange={(value) => setValue('high_C', value)}
+            />
+            {errors.high_C?.message !== undefined && (
+              <p role="alert" className="text-[15px] font-semibold text-hazard">
+                {errors.high_C.message}
+              </p>
+            )}
+          </div>
+        )}
         <label className="flex flex-col gap-1 text-[15px]">
           Circuit
           <select className="entry" {...register('circuitId')}>

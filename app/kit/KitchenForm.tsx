@@ -4,7 +4,7 @@ import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
 import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { numberField } from '../look/index.ts';
+import { numberField, TemperatureEntry } from '../look/index.ts';
 import { TextField } from './TextField.tsx';
 
 const isZone = (zone: string): boolean => {
@@ -19,8 +19,6 @@ const isZone = (zone: string): boolean => {
 const Place = z.object({
   name: z.string().trim().min(1, 'a name').max(80),
   altitude_m: numberField({ ...ALTITUDE_RANGE_M, whole: true }),
-  room_C: numberField({ min: -10, max: 50 }),
-  refrigerator_C: numberField({ min: -5, max: 20 }),
   zone: z.string().refine(isZone, 'a zone such as Europe/London'),
   flourPerUsCup_g: numberField({ min: 80, max: 180 }),
   cueBefore_s: numberField({ min: 0, max: 120, whole: true }),
@@ -63,8 +61,22 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
     >
       <TextField label="Kitchen" error={errors.name} {...register('name')} />
       <TextField label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
-      <TextField label="Room, °C" error={errors.room_C} inputMode="decimal" {...register('room_C')} />
-      <TextField label="Refrigerator, °C" error={errors.refrigerator_C} inputMode="decimal" {...register('refrigerator_C')} />
+      <TemperatureEntry
+        label="Room"
+        unit={kit.temperatureUnit}
+        value_C={kit.room_C}
+        min_C={-10}
+        max_C={50}
+        onChange={(room_C) => onSave({ room_C })}
+      />
+      <TemperatureEntry
+        label="Refrigerator"
+        unit={kit.temperatureUnit}
+        value_C={kit.refrigerator_C}
+        min_C={-5}
+        max_C={20}
+        onChange={(refrigerator_C) => onSave({ refrigerator_C })}
+      />
       <TextField
         label="A US cup of your flour, g"
         hint="115 sifted, 125 spooned, 137 dipped (USDA)"

@@ -1,6 +1,7 @@
+import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
-import { dayAndTime, InlineSelect, NumberEntry } from '../look/index.ts';
+import { dayAndTime, InlineSelect, NumberEntry, TemperatureEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 
 const VESSEL_WORDS: Readonly<Record<Vessel, string>> = { bowl: 'a bowl', jug: 'a jug', 'shallow-pan': 'a shallow pan' };
@@ -14,6 +15,7 @@ const localInput = (at: number): string => {
 /** What the night is: when, how warm, where. */
 export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState; readonly zone: string }) => {
   const { night, set, mixedAt } = ferment;
+  const { temperatureUnit: unit } = useKit();
   return (
     <div className="flex flex-wrap items-end gap-5">
       <label className="flex flex-col gap-1 text-[15px]">
@@ -49,31 +51,34 @@ export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState
         mayBeEmpty
         onChange={(toCold_min) => set({ toCold_min })}
       />
-      <NumberEntry
+      <TemperatureEntry
         narrow
         key={`s${night.start_C}`}
-        label="batter at first, °C"
-        value={night.start_C}
-        min={2}
-        max={60}
-        onChange={(v) => v !== null && set({ start_C: v })}
+        label="batter at first"
+        unit={unit}
+        value_C={night.start_C}
+        min_C={2}
+        max_C={60}
+        onChange={(start_C) => set({ start_C })}
       />
-      <NumberEntry
+      <TemperatureEntry
         narrow
         key={`r${night.room_C}`}
-        label="kitchen, °C"
-        value={night.room_C}
-        min={0}
-        max={45}
-        onChange={(v) => v !== null && set({ room_C: v })}
+        label="kitchen"
+        unit={unit}
+        value_C={night.room_C}
+        min_C={0}
+        max_C={45}
+        onChange={(room_C) => set({ room_C })}
       />
-      <NumberEntry
+      <TemperatureEntry
         narrow
-        label="refrigerator, °C"
-        value={night.fridge_C}
-        min={-1}
-        max={15}
-        onChange={(v) => v !== null && set({ fridge_C: v })}
+        label="refrigerator"
+        unit={unit}
+        value_C={night.fridge_C}
+        min_C={-1}
+        max_C={15}
+        onChange={(fridge_C) => set({ fridge_C })}
       />
       <span className="pb-2.5">
         in{' '}

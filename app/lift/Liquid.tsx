@@ -10,7 +10,7 @@ import {
   YEAST_PER_FRESH,
 } from '../../core/lift/index.ts';
 import { ingredientById, thermalProperties } from '../../core/matter/index.ts';
-import { clock, Findings, NumberEntry, temperature } from '../look/index.ts';
+import { clock, Findings, temperature, TemperatureEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
 const heatOf = (id: string): number => {
@@ -64,7 +64,7 @@ export const Liquid = ({
         )}
       </p>
       <div className="mt-1 flex flex-wrap items-end gap-4">
-        <NumberEntry narrow label="eggs, °C" value={eggs_C} min={0} max={40} onChange={(v) => v !== null && setEggs(v)} />
+        <TemperatureEntry narrow label="eggs" unit={unit} value_C={eggs_C} min_C={0} max_C={40} onChange={setEggs} />
         <label className="flex min-h-11 items-center gap-2 text-[15px]">
           <input type="checkbox" className="size-5 accent-act" checked={scalded} onChange={(event) => setScalded(event.target.checked)} />{' '}
           scalded first

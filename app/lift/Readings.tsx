@@ -1,6 +1,7 @@
+import { fahrenheitToCelsius } from '../../core/basis/index.ts';
 import { useState } from 'react';
 import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, NumberEntry } from '../look/index.ts';
+import { clock, dayAndTime, NumberEntry, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import type { useLot } from './useLot.ts';
 
@@ -17,6 +18,7 @@ export const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps
   const [on, setOn] = useState(false);
   const [isFast, setFast] = useState(false);
   const fridge = useRefrigerator(on);
+  const unit = session.kit.temperatureUnit;
   const last = fridge.readings.at(-1);
   const isCold = lot?.events.some((event) => event.kind === 'moved' && event.data.place === 'refrigerator') ?? false;
   const beaten = lot?.events.some((event) => event.kind === 'beaten-down') ?? false;
@@ -54,15 +56,16 @@ export const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps
           {beaten ? 'Beaten down' : 'Beat it down'}
         </button>
         <NumberEntry
+          key={unit}
           narrow
-          label="probe says, °C"
+          label={`probe says, °${unit}`}
           value={null}
-          min={-5}
-          max={120}
+          min={unit === 'F' ? 23 : -5}
+          max={unit === 'F' ? 248 : 120}
           mayBeEmpty
           placeholder="Enter"
           onChange={() => undefined}
-          onEnter={(v) => read('temperature_C', v)}
+          onEnter={(v) => read('temperature_C', unit === 'F' ? fahrenheitToCelsius(v) : v)}
         />
         <NumberEntry
           narrow
@@ -84,11 +87,14 @@ export const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps
       {on && fridge.status === 'live' && last !== undefined && (
         <div className="border-l-3 border-band pl-3 text-[15px]">
           <p>
-            Simulated refrigerator: air <b>{last.air_C} °C</b>
+            Simulated refrigerator: air <b>{temperature(last.air_C, unit)}</b>
             {last.probe_C !== null && (
               <>
-                , {last.since_s === null ? '' : `after ${clock(last.since_s)} `}batter <b data-figure="probe_C">{last.probe_C} °C</b>,
-                stands at <b>×{last.rise?.toFixed(2)}</b>
+                , {last.since_s === null ? '' : `after ${clock(last.since_s)} `}batter{' '}
+                <b data-figure="probe_C" data-exact={last.probe_C}>
+                  {temperature(last.probe_C, unit)}
+                </b>
+                , stands at <b>×{last.rise?.toFixed(2)}</b>
               </>
             )}
           </p>

@@ -15,7 +15,7 @@ import {
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Metric, Findings, grams, InlineSelect, percent } from '../look/index.ts';
+import { Findings, grams, InlineSelect, Metric, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
@@ -115,8 +115,8 @@ export const Rest = ({ session, reading }: Props) => {
             label="Where it stands"
             value={place}
             choices={[
-              { value: 'refrigerator', label: `the refrigerator, ${kit.refrigerator_C} °C` },
-              { value: 'kitchen', label: `the kitchen, ${kit.room_C} °C` },
+              { value: 'refrigerator', label: `the refrigerator, ${temperature(kit.refrigerator_C, kit.temperatureUnit)}` },
+              { value: 'kitchen', label: `the kitchen, ${temperature(kit.room_C, kit.temperatureUnit)}` },
             ]}
             onChange={setPlace}
           />

@@ -1,3 +1,5 @@
+import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
+import { useKit } from '../store/index.ts';
 import clsx from 'clsx';
 import { useState } from 'react';
 import type { Observation } from '../../core/log/index.ts';
@@ -119,6 +121,8 @@ const Extras = ({
   readonly disabled: boolean;
   readonly onSay: Props['onSay'];
 }) => {
+  const { temperatureUnit: unit } = useKit();
+  const plate_C = observations.find((o) => o.kind === 'plate_C')?.value;
   const [note, setNote] = useState(observations.find((o) => o.kind === 'note')?.value ?? '');
   return (
     <fieldset disabled={disabled} className="flex flex-col gap-3">
@@ -130,11 +134,11 @@ const Extras = ({
         onSay={(value) => onSay([{ kind: 'mass_g', mould, value }])}
       />
       <Measure
-        label="Plate at the pour, °C"
-        limits="Degrees from 1 to 400"
-        most={400}
-        value={observations.find((o) => o.kind === 'plate_C')?.value ?? null}
-        onSay={(value) => onSay([{ kind: 'plate_C', mould, value }])}
+        label={`Plate at the pour, °${unit}`}
+        limits={unit === 'F' ? 'Degrees from 1 to 750' : 'Degrees from 1 to 400'}
+        most={unit === 'F' ? 750 : 400}
+        value={plate_C === undefined ? null : Math.round(unit === 'F' ? celsiusToFahrenheit(plate_C) : plate_C)}
+        onSay={(value) => onSay([{ kind: 'plate_C', mould, value: Math.max(0, unit === 'F' ? fahrenheitToCelsius(value) : value) }])}
       />
       <label className="flex flex-col gap-1">
         Note

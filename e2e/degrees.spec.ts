@@ -1,0 +1,32 @@
+import { expect, test } from '@playwright/test';
+import { figure, open, settled } from './kitchen.ts';
+
+/** Published limits are quoted in the degrees of their source. */
+const QUOTED = /ISO 13732|Food Code|common practice|FDA/;
+
+test('a kitchen that thinks in °F: no station shows or asks for °C', async ({ page }) => {
+  await open(page, 'kit');
+  await page.getByLabel('Temperatures').selectOption('F');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByLabel('Room, °F')).toBeVisible();
+  await page.getByLabel('Refrigerator, °F').fill('39');
+  for (const station of ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'kit']) {
+    await open(page, station);
+    if (station === 'iron') await settled(page);
+    await page.waitForTimeout(1500);
+    const lines = (await page.getByRole('main').innerText()).split('\n').filter((line) => /°C/.test(line) && !QUOTED.test(line));
+    // The select that offers both stands on Kit.
+    expect([station, lines.filter((line) => line.trim() !== '°C')]).toEqual([station, []]);
+  }
+  // Asked for in °F, kept in °C: the same kitchen, the same figures.
+  await open(page, 'iron');
+  await settled(page);
+  const time = await figure(page, 'cookTime_s.best');
+  await page.getByRole('button', { name: /change$/ }).click();
+  await page.getByLabel('Batter temperature, °F').fill('40');
+  await page.keyboard.press('Escape');
+  await settled(page);
+  await expect.poll(() => figure(page, 'cookTime_s.best')).toBeGreaterThan(time);
+  await open(page, 'kit');
+  await expect(page.getByLabel('Refrigerator, °F')).toHaveValue('39');
+});
