@@ -191,7 +191,7 @@ describe('wishes that can’t be met are said', () => {
     [{ target: { tawny: 7.5, crisp: 1 } }, ['too-dry-before-colour', 'tawny-out-of-reach', 'crisp-out-of-reach']],
     [{ iron: presetIron('mini'), setting_C: 180 }, ['setting-ignored']],
     [{ setting_C: 230 }, ['setting-beyond-dial']],
-    [{ reading: readText('250 g flour\n900 g milk\n8 g baking powder') }, ['batter-too-thin']],
+    [{ reading: readText('250 g flour\n1100 g milk\n8 g baking powder') }, ['batter-too-thin']],
     [{ reading: readText('500 g flour\n200 g milk\n8 g baking powder') }, ['batter-too-thick']],
     [{ reading: readText(`${BATTERS.quick}\n60 g cocoa`) }, ['colour-cannot-guide']],
     [{ reading: readText('25 g flour\n1 g baking powder\n42 g milk') }, ['less-than-a-load']],

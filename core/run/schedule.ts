@@ -101,7 +101,8 @@ export const spanOf = (slots: readonly Slot[]): number =>
 const inTurn = (wanted: number, irons: readonly PlannedIron[], hands: number, longest_s: number, first: number): Schedule => {
   const freeAt = irons.map(() => 0);
   const count = irons.map(() => 0);
-  const busy: HandTask[] = [];
+  const longestPour_s = Math.max(...irons.map(({ open_s }) => open_s));
+  let busy: HandTask[] = [];
   const slots: Slot[] = [];
   let pieces = 0;
   while (pieces < wanted) {
@@ -120,6 +121,9 @@ const inTurn = (wanted: number, irons: readonly PlannedIron[], hands: number, lo
     busy.push(pourTask(best.iron, best.pour_s), takeOutTask(best.iron, best.open_s));
     count[best.index] = best.n;
     freeAt[best.index] = best.open_s + turnaround_s(best.iron);
+    // What is over before anything can be poured again is in nobody's way.
+    const from_s = Math.min(...freeAt) - longestPour_s;
+    busy = busy.filter(({ to_s }) => to_s > from_s);
     pieces += best.iron.piecesPerLoad;
   }
   return { slots: inOrder(slots), pieces, isCut: false };
