@@ -8,6 +8,8 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   // From the panel alone: pour and close all three, whatever comes first.
   for (let i = 0; i < 3; i++) {
     await expect(next).toHaveAttribute('data-act', 'pour');
+    // It may have to wait, so that its lid isn't due with another's.
+    for (let k = 0; k < 30 && (await next.getAttribute('data-at-hand')) === 'false'; k++) await page.clock.fastForward(5000);
     const id = (await next.getAttribute('data-for')) ?? '';
     await next.getByRole('button', { name: /^Poured: / }).click();
     await expect(column(page, id)).toHaveAttribute('data-phase', 'poured');

@@ -83,7 +83,7 @@ export const KitStation = () => {
                   <b>{iron.plates.power_W}</b> W
                 </p>
                 <p>{controlWords(iron, kit)}</p>
-                <p className="flex flex-wrap gap-x-4">
+                <p className="flex flex-wrap gap-x-3">
                   <button type="button" className={PRESS} onClick={() => setEdited(iron)}>
                     Measure {iron.name}
                   </button>

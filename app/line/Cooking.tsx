@@ -97,7 +97,7 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
         </div>
       )}
       {/* Room for what comes to stand here, so that no button moves under a finger. */}
-      <div className="min-h-17">
+      <div className="min-h-11">
         {looking ? (
           <button
             type="button"

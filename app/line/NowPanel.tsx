@@ -19,8 +19,8 @@ type Props = {
 };
 
 const TICK_MS = 500;
-/** So long before it is due an act is shown as the thing to do, and can be touched here, ms. */
-const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 8000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
+/** So long before it is due an act is shown as the thing to do, and can be touched here, ms. A pour that is early brings two lids together: it waits. */
+const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 1000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
 
 const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', turn: 'Turn', open: 'Open', 'switch-on': 'Switch on' };
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
