@@ -105,3 +105,33 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
   await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
   await expect(column(page, 'deep-a')).toContainText('Scatter 30 g of nuts, then close');
 });
+
+test('a bowl that stands in the cold with a portion of one’s own: every station pours it as cold as it will be', async ({ page }) => {
+  await open(page, 'run');
+  await page.getByRole('button', { name: /^Formula: / }).click();
+  await page.getByRole('option', { name: /Overnight yeasted/ }).click();
+  await page.getByRole('link', { name: 'change on the iron' }).click();
+  await settled(page);
+  const conditions = page.getByRole('button', { name: /change$/ });
+  await expect(conditions).toContainText('batter 18 °C');
+  await page.getByRole('link', { name: 'Lift', exact: true }).click();
+  await page.getByRole('button', { name: 'Mixed; into the cold' }).click();
+  await expect(page.getByRole('button', { name: 'It is in the cold' })).toBeVisible();
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await settled(page);
+  await expect(conditions).not.toContainText('batter 18 °C');
+  await conditions.click();
+  await expect(page.getByText('at the pour, as it stands')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByLabel('Portion, g').fill('190');
+  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await expect.poll(async () => exact(page, 'dose_g')).toBe(190);
+  await settled(page);
+  const iron = await onIron(page);
+  expect(iron.grams).toBe('190');
+  await expect.poll(() => onLine(page), { timeout: 60_000 }).toEqual(iron);
+  await expect.poll(() => onRun(page), { timeout: 60_000 }).toEqual(iron);
+  const { set: _, ...unset } = iron;
+  await expect.poll(() => onFormula(page), { timeout: 60_000 }).toEqual(unset);
+});
