@@ -52,3 +52,21 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   await way.getByRole('button', { name: 'As advised again' }).click();
   await expect.poll(async () => Math.round(await figure(page, 'dose_g'))).toBe(advised.grams);
 });
+
+test('a dial with words on it takes them wherever a mark is entered', async ({ page }) => {
+  await open(page, 'kit');
+  await page.getByRole('button', { name: 'Measure Deep A' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Words on its dial').fill('medium');
+  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await expect(sheet.getByText('a word and its mark')).toBeVisible();
+  await sheet.getByLabel('Words on its dial').fill('low 1, medium 3, high 5');
+  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await expect(sheet).toHaveCount(0);
+  await open(page, 'iron');
+  await settled(page);
+  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByLabel('Set to, mark').fill('medium');
+  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await expect.poll(() => figure(page, 'dial')).toBe(3);
+});

@@ -5,6 +5,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, LEAST_RANGE_K, withRange } from '../../core/plate/index.ts';
 import { numberField, Sheet, TemperatureEntry, typedNumber } from '../look/index.ts';
+import { readDialWords, typedDialWords } from './dialWords.ts';
 import { TextField } from './TextField.tsx';
 
 /** Within which an iron can be at all (see the schema of an iron). */
@@ -33,6 +34,12 @@ const Measured = z
     isFixed: z.boolean(),
     circuitId: z.string(),
     coating: z.enum(['bare', 'coated']),
+    marks: z.object({ min: z.number(), max: z.number() }),
+    words: z.string().max(400),
+  })
+  .refine(({ words, marks }) => readDialWords(words, marks.min, marks.max) !== null, {
+    error: 'a word and its mark, such as: low 1, medium 3',
+    path: ['words'],
   })
   .refine(({ isFixed, low_C, high_C }) => isFixed || high_C - low_C >= LEAST_RANGE_K, {
     error: 'hotter than the lowest, or there is nothing to set',
@@ -40,13 +47,21 @@ const Measured = z
   });
 type Measured = z.infer<typeof Measured>;
 
+/** The same dial with these words on it. */
+const withWords = (control: Iron['control'], text: string): Iron['control'] => {
+  if (control.type !== 'dial') return control;
+  const { words: _, ...dial } = control;
+  const words = readDialWords(text, dial.min, dial.max) ?? [];
+  return words.length === 0 ? dial : { ...dial, words };
+};
+
 /** An iron with what was measured. */
 const measured = (iron: Iron, m: Measured): Iron => ({
   ...iron,
   name: m.name,
   geometry: { ...iron.geometry, footprint_cm2: m.footprint_cm2, areaFactor: m.areaFactor, cavity_mL: m.cavity_mL, web_mm: m.web_mm },
   plates: { ...iron.plates, mass_kg: m.mass_kg, power_W: m.power_W },
-  control: withRange(iron.control, m.low_C, m.high_C),
+  control: withWords(withRange(iron.control, m.low_C, m.high_C), m.words),
   circuitId: m.circuitId === '' ? null : m.circuitId,
   coating: m.coating,
 });
@@ -84,6 +99,8 @@ export const IronForm = ({
       isFixed: control.type === 'fixed',
       circuitId: iron.circuitId ?? '',
       coating: iron.coating,
+      marks: control.type === 'dial' ? { min: control.min, max: control.max } : { min: 0, max: 0 },
+      words: control.type === 'dial' ? typedDialWords(control.words ?? []) : '',
     },
   });
   const fixed = control.type === 'fixed';
@@ -132,6 +149,9 @@ export const IronForm = ({
               </p>
             )}
           </div>
+        )}
+        {control.type === 'dial' && (
+          <TextField label="Words on its dial" hint="such as: low 1, medium 3, high 5" error={errors.words} {...register('words')} />
         )}
         <label className="flex flex-col gap-1 text-[15px]">
           Circuit
