@@ -10,6 +10,11 @@ test('a kitchen that thinks in °F: no station shows or asks for °C', async ({ 
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByLabel('Room, °F')).toBeVisible();
   await page.getByLabel('Refrigerator, °F').fill('39');
+  // Stored, as another look at the station shows: only then may the page be loaded anew.
+  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Kit', exact: true }).click();
+  await expect(page.getByLabel('Refrigerator, °F')).toHaveValue('39');
   for (const station of ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'kit']) {
     await open(page, station);
     if (station === 'iron') await settled(page);
