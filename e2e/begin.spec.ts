@@ -49,6 +49,8 @@ test('start from a usual batter; a shape touched again is gone; what was answere
   await expect(page.getByRole('button', { name: 'Wafers', exact: true })).toHaveAttribute('aria-pressed', 'false');
   await page.getByRole('button', { name: /is set by/ }).click();
   await page.getByRole('option', { name: 'a dial with marks' }).click();
+  // It shows what is stored.
+  await expect(page.getByRole('button', { name: /is set by: a dial with marks/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Small', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('status').filter({ hasText: 'And a batter' })).toBeVisible();
