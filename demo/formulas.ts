@@ -1,15 +1,7 @@
-import type { Formula, Lift } from '../core/formula/index.ts';
+import type { Formula, Starter } from '../core/formula/index.ts';
 import { linesFromText } from '../core/formula/index.ts';
 
-type Sketch = {
-  readonly id: string;
-  readonly name: string;
-  readonly family: string;
-  readonly lift: Lift | null;
-  readonly text: string;
-  readonly steps: readonly string[];
-  readonly yieldHint: string | null;
-};
+type Sketch = Starter & { readonly yieldHint: string | null };
 
 /** The Bunkhouse's own formulas: round, invented numbers. */
 const SKETCHES: readonly Sketch[] = [

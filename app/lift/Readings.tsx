@@ -1,7 +1,6 @@
-import { fahrenheitToCelsius } from '../../core/basis/index.ts';
 import { useState } from 'react';
 import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, NumberEntry, temperature } from '../look/index.ts';
+import { clock, dayAndTime, fromUnit, inUnit, NumberEntry, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import type { useLot } from './useLot.ts';
 
@@ -60,12 +59,12 @@ export const Readings = ({ session, mass_kg, start_C, lot, note }: ReadingsProps
           narrow
           label={`probe says, °${unit}`}
           value={null}
-          min={unit === 'F' ? 23 : -5}
-          max={unit === 'F' ? 248 : 120}
+          min={inUnit(-5, unit)}
+          max={inUnit(120, unit)}
           mayBeEmpty
           placeholder="Enter"
           onChange={() => undefined}
-          onEnter={(v) => read('temperature_C', unit === 'F' ? fahrenheitToCelsius(v) : v)}
+          onEnter={(v) => read('temperature_C', fromUnit(v, unit))}
         />
         <NumberEntry
           narrow

@@ -1,9 +1,8 @@
-import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
 import { useKit } from '../store/index.ts';
 import clsx from 'clsx';
 import { useState } from 'react';
 import type { Observation } from '../../core/log/index.ts';
-import { inkOn, readNumber, tawnyCss } from '../look/index.ts';
+import { fromUnit, inkOn, inUnit, readNumber, tawnyCss } from '../look/index.ts';
 import type { Question } from './questions.ts';
 import { answered, questionsFor } from './questions.ts';
 
@@ -137,8 +136,8 @@ const Extras = ({
         label={`Plate at the pour, °${unit}`}
         limits={unit === 'F' ? 'Degrees from 1 to 750' : 'Degrees from 1 to 400'}
         most={unit === 'F' ? 750 : 400}
-        value={plate_C === undefined ? null : Math.round(unit === 'F' ? celsiusToFahrenheit(plate_C) : plate_C)}
-        onSay={(value) => onSay([{ kind: 'plate_C', mould, value: Math.max(0, unit === 'F' ? fahrenheitToCelsius(value) : value) }])}
+        value={plate_C === undefined ? null : Math.round(inUnit(plate_C, unit))}
+        onSay={(value) => onSay([{ kind: 'plate_C', mould, value: Math.max(0, fromUnit(value, unit)) }])}
       />
       <label className="flex flex-col gap-1">
         Note

@@ -1,9 +1,10 @@
+import { TAKES_OUT, TURNAROUND } from '../../core/cook/index.ts';
 import type { LineIron } from '../../core/line/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 /** Where neither a plan nor an advice says anything, s. */
-const USUAL = { cook_s: 240, open_s: 25, recovery_s: 35 } as const;
+const USUAL = { cook_s: 240, open_s: TURNAROUND.open_s, recovery_s: TURNAROUND.closed_s } as const;
 /** A plan that begins later than that isn't this morning's yet: irons count as hot. */
 const BEGINS_WITHIN_MS = 2 * 3_600_000;
 /** A pan that is turned at once is turned this long after the lid, ms. */
@@ -27,7 +28,7 @@ export const lineIrons = (places: readonly LinePlace[], planned: PlannedRun | nu
     // All of its loads have been poured.
     if (mine.length > 0 && load !== null && load.runId === planned?.run.id && n > mine.length) return { ...common, state: 'done', at: now };
     if (progress?.phase === 'opened') {
-      const back_s = 0.4 * open_s + (advice?.planned.recovery_s ?? USUAL.recovery_s);
+      const back_s = (1 - TAKES_OUT) * open_s + (advice?.planned.recovery_s ?? USUAL.recovery_s);
       return { ...common, state: 'hot', at: (progress.openedAt ?? now) + 1000 * back_s };
     }
     const heats = isOn && n === 1 ? plan.preheats.find(({ ironId }) => ironId === iron.id) : undefined;

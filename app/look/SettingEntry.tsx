@@ -1,7 +1,7 @@
-import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, dialMark, settingNow_C } from '../../core/plate/index.ts';
+import { fromUnit, inUnit } from './format.ts';
 import { NumberEntry } from './NumberEntry.tsx';
 
 /** A setting as it was chosen; `dial`: its mark, null where there are none. */
@@ -39,7 +39,7 @@ export const SettingEntry = ({ label, iron, unit, temperature_C, mayBeEmpty = fa
     );
   }
   const [low_C, high_C] = controlRange(control);
-  const shown = (celsius: number): number => Math.round(unit === 'F' ? celsiusToFahrenheit(celsius) : celsius);
+  const shown = (celsius: number): number => Math.round(inUnit(celsius, unit));
   return (
     <NumberEntry
       {...common}
@@ -47,9 +47,7 @@ export const SettingEntry = ({ label, iron, unit, temperature_C, mayBeEmpty = fa
       value={temperature_C === null ? null : shown(temperature_C)}
       min={shown(low_C)}
       max={shown(high_C)}
-      onChange={(value) =>
-        onChange(value === null ? null : { temperature_C: unit === 'F' ? fahrenheitToCelsius(value) : value, dial: null })
-      }
+      onChange={(value) => onChange(value === null ? null : { temperature_C: fromUnit(value, unit), dial: null })}
     />
   );
 };

@@ -1,5 +1,5 @@
-import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
+import { fromUnit, inUnit } from './format.ts';
 import { NumberEntry } from './NumberEntry.tsx';
 
 type Props = {
@@ -14,7 +14,7 @@ type Props = {
 
 /** A temperature in the kitchen's own degrees. */
 export const TemperatureEntry = ({ label, unit, value_C, min_C, max_C, narrow = false, onChange }: Props) => {
-  const shown = (celsius: number): number => (unit === 'F' ? Math.round(celsiusToFahrenheit(celsius)) : Number(celsius.toFixed(1)));
+  const shown = (celsius: number): number => Number(inUnit(celsius, unit).toFixed(unit === 'F' ? 0 : 1));
   return (
     <NumberEntry
       key={unit}
@@ -23,7 +23,7 @@ export const TemperatureEntry = ({ label, unit, value_C, min_C, max_C, narrow = 
       value={shown(value_C)}
       min={shown(min_C)}
       max={shown(max_C)}
-      onChange={(typed) => typed !== null && onChange(unit === 'F' ? fahrenheitToCelsius(typed) : typed)}
+      onChange={(typed) => typed !== null && onChange(fromUnit(typed, unit))}
     />
   );
 };

@@ -1,6 +1,6 @@
 import { nearestStep } from '../../core/matter/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { celsiusToFahrenheit } from '../../core/basis/index.ts';
+import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
 
 /** m:ss, or h:mm:ss from an hour on; negative times keep their sign. */
 export const clock = (seconds: number): string => {
@@ -25,8 +25,11 @@ export const dialMarkText = (mark: number): string => {
   return `${whole}${['', '¼', '½', '¾'][quarters % 4] ?? ''}`;
 };
 
-export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string =>
-  unit === 'F' ? `${Math.round(celsiusToFahrenheit(celsius))} °F` : `${Math.round(celsius)} °C`;
+/** In the kitchen's own degrees, and back. */
+export const inUnit = (celsius: number, unit: Kit['temperatureUnit']): number => (unit === 'F' ? celsiusToFahrenheit(celsius) : celsius);
+export const fromUnit = (degrees: number, unit: Kit['temperatureUnit']): number => (unit === 'F' ? fahrenheitToCelsius(degrees) : degrees);
+
+export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string => `${Math.round(inUnit(celsius, unit))} °${unit}`;
 
 export const metres = (value: number): string => `${Math.round(value).toLocaleString('en-GB')} m`;
 

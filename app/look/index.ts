@@ -12,6 +12,8 @@ export {
   metres,
   nearestWord,
   percent,
+  fromUnit,
+  inUnit,
   temperature,
   timeOfDay,
   timeWithSeconds,

@@ -221,16 +221,13 @@ function* chooseSetting(
   const range: SettingRange | null = settingRange(iron);
   if (range === null) return { temperature_C: iron.control.type === 'fixed' ? iron.control.cutOut_C : 0, dial: null, chosen: 'fixed' };
   if (setting_C !== null) return { temperature_C: setting_C, dial: dialMark(iron, setting_C), chosen: 'given' };
-  const found = yield* settingFor();
+  const { tawny, crisp } = target;
+  const found =
+    cookTime_s != null
+      ? yield* settingForTime(range, cookTime_s, cookAt)
+      : crisp !== null
+        ? yield* findSetting(range, { tawny, crisp }, cookAt)
+        : // Plates that run hotter than their control says are set lower for the same.
+          yield* middlingSetting(range, middling_C(iron) - bias_K, target, cookAt);
   return { temperature_C: found, dial: dialMark(iron, found), chosen: 'found' };
-
-  function* settingFor(): Generator<void, number> {
-    if (range === null) return 0;
-    if (cookTime_s != null) return yield* settingForTime(range, cookTime_s, cookAt);
-    const { tawny, crisp } = target;
-    // Plates that run hotter than their control says are set lower for the same.
-    return crisp === null
-      ? yield* middlingSetting(range, middling_C(iron) - bias_K, target, cookAt)
-      : yield* findSetting(range, { tawny, crisp }, cookAt);
-  }
 }

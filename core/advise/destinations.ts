@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import type { AfterCourse, RestingPlace } from '../plate/index.ts';
-import { afterPlate, columnAt, crispLost_min, KITCHEN } from '../plate/index.ts';
+import { afterPlate, columnAt, crispLost_min, kitchenAir } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import type { Target } from '../cook/index.ts';
 
@@ -41,7 +41,7 @@ export const destinations = (a: Advice): { readonly courses: readonly PlaceCours
     trace.columnLightness[2 * i]?.[second] ?? a.batter.rawLightness,
     trace.columnLightness[2 * i + 1]?.[second] ?? a.batter.rawLightness,
   ]);
-  const room = { temperature_C: a.request.room_C, humidity: KITCHEN.humidity };
+  const room = kitchenAir(a.request.room_C);
   const follow = (from: typeof columns, place: RestingPlace, minutes: number) =>
     afterPlate(end.medium, from, lightness, place, room, minutes, dryThrough);
   const places: readonly RestingPlace[] = [{ kind: 'rack' }, { kind: 'dish' }, { kind: 'stack' }, { kind: 'oven', temperature_C: 93 }];

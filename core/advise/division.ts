@@ -1,5 +1,6 @@
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { Portion } from '../plate/index.ts';
+import { mouldsFilled } from '../plate/index.ts';
 
 /** How a bowl divides into loads, as a cook counts them. */
 export type Division = {
@@ -39,13 +40,12 @@ export const divided = (
       if (each_g >= least_g && each_g <= most_g)
         return { loads, pieces: loads * piecesPerLoad, even: { portion_g: each_g }, part: null, leftover_g: mass_g - pourable_g };
     }
-  const filled = Math.min(moulds - 1, Math.floor(over_g / (Math.min(least_g, portion_g) / moulds)));
-  if (filled < 1) return whole;
-  const part_g = Math.min(over_g, (filled * portion_g) / moulds);
+  const part = mouldsFilled(over_g, portion_g, Math.min(least_g, portion_g), moulds);
+  if (part === null) return whole;
   return {
     ...whole,
-    pieces: whole.pieces + Math.round((filled * piecesPerLoad) / moulds),
-    part: { moulds: filled, portion_g: part_g },
-    leftover_g: whole.leftover_g - part_g,
+    pieces: whole.pieces + Math.round((part.moulds * piecesPerLoad) / moulds),
+    part: { moulds: part.moulds, portion_g: part.grams },
+    leftover_g: whole.leftover_g - part.grams,
   };
 };

@@ -5,6 +5,7 @@ import {
   crispness,
   JUDGED_AFTER_S,
   KITCHEN,
+  kitchenAir,
   moments,
   palerStep,
   risesTo,
@@ -153,8 +154,7 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
     });
   if (reused === null) memory?.set(setup.setting_C, { late, run });
   const { trace, end } = run;
-  const air = { temperature_C: setup.room_C, humidity: KITCHEN.humidity };
-  const found = moments(trace, batter, dryThrough, seenSteam(trace, setup.machine, air, batter.pressure_Pa));
+  const found = moments(trace, batter, dryThrough, seenSteam(trace, setup.machine, kitchenAir(setup.room_C), batter.pressure_Pa));
   const step = isUneven(setup.machine)
     ? trace.lowerLightness.map((lower, second) => stepOf(lower, trace.upperLightness[second] ?? lower))
     : palerStep(trace, batter.rawLightness);

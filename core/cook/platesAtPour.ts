@@ -4,6 +4,8 @@ import type { Cooked } from './cook.ts';
 
 /** Between two loads (*common practice*): lid open to unload and pour, then closed to recover. */
 export const TURNAROUND = { open_s: 25, closed_s: 35 } as const;
+/** Of the time that a lid is open a hand takes out for so long, and pours for the rest (*common practice*). */
+export const TAKES_OUT = 0.6;
 /** Plates no longer change from load to load after this many. */
 const SETTLED_AFTER_LOADS = 4;
 

@@ -1,6 +1,6 @@
 import type { Random } from '../basis/index.ts';
 import type { PriorWidths } from '../plate/index.ts';
-import { PRIOR } from '../plate/index.ts';
+import { FILL_TOLERANCE, PRIOR } from '../plate/index.ts';
 
 /** What isn't known of an iron nobody has cooked on. `side_K`: upper plate over lower. */
 export type IronParameters = {
@@ -26,5 +26,5 @@ export const drawIronParameters = (random: Random, prior: PriorWidths = PRIOR): 
 
 export const NOMINAL: IronParameters = { cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 };
 
-/** Fill that neither misses a corner nor leaks, share of the cavity (*common practice*: −6/+10 %). */
-export const FILL_LIMITS = { short: 0.94, over: 1.1 } as const;
+/** Fill that neither misses a corner nor leaks, share of the cavity. */
+export const FILL_LIMITS = { short: 1 - FILL_TOLERANCE.short, over: 1 + FILL_TOLERANCE.over } as const;

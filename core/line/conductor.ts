@@ -1,3 +1,5 @@
+import { TAKES_OUT } from '../cook/index.ts';
+
 /** One iron at the line as the conductor sees it; instants are epoch ms. */
 export type LineIron = {
   readonly ironId: string;
@@ -21,8 +23,6 @@ export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: 
 /** What to do next over all irons, and what comes after it; null: nothing. */
 export type Conducted = { readonly next: DueAct | null; readonly then: DueAct | null };
 
-/** Shares of the open time: taking out, and pouring with the lid closed again (see the plan). */
-const TAKES_OUT = 0.6;
 /** Turning, or switching on. */
 const SHORT_MS = 5000;
 /** What waits for a hand comes in this order; an open lid loses heat, a due one gets darker. */

@@ -5,7 +5,7 @@ import type { Kit } from '../kit/index.ts';
 import { airAfter, cooled_C, timeConstant_s } from '../lift/index.ts';
 import type { Lot, LotHeader } from '../log/index.ts';
 import { isOpenLot, loadProgress, poured_g } from '../log/index.ts';
-import { FILL_TOLERANCE } from '../plate/index.ts';
+import { FILL_TOLERANCE, mouldsFilled } from '../plate/index.ts';
 import type { ToldLoad } from './history.ts';
 
 /** A bowl mixed longer ago is another morning's; what rests or ferments stands longer. */
@@ -35,9 +35,7 @@ export type LastPour = { readonly moulds: number; readonly grams: number };
 export const lastPour = (left_g: number, portion_g: number, moulds: number): LastPour | null => {
   const pourable_g = POURABLE_SHARE * left_g;
   if (pourable_g >= STILL_FILLS * portion_g) return null;
-  const each_g = portion_g / moulds;
-  const full = Math.floor(pourable_g / (STILL_FILLS * each_g));
-  return full >= 1 ? { moulds: full, grams: Math.min(pourable_g, full * each_g) } : { moulds: 1, grams: pourable_g };
+  return mouldsFilled(pourable_g, portion_g, STILL_FILLS * portion_g, moulds) ?? { moulds: 1, grams: pourable_g };
 };
 
 /** Something is known of it that the formula doesn't say: weights, a cup weighed, where it stands. */

@@ -18,6 +18,8 @@ const FILM_C = 50;
 export type Room = { readonly temperature_C: number; readonly humidity: number };
 
 export const KITCHEN: Room = { temperature_C: 22, humidity: 0.5 };
+/** The usual air, in a kitchen that is so warm. */
+export const kitchenAir = (temperature_C: number): Room => ({ ...KITCHEN, temperature_C });
 
 /** A face that breathes air of this temperature. An oven's air is the room's, warmed: its vapour stays what it was. */
 export const breathing = (temperature_C: number, room: Room, h_WPerM2K: number): Face => ({

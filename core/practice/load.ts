@@ -12,7 +12,7 @@ import {
   risesTo,
   shiftedPlates,
   simulate,
-  KITCHEN,
+  kitchenAir,
   seenSteam,
   steamMean,
   UNSCALED,
@@ -102,8 +102,7 @@ export const practiceLoad = (
     ]);
   const hingeFaces = faces(hinge);
   const frontFaces = hinge === front ? hingeFaces : faces(front);
-  const air = { temperature_C: room_C, humidity: KITCHEN.humidity };
-  const mean = steamMean(seenSteam(front, machine, air, batter.pressure_Pa));
+  const mean = steamMean(seenSteam(front, machine, kitchenAir(room_C), batter.pressure_Pa));
   const most = mean.reduce((a, b) => Math.max(a, b), 1e-6);
   const set_s = risesTo(front.core_C, batter.setTemperature_C);
   const paler = frontFaces.map(([lower, upper]) => Math.min(lower, upper));

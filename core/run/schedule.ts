@@ -1,4 +1,5 @@
 import { sum } from '../basis/index.ts';
+import { TAKES_OUT } from '../cook/index.ts';
 
 /** What the plan needs to know of one iron with one batter; seconds and grams. */
 export type PlannedIron = {
@@ -28,8 +29,6 @@ export type Slot = {
   readonly open_s: number;
 };
 
-/** Of the time that a lid is open a hand takes out for so long, and pours for the rest (*common practice*). */
-const TAKES_OUT = 0.6;
 /** A hand that is busy: seconds from the first pour. */
 export type HandTask = { readonly from_s: number; readonly to_s: number };
 
