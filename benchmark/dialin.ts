@@ -10,6 +10,7 @@ import {
   MEASURED,
   OTHER,
   OTHER_PROBED,
+  OTHER_TRIED,
   pairingOf,
   play,
   playKnown,
@@ -19,6 +20,7 @@ import {
   SAME,
   SIGNALS,
   SLIPS,
+  TRIED,
   wilson,
 } from '../core/testing/arena.ts';
 
@@ -45,7 +47,8 @@ export const dialInStatistics = (irons: number): void => {
       row(`${world.name}, ${player}`, play(player, world, irons, 3, 77, emulators));
   for (const world of [GRADED, BY_SCALE]) row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
   row(`${MEASURED.name}, estimator`, play('estimator', MEASURED, irons, 3, 77, emulators));
-  for (const world of [FILLED, PROBED, OTHER_PROBED]) row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
+  for (const world of [FILLED, PROBED, OTHER_PROBED, TRIED, OTHER_TRIED])
+    row(`${world.name}, estimator`, play('estimator', world, irons, 3, 77, emulators));
   row('first load, with one look on the way', playRescued(SAME, irons, 78, emulators));
   for (const world of [SAME, FILLED, PROBED, OTHER_PROBED])
     row(`${world.name}: first load, smell and up to three looks`, playRescued(world, irons, 78, emulators, SIGNALS));
@@ -59,6 +62,7 @@ export const dialInHolds = (): boolean => {
   const share = (hits: number | undefined): number => (hits ?? 0) / N;
   const of = (player: PlayerName, world: World): Score => play(player, world, N, 3, 77, emulators);
   const [same, rule, filled] = [of('estimator', SAME), of("a cook's rule", SAME), of('estimator', FILLED)];
+  const tried = play('estimator', TRIED, N, 1, 77, emulators);
   const saved = playRescued(FILLED, N, 78, emulators, SIGNALS);
   const other = of('estimator', OTHER);
   const [slips, ruleSlips] = [of('estimator', SLIPS), of("a cook's rule", SLIPS)];
@@ -69,6 +73,7 @@ export const dialInHolds = (): boolean => {
     ['same model, third load over 84 %', share(same.hit[2]) > 0.84],
     ["ahead of a cook's rule by 10 points on the second", share(same.hit[1]) > share(rule.hit[1]) + 0.1],
     ['filled with water first: first load over 28 %, second over 80 %', share(filled.hit[0]) > 0.28 && share(filled.hit[1]) > 0.8],
+    ['usual pour and a teaspoon: first load over 45 %', share(tried.hit[0]) > 0.45],
     ['filled, and saved by smell and looks: first load over 45 %', share(saved.hit[0]) > 0.45],
     ['different model, second over 50 and third over 58 %', share(other.hit[1]) > 0.5 && share(other.hit[2]) > 0.58],
     ["one word in five wrong: no worse than a cook's rule", [1, 2].every((n) => share(slips.hit[n]) >= share(ruleSlips.hit[n]))],

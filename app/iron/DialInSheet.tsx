@@ -79,6 +79,7 @@ export const DialInSheet = (props: Props) => {
         <IronHistoryResult
           found={found.data.value}
           session={session}
+          formula={formula}
           iron={iron}
           tawny={tawny}
           crisp={crisp}
@@ -145,6 +146,7 @@ const WhatChanged = ({ changed }: { readonly changed: NonNullable<IronHistory['c
 const IronHistoryResult = ({
   found,
   session,
+  formula,
   iron,
   tawny,
   crisp,
@@ -152,7 +154,7 @@ const IronHistoryResult = ({
   worth,
 }: { readonly found: IronHistory; readonly worth: InformationValue | null } & Pick<
   Props,
-  'session' | 'iron' | 'tawny' | 'crisp' | 'reply'
+  'session' | 'formula' | 'iron' | 'tawny' | 'crisp' | 'reply'
 >) => {
   const { band, believed, prior, used, findings } = found;
   // The advice itself: there is no other suggestion beside it.
@@ -163,7 +165,9 @@ const IronHistoryResult = ({
       <section aria-label="Next load">
         <p className="text-quiet">
           {used === 0
-            ? 'No load of it is logged yet: this is the best first guess.'
+            ? iron.measured?.teaspoon === undefined
+              ? 'No load of it is logged yet: this is the best first guess.'
+              : 'No load of it is logged yet: this is the best first guess, with what the teaspoon showed.'
             : `From ${used} ${used === 1 ? 'load' : 'loads'}, the next one for step ${tawny}${iron.dryThrough || crisp === null ? '' : ` and crisp ${crisp}`}:`}
         </p>
         <dl className="mt-2 grid grid-cols-4 gap-4 max-sm:grid-cols-2">
@@ -186,7 +190,9 @@ const IronHistoryResult = ({
           </span>
           .
         </p>
-        {worth !== null && <MeasureFirst worth={worth} iron={iron} setting_C={next.setting_C} unit={session.kit.temperatureUnit} />}
+        {worth !== null && (
+          <MeasureFirst worth={worth} iron={iron} formulaId={formula.id} setting_C={next.setting_C} unit={session.kit.temperatureUnit} />
+        )}
       </section>
       <section aria-label="What is believed" className="mt-5">
         <h3>How it differs from its measures</h3>

@@ -1,18 +1,19 @@
 import { useState } from 'react';
 import type { Failure, Result } from '../../core/basis/index.ts';
-import { fahrenheitToCelsius } from '../../core/basis/index.ts';
+import { fahrenheitToCelsius, success } from '../../core/basis/index.ts';
 import type { InformationValue } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import { filledWith, probedAt } from '../../core/plate/index.ts';
+import type { Iron, Teaspoon } from '../../core/plate/index.ts';
+import { dialMark, filledWith, probedAt, usuallyFilledBy } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { NumberEntry, temperature } from '../look/index.ts';
+import { clock, dialMarkText, inkOn, NumberEntry, tawnyCss, temperature } from '../look/index.ts';
 import { SIMULATED } from './simulated.ts';
 import { commands, useDo } from '../store/index.ts';
 
 type Props = {
   readonly worth: InformationValue;
   readonly iron: Iron;
+  readonly formulaId: string;
   readonly setting_C: number;
   readonly unit: Kit['temperatureUnit'];
 };
@@ -21,7 +22,7 @@ type Props = {
 const LITTLE = 0.04;
 
 /** What it would bring to know more of this iron before batter is spent, and the entries to say it. */
-export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
+export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props) => {
   const carryOut = useDo();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const keep = (found: Result<Iron> | null): void => {
@@ -37,15 +38,19 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
   const asksProbe = isThere && iron.measured?.plates !== true && iron.control.type !== 'thermostat' && iron.control.type !== 'hob';
   const water = asksWater ? worth.water : null;
   const probe = asksProbe ? worth.probe : null;
+  const teaspoon = isThere && iron.measured?.teaspoon === undefined ? worth.teaspoon : null;
+  const tried = isThere ? iron.measured?.teaspoon : undefined;
   const gain = worth.trial - worth.now;
-  if (water === null && probe === null && gain < LITTLE)
+  const ofTeaspoon = (told: Teaspoon | undefined): void =>
+    keep(success({ ...iron, measured: { cavity: null, plates: false, ...iron.measured, teaspoon: told } }));
+  if (water === null && probe === null && teaspoon === null && tried === undefined && gain < LITTLE)
     return (
       <p className="mt-3 text-[15px] text-quiet">It is known well enough: neither one more trial nor a measurement would tell much.</p>
     );
   return (
     <section aria-label="What more would bring" className="mt-4 border-t border-line pt-2">
       <h3>What more would bring</h3>
-      <dl className="mt-1 grid grid-cols-3 gap-4 max-sm:grid-cols-1">
+      <dl className="mt-1 grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-4">
         <Way name="trial" chance={worth.trial} now={worth.now}>
           the next, after one more load like this
         </Way>
@@ -57,6 +62,12 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
               min={5}
               max={6000}
               onSay={(grams) => keep(filledWith(iron, { of: 'water', grams, density_gPerML: null }))}
+            />
+            <Said
+              label="Or this batter usually fills it, g"
+              min={3}
+              max={6000}
+              onSay={(grams) => keep(usuallyFilledBy(iron, grams, worth.full_g))}
             />
           </Way>
         )}
@@ -71,7 +82,23 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
             />
           </Way>
         )}
+        {teaspoon !== null && (
+          <Way name="teaspoon" chance={teaspoon.chance} now={worth.now}>
+            this one, once a teaspoon of the batter was closed in the hot iron at {settingText(iron, teaspoon.setting_C, unit)} and opened
+            after <b className="figure text-ink">{clock(teaspoon.open_s)}</b>. Hold both sides against the bands; plates and steam burn.
+            <SpoonfulSides onSay={(sides) => ofTeaspoon({ formulaId, setting_C: teaspoon.setting_C, open_s: teaspoon.open_s, ...sides })} />
+          </Way>
+        )}
       </dl>
+      {tried !== undefined && (
+        <p className="mt-2 text-[15px]">
+          A teaspoon at {settingText(iron, tried.setting_C, unit)} came out at step {tried.lower} below and {tried.upper} above after{' '}
+          {clock(tried.open_s)}; the next load counts on it.{' '}
+          <button type="button" className="min-h-11 font-semibold text-act underline" onClick={() => ofTeaspoon(undefined)}>
+            Forget it
+          </button>
+        </p>
+      )}
       {trouble !== null && (
         <p role="alert" className="mt-1 border-l-3 border-ink bg-white px-2 py-1">
           {describeSentence(trouble)}.
@@ -79,6 +106,49 @@ export const MeasureFirst = ({ worth, iron, setting_C, unit }: Props) => {
       )}
     </section>
   );
+};
+
+const settingText = (iron: Iron, setting_C: number, unit: Kit['temperatureUnit']): string => {
+  const dial = dialMark(iron, setting_C);
+  return dial === null ? temperature(setting_C, unit) : `mark ${dialMarkText(dial)}`;
+};
+
+const STEPS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
+type Sides = { readonly lower: number; readonly upper: number };
+
+/** Both sides of a spoonful, each held against the eight bands; said once both are. */
+const SpoonfulSides = ({ onSay }: { readonly onSay: (sides: Sides) => void }) => {
+  const [sides, setSides] = useState<Partial<Sides>>({});
+  const say = (side: keyof Sides, step: number): void => {
+    const next = { ...sides, [side]: step };
+    setSides(next);
+    if (next.lower !== undefined && next.upper !== undefined) onSay({ lower: next.lower, upper: next.upper });
+  };
+  return (['lower', 'upper'] as const).map((side) => (
+    <span
+      key={side}
+      role="group"
+      aria-label={side === 'lower' ? 'Its lower side' : 'Its upper side'}
+      className="mt-1 flex flex-col text-ink"
+    >
+      {side === 'lower' ? 'below' : 'above'}
+      <span className="grid grid-cols-8">
+        {STEPS.map((step) => (
+          <button
+            key={step}
+            type="button"
+            aria-label={`step ${step}`}
+            aria-pressed={sides[side] === step}
+            className="min-h-11 font-display font-bold aria-pressed:outline-3 aria-pressed:-outline-offset-3 aria-pressed:outline-ink"
+            style={{ background: tawnyCss(step), color: inkOn(step) }}
+            onClick={() => say(side, step)}
+          >
+            {step}
+          </button>
+        ))}
+      </span>
+    </span>
+  ));
 };
 
 type SaidProps = { readonly label: string; readonly min: number; readonly max: number; readonly onSay: (value: number) => void };

@@ -4,7 +4,7 @@ type Basis = AdviceAnswer['basis'];
 
 /** What figures rest on, in a few words; of a model alone: nothing of this iron is known yet. */
 export const basisInShort = (basis: Basis): string =>
-  basis === null ? 'model only' : basis.loads === 1 ? 'from one load' : `from ${basis.loads} loads`;
+  basis === null ? 'model only' : basis.loads === 0 ? 'from a teaspoon' : basis.loads === 1 ? 'from one load' : `from ${basis.loads} loads`;
 
 /** The same in a sentence. `without`: why no load has its say, where none has. */
 export const basisInWords = (basis: Basis, without: 'as-new' | 'being-weighed' | 'none-yet'): string =>

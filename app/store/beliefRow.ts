@@ -7,7 +7,9 @@ const shape = z.object({
   contact: z.number().positive(),
   browning: z.number().positive(),
   side_K: z.number(),
-  used: z.int().min(1),
+  // Rows of before say nothing of it.
+  scatter: z.number().min(0).default(0.06),
+  used: z.int().min(0),
   portion: z.number().positive(),
   landing: z.array(z.object({ setting_C: z.number(), chance: z.number().min(0).max(1) })).min(1),
   spread: z.object({ cavity: z.number().min(0), plates_K: z.number().min(0), time: z.number().min(0) }),

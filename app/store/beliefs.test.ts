@@ -9,6 +9,7 @@ const believed = {
   contact: 1,
   browning: 0.9,
   side_K: 2,
+  scatter: 0.06,
   used: 3,
   portion: 1.08,
   landing: [

@@ -54,7 +54,7 @@ export const AdviceAnswer = z.object({
   pieceDensity_gPerMl: Grams,
   boiling_C: z.number(),
   /** How many loads of this iron the figures rest on, and the chance that such a load lands (null with a portion or a time of one's own); null: the model only. */
-  basis: z.object({ loads: z.int().min(1), chance: z.number().min(0).max(1).nullable() }).nullable(),
+  basis: z.object({ loads: z.int().min(0), chance: z.number().min(0).max(1).nullable() }).nullable(),
   warnings: z.array(z.object({ code: z.string(), level: z.enum(['note', 'warning', 'hazard']), fields: Fields, text: z.string() })),
 });
 export type AdviceAnswer = z.infer<typeof AdviceAnswer>;

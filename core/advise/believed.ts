@@ -11,7 +11,7 @@ import { landingBySetting, suggest } from './suggest.ts';
  * on it, and how sure that is. Plain data, small enough to be stored.
  */
 export type BelievedIron = IronParameters & {
-  /** Loads that it rests on; never 0. */
+  /** Loads that it rests on; 0: on a teaspoon alone. */
   readonly used: number;
   /** Of what fills the described iron, the share that fills this one best. */
   readonly portion: number;
@@ -57,6 +57,7 @@ export const believedIron = (e: Emulator, belief: Belief, used: number, aim: Aim
     contact: Math.exp(weighted(belief, (u) => Math.log(u.contact)).mean),
     browning: Math.exp(weighted(belief, (u) => Math.log(u.browning)).mean),
     side_K: weighted(belief, (u) => u.side_K).mean,
+    scatter: Math.exp(weighted(belief, (u) => Math.log(Math.max(1e-9, u.scatter))).mean),
   };
   const steps = guessesToJudge(belief)
     .map((u) => {

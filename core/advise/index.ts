@@ -12,7 +12,7 @@ export { destinations } from './destinations.ts';
 export type { Feasibility } from './feasibleBy.ts';
 export { feasibleBy } from './feasibleBy.ts';
 export type { InformationValue } from './informationValue.ts';
-export { informationValue, informationValueNow } from './informationValue.ts';
+export { informationValue, informationValueNow, spoonfulTime_s } from './informationValue.ts';
 export { densityOfLightness, lightnessOfDensity } from './lightness.ts';
 export type { Picture, PictureColumn } from './picture.ts';
 export { pictureOf } from './picture.ts';

@@ -1,19 +1,36 @@
 import type { Random } from '../basis/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import type { Action, Belief, Outcome, Emulator, EmulatorMemory, PastLoad, KnownIronWithBatter, IronParameters } from '../fit/index.ts';
-import { afterLoad, predictLoad, reweighedBy, FIT_SEED, fitIron, fillWord, missingWord, drawGuesses, FILL_LIMITS } from '../fit/index.ts';
+import {
+  afterLoad,
+  afterSpoonful,
+  predictLoad,
+  rememberedEmulator,
+  spoonfulSteps,
+  reweighedBy,
+  FIT_SEED,
+  fitIron,
+  fillWord,
+  missingWord,
+  drawGuesses,
+  FILL_LIMITS,
+} from '../fit/index.ts';
 import type { Aim, Wanted } from './suggest.ts';
 import { roughChance, suggest } from './suggest.ts';
 
 /** Chance that the best next load lands: as things are, and after something more is known. All by the same rough reckoning. */
 export type InformationValue = {
   readonly now: number;
+  /** Batter that fills the iron as it is described, g. */
+  readonly full_g: number;
   /** After one more load as suggested, looked at and said. */
   readonly trial: number;
   /** After the cold iron was filled with water; null: it would hardly say more than is known. */
   readonly water: number | null;
   /** After a probe was held to the hot plates; null: the same. */
   readonly probe: number | null;
+  /** After a teaspoon of batter was closed in the hot iron for `open_s`, at that setting; null: the same. */
+  readonly teaspoon: { readonly chance: number; readonly setting_C: number; readonly open_s: number } | null;
 };
 
 /** Answers that a trial or an instrument may give: as likely as each other. */
@@ -42,7 +59,7 @@ const wordsFor = (e: Emulator, u: IronParameters, action: Action): Outcome => {
 
 /**
  * What one more trial, or a measurement instead of one, would bring. Expectation over what may be found, each answer drawn from
- * what is believed. `action`: the load that would be tried. Gives way between answers.
+ * what is believed. `action`: the load that would be tried; `spoonfuls`: the same batter by the spoonful, null: not asked. Gives way between answers.
  */
 export function* informationValue(
   e: Emulator,
@@ -50,6 +67,7 @@ export function* informationValue(
   aim: Aim,
   action: Action,
   random: Random,
+  spoonfuls: Emulator | null = null,
 ): Generator<void, InformationValue> {
   const now = roughChance(e, belief, aim);
   const expected = function* (after: readonly (() => Belief)[]): Generator<void, number> {
@@ -76,8 +94,36 @@ export function* informationValue(
   };
   const water = yield* measured((u) => Math.log(u.cavity), WATER_SD);
   const probe = yield* measured((u) => u.offset_K, PROBE_SD_K);
-  return { now, trial: Math.max(now, trial), water, probe };
+  const known = { now, full_g: e.full_g, trial: Math.max(now, trial), water, probe };
+  if (spoonfuls === null) return { ...known, teaspoon: null };
+  const open_s = spoonfulTime_s(spoonfuls, belief, action.setting_C, aim.tawny);
+  const told = { setting_C: action.setting_C, open_s };
+  const seen = drawGuesses(belief, ANSWERS).map((u) => spoonfulSteps(spoonfuls, u, told));
+  const chance = yield* expected(
+    seen.map(
+      ({ lower, upper }) =>
+        () =>
+          afterSpoonful(spoonfuls, belief, { ...told, lower: asBand(lower), upper: asBand(upper) }, random),
+    ),
+  );
+  return { ...known, teaspoon: chance > now + LEAST_GAIN ? { chance, ...told } : null };
 }
+
+const asBand = (step: number): number => Math.min(8, Math.max(1, Math.round(step)));
+
+/** When a spoonful is best looked at: where the middle guess is as brown as is wished, so that paler and darker show alike. */
+export const spoonfulTime_s = (spoonfuls: Emulator, belief: Belief, setting_C: number, tawny: number): number => {
+  const guesses = drawGuesses(belief, 25);
+  let [low, high] = [5, spoonfuls.seconds * 0.98];
+  for (let i = 0; i < 20; i++) {
+    const open_s = (low + high) / 2;
+    const steps = guesses.map((u) => spoonfulSteps(spoonfuls, u, { setting_C, open_s }));
+    const middle = steps.map(({ lower, upper }) => (lower + upper) / 2).sort((a, b) => a - b)[Math.floor(steps.length / 2)] ?? tawny;
+    if (middle < tawny) low = open_s;
+    else high = open_s;
+  }
+  return Math.round(low / 5) * 5;
+};
 
 /** What one more trial, or a measurement instead, would bring. Gives way between runs. Null: the batter isn't known. */
 export function* informationValueNow(
@@ -90,5 +136,9 @@ export function* informationValueNow(
   const { belief, emulatorOf } = yield* fitIron(pairings, history, random, memory);
   const emulator = yield* emulatorOf(wanted.batterKey);
   if (emulator === null) return null;
-  return yield* informationValue(emulator, belief, wanted, suggest(emulator, belief, wanted), random);
+  const pairing = pairings.get(wanted.batterKey);
+  // Once per iron, and before it has shown much: after that a spoonful tells less than the loads did.
+  const asksSpoonful = pairing !== undefined && history.length === 0 && pairing.iron.measured?.teaspoon === undefined;
+  const spoonfuls = asksSpoonful ? yield* rememberedEmulator(pairing, memory, 'spoonful') : null;
+  return yield* informationValue(emulator, belief, wanted, suggest(emulator, belief, wanted), random, spoonfuls);
 }

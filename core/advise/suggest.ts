@@ -30,7 +30,7 @@ const PORTIONS = 61;
 /** Every load scatters by so much of a step. */
 const SCATTER = 0.3;
 /** The emulator's own error, for a band of what is expected (see docs/models/dial-in.md). */
-const BAND_SCATTER = 0.1;
+const BAND_SCATTER = 0.02;
 /** So far from the wish crispness still counts by six tenths; out of reach, the nearest is best. */
 const CRISP_WIDTH = 0.7;
 /** A ladle is poured with this scatter, share. */
@@ -179,10 +179,12 @@ const BAND = { low: 0.1, high: 0.9 } as const;
 
 /** Eight loads in ten come out between these steps, mean of both faces. */
 export const stepBand = (e: Emulator, belief: Belief, action: Action): { readonly p10: number; readonly p90: number } => {
-  const steps = drawGuesses(belief, GUESSES_TO_JUDGE).flatMap((u) => {
-    const { lower, upper } = predictLoad(e, u, action);
-    return THIRDS.map((z) => (lower + upper) / 2 + z * BAND_SCATTER);
-  });
+  const steps = drawGuesses(belief, GUESSES_TO_JUDGE).flatMap((u) =>
+    THIRDS.flatMap((load) => {
+      const { lower, upper } = predictLoad(e, { ...u, browning: u.browning * exp(u.scatter * load) }, action);
+      return THIRDS.map((z) => (lower + upper) / 2 + z * BAND_SCATTER);
+    }),
+  );
   steps.sort((a, b) => a - b);
   const at = (share: number): number => steps[min(steps.length - 1, round(share * (steps.length - 1)))] ?? 1;
   return { p10: max(1, at(BAND.low)), p90: min(8, at(BAND.high)) };

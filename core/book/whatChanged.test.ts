@@ -5,7 +5,7 @@ import { seededRandom } from '../basis/index.ts';
 import { readBatter } from '../testing/batters.ts';
 import type { Action, Belief, Emulator, Outcome, IronWithBatter, IronParameters } from '../fit/index.ts';
 import type { Change } from './index.ts';
-import { emulated, FILL_LIMITS, predictLoad } from '../fit/index.ts';
+import { emulated, FILL_LIMITS, NOMINAL, predictLoad } from '../fit/index.ts';
 import { whatChanged } from './index.ts';
 import { pairingOf } from '../testing/arena.ts';
 
@@ -31,12 +31,13 @@ const close = (u: IronParameters, random: Random): IronParameters => ({
   contact: u.contact * Math.exp(0.1 * random.normal()),
   browning: u.browning * Math.exp(0.1 * random.normal()),
   side_K: u.side_K + 2 * random.normal(),
+  scatter: u.scatter,
 });
 
 /** An iron that is known as it is after some loads; then three today, on an iron that is as `now` says. */
 const explained = (seed: number, now: (u: IronParameters) => IronParameters) => {
   const random = seededRandom(seed);
-  const truth = close({ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }, random);
+  const truth = close(NOMINAL, random);
   const belief: Belief = {
     particles: Array.from({ length: 200 }, () => close(truth, random)),
     weights: new Array<number>(200).fill(1 / 200),
@@ -112,7 +113,7 @@ describe('what changed', () => {
     const colder = emulated(cold);
     const random = seededRandom(8);
     const action = { portion_g: e.full_g, setting_C: 175, open_s: 255 };
-    const truth: IronParameters = { cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 };
+    const truth: IronParameters = NOMINAL;
     const belief: Belief = { particles: [truth], weights: [1] };
     const outcomes = Array.from({ length: 4 }, () => said(colder, truth, action, random));
     const ranked = whatChanged(

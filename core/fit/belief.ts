@@ -1,12 +1,13 @@
 import type { Finding, Random } from '../basis/index.ts';
-import type { PriorWidths } from '../plate/index.ts';
+import type { PriorWidths, Teaspoon } from '../plate/index.ts';
 import { PRIOR } from '../plate/index.ts';
 import type { Edges } from '../log/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
 import type { IronParameters } from './ironParameters.ts';
 import { drawIronParameters, FILL_LIMITS } from './ironParameters.ts';
 import type { Emulator } from './emulator.ts';
-import { coreSetAt, crispAt, lossAt, gridPositionOf, stepAt } from './emulator.ts';
+import type { GridPosition } from './emulator.ts';
+import { brownedAt, coreSetAt, crispAt, lossAt, gridPositionOf, stepAt, stepBrowned } from './emulator.ts';
 
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { abs, exp, hypot, log, max, min, sqrt } = Math;
@@ -53,7 +54,7 @@ const PARTICLES = 2000;
 
 /** A step is read with this scatter, a fill by eye with this, the emulator itself is off by this. */
 const READ_SD = 0.4;
-const MODEL_SD = 0.3;
+const MODEL_SD = 0.15;
 const FILL_SD = 0.04;
 /** Of that, what is the eye's: the rest is how ladles are poured (3 %). */
 const FILL_BY_EYE_SD = 0.0265;
@@ -75,6 +76,15 @@ const PROBE_RANGE_K = 120;
 const CRISP_SD = 0.8;
 /** Somebody presses the wrong touch now and then: no single word may rule anything out. */
 const SLIP = 0.06;
+
+/** Five nodes of Gauss and Hermite for a standard normal: exact for polynomials up to the ninth degree. */
+export const NORMAL_NODES: readonly (readonly [z: number, weight: number])[] = [
+  [-2.856970013872806, 0.011257411327720689],
+  [-1.355626179974266, 0.22207592200561266],
+  [0, 0.5333333333333333],
+  [1.355626179974266, 0.22207592200561266],
+  [2.856970013872806, 0.011257411327720689],
+];
 
 /** Before any load. `prior`: narrower where something of the iron was measured. */
 export const firstBelief = (random: Random, count = PARTICLES, prior: PriorWidths = PRIOR): Belief => ({
@@ -128,19 +138,61 @@ const fillLikelihood = (o: Outcome, share: number, { portion_g, portionSd }: Act
 const pictureLikelihood = (e: Emulator, lightness: number, step: number): number =>
   (1 - SLIP) * density(tawnyStepOf(lightness, e.pairing.batter.rawLightness), step, hypot(PICTURE_SD, MODEL_SD)) + SLIP / 8;
 
+/** What was said of the faces. A load that browns quicker than the last does so on both: they share its scatter. */
+const coloursLikelihood = (e: Emulator, place: GridPosition, u: IronParameters, open_s: number, o: Outcome): number => {
+  const faces = (['lower', 'upper'] as const).flatMap((side) => {
+    const read = o[side];
+    const lightness = o.measured?.[`${side}Lightness`] ?? null;
+    return read === null && lightness === null ? [] : [{ browned: brownedAt(e, place, side, open_s), read, lightness }];
+  });
+  if (faces.length === 0) return 1;
+  let total = 0;
+  for (const [z, weight] of NORMAL_NODES) {
+    const browning = u.browning * exp(u.scatter * z);
+    let product = weight;
+    for (const { browned, read, lightness } of faces) {
+      const step = stepBrowned(e, browned, browning);
+      product *= lightness === null ? stepLikelihood(read ?? step, step) : pictureLikelihood(e, lightness, step);
+    }
+    total += product;
+  }
+  return total;
+};
+
+/** How high a spoonful lies against a load's own height: how far it spreads differs (lognormal, estimated); nodes of its share and their weights. */
+const SPOONFUL_HEIGHTS: readonly (readonly [height: number, weight: number])[] = [
+  [0.78, 1 / 6],
+  [1, 2 / 3],
+  [1.28, 1 / 6],
+];
+
+/** The guesses after a spoonful, closed in the hot iron and held against the bands. `e`: emulated spoonfuls (see `emulate`). */
+export const afterSpoonful = (e: Emulator, belief: Belief, said: Omit<Teaspoon, 'formulaId'>, random: Random): Belief => {
+  const seen: Outcome = { fill: null, missing_share: null, leaked_g: null, core: null, lower: said.lower, upper: said.upper };
+  const of = (u: IronParameters): number =>
+    SPOONFUL_HEIGHTS.reduce(
+      (sum, [height, weight]) =>
+        sum +
+        weight * coloursLikelihood(e, gridPositionOf(e, said.setting_C + u.offset_K, u.side_K, u.contact, height), u, said.open_s, seen),
+      0,
+    );
+  return reweighed(e, belief, of, 1, random).belief;
+};
+
+/** What the faces of a spoonful would come to, as high as a load. */
+export const spoonfulSteps = (e: Emulator, u: IronParameters, { setting_C, open_s }: Pick<Action, 'setting_C' | 'open_s'>) => {
+  const place = gridPositionOf(e, setting_C + u.offset_K, u.side_K, u.contact, 1);
+  const step = (side: 'lower' | 'upper'): number => stepAt(e, place, side, u.browning, open_s);
+  return { lower: step('lower'), upper: step('upper') };
+};
+
 /** How likely what was said is, if the iron were so. */
 export const likelihood = (e: Emulator, u: IronParameters, action: Action, o: Outcome): number => {
   const { share, amount } = staying(e, u, action.portion_g);
   const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
   let total = fillLikelihood(o, share, action);
   const m = o.measured;
-  for (const side of ['lower', 'upper'] as const) {
-    const read = o[side];
-    const lightness = m?.[`${side}Lightness`] ?? null;
-    if (read === null && lightness === null) continue;
-    const step = stepAt(e, place, side, u.browning, action.open_s);
-    total *= lightness === null ? stepLikelihood(read ?? step, step) : pictureLikelihood(e, lightness, step);
-  }
+  total *= coloursLikelihood(e, place, u, action.open_s, o);
   if (m !== undefined && m.plate_C !== null)
     total *= (1 - SLIP) * density(m.plate_C, action.setting_C + u.offset_K, PROBE_SD_K) + SLIP / PROBE_RANGE_K;
   if (m !== undefined && m.mass_g !== null) {
@@ -219,8 +271,8 @@ export const afterLook = (e: Emulator, belief: Belief, action: Omit<Action, 'ope
 /** How many guesses still count. */
 export const effectiveCount = (belief: Belief): number => 1 / belief.weights.reduce((sum, w) => sum + w * w, 0);
 
-const KEYS = ['cavity', 'offset_K', 'contact', 'browning', 'side_K'] as const;
-const LOGS: ReadonlySet<string> = new Set(['cavity', 'contact', 'browning']);
+const KEYS = ['cavity', 'offset_K', 'contact', 'browning', 'side_K', 'scatter'] as const;
+const LOGS: ReadonlySet<string> = new Set(['cavity', 'contact', 'browning', 'scatter']);
 /** Liu & West (2001): shrink towards the mean, then jitter, so that spread is kept. */
 const SHRINK = 0.97;
 
@@ -228,7 +280,7 @@ const SHRINK = 0.97;
 const refreshed = (belief: Belief, random: Random): Belief => {
   const { particles, weights } = belief;
   if (effectiveCount(belief) > particles.length / 3) return belief;
-  const value = (u: IronParameters, key: (typeof KEYS)[number]): number => (LOGS.has(key) ? log(u[key]) : u[key]);
+  const value = (u: IronParameters, key: (typeof KEYS)[number]): number => (LOGS.has(key) ? log(max(1e-9, u[key])) : u[key]);
   const moments = KEYS.map((key) => {
     const mean = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * value(u, key), 0);
     const variance = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * (value(u, key) - mean) ** 2, 0);

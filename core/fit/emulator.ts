@@ -69,10 +69,19 @@ const AMOUNTS = [0.6, 0.85, 1.15, 1.55] as const;
 /** Temperatures that the control can be put to, °C. */
 export const settingsOf = ({ control }: Iron): readonly [low: number, high: number] => controlRange(control);
 
-/** Runs the loads; a generator, so that a worker can give way between them. */
-export function* emulate(pairing: IronWithBatter): Generator<void, Emulator> {
+/** A spoonful takes hardly any heat out of its plates. */
+const PLATES_TO_A_SPOONFUL = 60;
+/** The same plates with a spoonful between them: it lies as high as a load does, and they don't dip. */
+export const spoonfulBetween = (machine: PlateMachine): PlateMachine => ({
+  ...machine,
+  capacity_JPerK: machine.capacity_JPerK * PLATES_TO_A_SPOONFUL,
+});
+
+/** Runs the loads; a generator, so that a worker can give way between them. `of`: whole loads, or spoonfuls. */
+export function* emulate(pairing: IronWithBatter, of: 'load' | 'spoonful' = 'load'): Generator<void, Emulator> {
   const { iron, batter, room_C } = pairing;
-  const machine = plateMachine(iron);
+  const asCooked = (made: PlateMachine): PlateMachine => (of === 'load' ? made : spoonfulBetween(made));
+  const machine = asCooked(plateMachine(iron));
   const full_g = portion(iron, batter).portion_g;
   const seconds = iron.dryThrough ? LONGEST_WAFER_S : machine.turns ? LONGEST_PAN_S : LONGEST_S;
   const ticks = floor(seconds / TICK_S) + 1;
@@ -92,7 +101,7 @@ export function* emulate(pairing: IronWithBatter): Generator<void, Emulator> {
     for (const contact of CONTACTS)
       for (const amount of AMOUNTS) {
         const { trace } = simulate({
-          machine: swelledTo(iron, amount),
+          machine: asCooked(swelledTo(iron, amount)),
           batter,
           portion_kg: (full_g * amount) / 1000,
           plates: recoveredPlates(machine, temperature_C, room_C),
@@ -155,7 +164,7 @@ const crispIf = (trace: Trace, end: LoadState, second: number, dryThrough: boole
   return crispness(end.medium, columns, dryThrough);
 };
 
-export const emulated = (pairing: IronWithBatter): Emulator => runToEnd(emulate(pairing));
+export const emulated = (pairing: IronWithBatter, of: 'load' | 'spoonful' = 'load'): Emulator => runToEnd(emulate(pairing, of));
 
 /** The gap is as thick as what swells in it: a little batter lines the faces, much of it lifts the lid. */
 export const swelledTo = (iron: Iron, amount: number): PlateMachine => plateMachine(withRoom(iron, amount));
@@ -207,8 +216,8 @@ export const gridPositionOf = (e: Emulator, plate_C: number, side_K: number, con
   amount: axisPositionOf(e.amounts, amount, true),
 });
 
-/** Continuous tawny step of a face after `t_s`. */
-export const stepAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper', browning: number, t_s: number): number => {
+/** ln(L*₀/L*) of a face after `t_s`, at a browning of 1: what `stepBrowned` makes a step of. */
+export const brownedAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper', t_s: number): number => {
   const ticks = floor(e.seconds / TICK_S) + 1;
   const x = clamp(t_s / TICK_S, 0, ticks - 1.001);
   const tick = floor(x);
@@ -218,10 +227,18 @@ export const stepAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper'
     const base = node * ticks + tick;
     return (row[base] ?? 0) * (1 - share) + (row[base + 1] ?? 0) * share;
   });
-  const browned = max(0, exp(value) - TINY);
+  return max(0, exp(value) - TINY);
+};
+
+/** Continuous tawny step of a face that has browned so far, at so many times the rate. */
+export const stepBrowned = (e: Emulator, browned: number, browning: number): number => {
   const raw = e.pairing.batter.rawLightness;
   return tawnyStepOf(raw * exp(-browning * browned), raw);
 };
+
+/** Continuous tawny step of a face after `t_s`. */
+export const stepAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper', browning: number, t_s: number): number =>
+  stepBrowned(e, brownedAt(e, place, side, t_s), browning);
 
 /** Water lost by then, fraction of the pour that stayed in. */
 export const lossAt = (e: Emulator, place: GridPosition, t_s: number): number => {

@@ -1,7 +1,7 @@
 import type { Finding, Random } from '../basis/index.ts';
 import { priorOf } from '../plate/index.ts';
 import type { Action, Belief, Outcome } from './belief.ts';
-import { afterLoad, firstBelief } from './belief.ts';
+import { afterLoad, afterSpoonful, firstBelief } from './belief.ts';
 import type { Emulator, IronWithBatter } from './emulator.ts';
 import { emulate } from './emulator.ts';
 
@@ -26,10 +26,14 @@ export type EmulatorMemory = Map<string, Emulator>;
 /** Some hundred kilobytes each. */
 const MOST_REMEMBERED = 12;
 
-export function* rememberedEmulator(pairing: KnownIronWithBatter, memory: EmulatorMemory | undefined): Generator<void, Emulator> {
-  const { memoryKey } = pairing;
+export function* rememberedEmulator(
+  pairing: KnownIronWithBatter,
+  memory: EmulatorMemory | undefined,
+  of: 'load' | 'spoonful' = 'load',
+): Generator<void, Emulator> {
+  const memoryKey = pairing.memoryKey === undefined ? undefined : `${of} ${pairing.memoryKey}`;
   const known = memoryKey === undefined ? undefined : memory?.get(memoryKey);
-  const emulator = known ?? (yield* emulate(pairing));
+  const emulator = known ?? (yield* emulate(pairing, of));
   if (memoryKey === undefined || memory === undefined) return emulator;
   // The newest last; the longest unused makes way.
   memory.delete(memoryKey);
@@ -51,11 +55,21 @@ const emulatorsOf = (pairings: ReadonlyMap<string, KnownIronWithBatter>, memory:
   };
 };
 
-/** What was measured of the iron itself counts before its first load; all pairings are of one iron. */
-const beforeAnyLoad = (pairings: ReadonlyMap<string, KnownIronWithBatter>, random: Random): Belief => {
+/** What was measured of the iron itself counts before its first load, and what a spoonful showed; all pairings are of one iron. */
+function* beforeAnyLoad(
+  pairings: ReadonlyMap<string, KnownIronWithBatter>,
+  random: Random,
+  memory: EmulatorMemory | undefined,
+): Generator<void, Belief> {
   const [one] = pairings.values();
-  return firstBelief(random, undefined, one === undefined ? undefined : priorOf(one.iron));
-};
+  if (one === undefined) return firstBelief(random);
+  const measured = firstBelief(random, undefined, priorOf(one.iron));
+  const spoonful = one.iron.measured?.teaspoon;
+  if (spoonful === undefined) return measured;
+  // Of its own batter where that is among those asked about; else of the one in question, which is nearest to it.
+  const own = [...pairings].find(([key]) => spoonful.formulaId !== null && key.startsWith(`${spoonful.formulaId}/`))?.[1] ?? one;
+  return afterSpoonful(yield* rememberedEmulator(own, memory, 'spoonful'), measured, spoonful, random);
+}
 
 /** One load that taught something: what was believed before it, and the emulator of its batter. */
 export type FittedLoad = { readonly load: PastLoad; readonly emulator: Emulator; readonly before: Belief };
@@ -83,7 +97,7 @@ export function* fitIron(
   memory?: EmulatorMemory,
 ): Generator<void, IronFit> {
   const emulatorOf = emulatorsOf(pairings, memory);
-  const prior = beforeAnyLoad(pairings, random);
+  const prior = yield* beforeAnyLoad(pairings, random, memory);
   let belief = prior;
   const fitted: FittedLoad[] = [];
   const findings: (Finding & { loadId: string })[] = [];

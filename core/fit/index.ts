@@ -1,7 +1,30 @@
 export type { Action, Belief, Look, Measured, Outcome } from './belief.ts';
-export { afterLoad, afterLook, EDGE_LIMITS, effectiveCount, firstBelief, predictLoad, likelihood, reweighedBy, summary } from './belief.ts';
+export {
+  afterLoad,
+  afterLook,
+  afterSpoonful,
+  spoonfulSteps,
+  EDGE_LIMITS,
+  effectiveCount,
+  firstBelief,
+  predictLoad,
+  likelihood,
+  reweighedBy,
+  summary,
+} from './belief.ts';
 export type { Emulator, IronWithBatter } from './emulator.ts';
-export { coreSetAt, crispAt, emulate, emulated, gridPositionOf, settingsOf, stepAt, swelledTo, withRoom } from './emulator.ts';
+export {
+  coreSetAt,
+  crispAt,
+  emulate,
+  emulated,
+  gridPositionOf,
+  settingsOf,
+  spoonfulBetween,
+  stepAt,
+  swelledTo,
+  withRoom,
+} from './emulator.ts';
 export type { EmulatorMemory, FittedLoad, PastLoad, KnownIronWithBatter } from './fitIron.ts';
 export { FIT_SEED, fitIron, rememberedEmulator } from './fitIron.ts';
 export { GUESSES_TO_JUDGE, drawGuesses, guessesToJudge, stayingAmount } from './guesses.ts';

@@ -11,10 +11,16 @@ export type IronParameters = {
   readonly contact: number;
   readonly browning: number;
   readonly side_K: number;
+  /** How far one load's browning lies from another's on this iron: standard deviation of its logarithm, the same for both faces. */
+  readonly scatter: number;
 };
 
 /** From side to side; the other widths are `PRIOR` (*common practice*), or narrower where something was measured. */
 export const SIDE_SD_K = 5;
+
+/** Between loads an iron scatters by so much, and irons differ in it so widely (lognormal; *fitted*, see docs/models/dial-in.md). */
+const SCATTER_MEDIAN = 0.06;
+const SCATTER_WIDTH = 1.2;
 
 export const drawIronParameters = (random: Random, prior: PriorWidths = PRIOR): IronParameters => ({
   cavity: Math.exp(prior.cavity * random.normal()),
@@ -22,9 +28,10 @@ export const drawIronParameters = (random: Random, prior: PriorWidths = PRIOR): 
   contact: Math.exp(prior.contact * random.normal()),
   browning: Math.exp(prior.browning * random.normal()),
   side_K: SIDE_SD_K * random.normal(),
+  scatter: SCATTER_MEDIAN * Math.exp(SCATTER_WIDTH * random.normal()),
 });
 
-export const NOMINAL: IronParameters = { cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 };
+export const NOMINAL: IronParameters = { cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0, scatter: 0 };
 
 /** Fill that neither misses a corner nor leaks, share of the cavity. */
 export const FILL_LIMITS = { short: 1 - FILL_TOLERANCE.short, over: 1 + FILL_TOLERANCE.over } as const;

@@ -33,7 +33,8 @@ export const knownQuestion = (
   formulas: readonly FormulaLines[],
 ): KnownQuestion => {
   const question = batterQuestion(kitchen.kit, kitchen.readSettings, formula, iron, wish);
-  if (loads.length === 0) return question;
+  const tried = iron.measured?.teaspoon !== undefined;
+  if (loads.length === 0 && !tried) return question;
   const { target, batter_C } = wish;
   const { batters, history } = historyQuestion(
     kitchen,
@@ -41,7 +42,7 @@ export const knownQuestion = (
     loads,
     formulas,
   );
-  return history.length === 0 ? question : { ...question, known: { batters, history } };
+  return history.length === 0 && !tried ? question : { ...question, known: { batters, history } };
 };
 
 /** The request that this question is, its loads weighed. Gives way between runs. Errors: those of `batterOf`. */
@@ -114,7 +115,7 @@ export function* believedFor(
   memory?: KnowledgeMemory,
 ): Generator<void, Result<BelievedIron | null>> {
   const [wanted] = batters;
-  if (wanted === undefined || history.length === 0) return success(null);
+  if (wanted === undefined || (history.length === 0 && wanted.job.iron.measured?.teaspoon === undefined)) return success(null);
   const pairings = ironsWithBatters(batters, wanted.key);
   if (!pairings.ok) return pairings;
   const key = canonicalJson([history, [...pairings.value].map(([name, { memoryKey }]) => [name, memoryKey])]);
@@ -122,7 +123,7 @@ export function* believedFor(
   if (fit === undefined) {
     const { belief, fitted, emulatorOf } = yield* fitIron(pairings.value, history, seededRandom(FIT_SEED), memory?.emulators);
     const emulator = yield* emulatorOf(wanted.key);
-    if (emulator === null || fitted.length === 0) return success(null);
+    if (emulator === null || (fitted.length === 0 && wanted.job.iron.measured?.teaspoon === undefined)) return success(null);
     fit = { belief, used: fitted.length, emulator, believed: new Map() };
     memory?.fits.set(key, fit);
     const [oldest] = memory?.fits.keys() ?? [];

@@ -25,15 +25,15 @@ export type AfterCourse = {
   readonly tawny: readonly number[];
 };
 
-/** Convection in an oven, W/m²K. */
-const OVEN_H_W_PER_M2K = 18;
+/** In an oven without a fan (estimated). */
+const OVEN = { convection_WPerM2K: 8, radiation_WPerM2K: 10 };
 const STEP_S = 2;
 
 const SHUT: Face = { kind: 'mirror' };
 
 const facesOf = (place: RestingPlace, room: Room): readonly [lower: Face, upper: Face] => {
   if (place.kind === 'stack') return [SHUT, SHUT];
-  const air = place.kind === 'oven' ? breathing(place.temperature_C, room, OVEN_H_W_PER_M2K) : roomFace(room);
+  const air = place.kind === 'oven' ? breathing(place.temperature_C, room, OVEN) : roomFace(room);
   return place.kind === 'dish' ? [SHUT, air] : [air, air];
 };
 

@@ -42,6 +42,16 @@ const Control = z.discriminatedUnion('type', [
   z.object({ type: z.literal('fixed'), cutOut_C: positive(320) }),
 ]);
 
+/** `formulaId`: what it was a spoonful of. */
+export const Teaspoon = z.object({
+  formulaId: z.string().nullable(),
+  setting_C: z.number().min(40).max(400),
+  open_s: z.number().min(5).max(600),
+  lower: z.int().min(1).max(8),
+  upper: z.int().min(1).max(8),
+});
+export type Teaspoon = z.infer<typeof Teaspoon>;
+
 export const Iron = z.object({
   id: z.string().min(1).max(64),
   rev: z.int().min(1),
@@ -89,7 +99,14 @@ export const Iron = z.object({
     .object({ lower: z.array(z.number().min(-60).max(60)).max(400), upper: z.array(z.number().min(-60).max(60)).max(400) })
     .optional(),
   /** What was measured of it rather than assumed: what it holds, by filling it cold; its plates, with a probe. Left out: neither. */
-  measured: z.object({ cavity: z.enum(['water', 'rice', 'batter']).nullable(), plates: z.boolean() }).optional(),
+  measured: z
+    .object({
+      cavity: z.enum(['water', 'rice', 'batter', 'usual-pour']).nullable(),
+      plates: z.boolean(),
+      /** A teaspoon of batter closed in the hot iron, and its faces held against the eight bands. */
+      teaspoon: Teaspoon.optional(),
+    })
+    .optional(),
   coating: z.enum(['bare', 'coated']),
   circuitId: z.string().nullable(),
 });

@@ -19,6 +19,22 @@ export const filledWith = (iron: Iron, fill: Fill): Result<Iron> => {
   });
 };
 
+/**
+ * The iron once somebody said how much of a batter usually fills it (level with the ridges, or the maker's amount); `full_g`: what was taken to fill it.
+ * Errors: `iron-measure`, `iron-fill-unbelievable`.
+ */
+export const usuallyFilledBy = (iron: Iron, usual_g: number, full_g: number): Result<Iron> => {
+  const taken_mL = iron.geometry.cavity_mL;
+  const cavity = cavityByFill({ of: 'batter', grams: (usual_g / full_g) * taken_mL, density_gPerML: null }, taken_mL);
+  if (!cavity.ok) return cavity;
+  return success({
+    ...iron,
+    rev: iron.rev + 1,
+    geometry: { ...iron.geometry, cavity_mL: cavity.value },
+    measured: { ...(iron.measured ?? nothing), cavity: 'usual-pour' },
+  });
+};
+
 /** Further off than that, the probe wasn't on a hot plate. */
 const MOST_OFF_K = 60;
 

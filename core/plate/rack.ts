@@ -8,8 +8,12 @@ import { step, workspace } from './step.ts';
 // Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
 const { exp, max } = Math;
 
-/** Free convection on a rack, W/m²K, and the vapour film that goes with it (Lewis relation, moist air near 50 °C). */
-const RACK_H_W_PER_M2K = 12;
+/** Heat goes by convection and by radiation; vapour only with the convection (Lewis relation, moist air near 50 °C). */
+type Film = { readonly convection_WPerM2K: number; readonly radiation_WPerM2K: number };
+/**
+ * Still air round a piece on a rack: 5 over it and 2.5 at its sides in ISO 6946, annex C (from memory); radiation 4·0.95·σ·T³ at 60 °C.
+ */
+const RACK: Film = { convection_WPerM2K: 4, radiation_WPerM2K: 8 };
 const AIR_HEAT_PER_VOLUME = 1110;
 const LEWIS_FACTOR = 1.1;
 const FILM_C = 50;
@@ -22,15 +26,16 @@ export const KITCHEN: Room = { temperature_C: 22, humidity: 0.5 };
 export const kitchenAir = (temperature_C: number): Room => ({ ...KITCHEN, temperature_C });
 
 /** A face that breathes air of this temperature. An oven's air is the room's, warmed: its vapour stays what it was. */
-export const breathing = (temperature_C: number, room: Room, h_WPerM2K: number): Face => ({
+export const breathing = (temperature_C: number, room: Room, { convection_WPerM2K, radiation_WPerM2K }: Film): Face => ({
   kind: 'air',
   temperature_C,
-  h_WPerM2K,
+  h_WPerM2K: convection_WPerM2K + radiation_WPerM2K,
   vapour_Pa: room.humidity * saturationPressure_Pa(room.temperature_C),
-  vapourConductance: ((h_WPerM2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
+  vapourConductance:
+    ((convection_WPerM2K * LEWIS_FACTOR) / AIR_HEAT_PER_VOLUME) * (WATER_KG_PER_MOL / (GAS_CONSTANT * (FILM_C + KELVIN_OFFSET))),
 });
 
-export const roomFace = (room: Room): Face => breathing(room.temperature_C, room, RACK_H_W_PER_M2K);
+export const roomFace = (room: Room): Face => breathing(room.temperature_C, room, RACK);
 
 /** A column as it was at one second of a trace that kept its profiles. */
 export const columnAt = (m: Medium, trace: ColumnTrace, second: number): Column => {
@@ -84,7 +89,7 @@ export const crispLayer_m = (m: Medium, c: Column): number => {
 };
 
 /** *Calibrated*: the layer (mm per face) in the middle of the scale, as at a medium dial and step 4; and its steepness. */
-const CRISP_MIDDLE_MM = 0.2;
+const CRISP_MIDDLE_MM = 0.15;
 const CRISP_STEEPNESS = 2.2;
 /** Where a pocket is dry right through, more of it is hard rather than crisp: the layer counts up to about this. */
 const CRISP_LAYER_LIMIT_MM = 0.6;

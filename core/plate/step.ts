@@ -164,8 +164,14 @@ const boilingPerOver = (c: Column, i: number): number => PLATE_CONSTANTS.boiling
 
 const surroundings_C = (face: Face): number => (face.kind === 'mirror' ? 0 : face.temperature_C);
 
-const faceVapour = (face: Face, vapour_Pa: number): number =>
-  face.kind === 'air' ? face.vapourConductance * (vapour_Pa - face.vapour_Pa) : 0;
+/** How easily a face's vapour gets away, kg/(m² s Pa): in a step of `dt_s` never faster than its cell holds water. */
+const airLink = (face: Face, c: Column, w: Workspace, i: number, dt_s: number): number => {
+  if (face.kind !== 'air') return 0;
+  const held = c.X[i]! * c.dry_kgPerM2[i]! + 1e-12;
+  return face.vapourConductance / (1 + (face.vapourConductance * w.vapour_Pa[i]! * dt_s) / held);
+};
+
+const faceVapour = (face: Face, link: number, vapour_Pa: number): number => (face.kind === 'air' ? link * (vapour_Pa - face.vapour_Pa) : 0);
 
 /**
  * The right-hand side as plain rates, for any integrator: dT (K/s) and dX (1/s) of every cell. The fast step
@@ -184,8 +190,8 @@ export const rates = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Fac
   w.steamCaught = condense(m, c, w, freed);
   w.heatLower = faceConductance(m, c, w, bottom, 0) * (surroundings_C(bottom) - c.T[0]!);
   w.heatUpper = faceConductance(m, c, w, top, last) * (surroundings_C(top) - c.T[last]!);
-  w.vapourLower = faceVapour(bottom, w.vapour_Pa[0]!);
-  w.vapourUpper = faceVapour(top, w.vapour_Pa[last]!);
+  w.vapourLower = faceVapour(bottom, airLink(bottom, c, w, 0, 0), w.vapour_Pa[0]!);
+  w.vapourUpper = faceVapour(top, airLink(top, c, w, last, 0), w.vapour_Pa[last]!);
   let heatIn = w.heatLower;
   let vapourIn = -w.vapourLower;
   for (let i = 0; i <= last; i++) {
@@ -253,8 +259,9 @@ const assemble = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: num
       diagonal += bottomU;
       right += bottomU * (surroundings_C(bottom) - c.T[i]!);
       if (bottom.kind === 'air') {
-        diagonal += L * bottom.vapourConductance * w.vapourSlope[i]!;
-        right -= L * faceVapour(bottom, w.vapour_Pa[i]!);
+        const link = airLink(bottom, c, w, i, dt_s);
+        diagonal += L * link * w.vapourSlope[i]!;
+        right -= L * faceVapour(bottom, link, w.vapour_Pa[i]!);
       }
     }
     if (i < n - 1) {
@@ -267,8 +274,9 @@ const assemble = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: num
       diagonal += topU;
       right += topU * (surroundings_C(top) - c.T[i]!);
       if (top.kind === 'air') {
-        diagonal += L * top.vapourConductance * w.vapourSlope[i]!;
-        right -= L * faceVapour(top, w.vapour_Pa[i]!);
+        const link = airLink(top, c, w, i, dt_s);
+        diagonal += L * link * w.vapourSlope[i]!;
+        right -= L * faceVapour(top, link, w.vapour_Pa[i]!);
       }
     }
     if (w.activeCells[i]! !== 0) {
@@ -310,25 +318,33 @@ const reviewBoiling = (c: Column, w: Workspace, dt_s: number): boolean => {
 const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number, top: Face, topU: number, dt_s: number): void => {
   const last = c.n - 1;
   let freed = 0;
-  let vapourIn = -(faceVapour(bottom, w.vapour_Pa[0]!) + airSlope(bottom) * w.vapourSlope[0]! * w.dT[0]!);
+  // As solved, before any cell is corrected below.
+  w.heatLower = bottomU * (surroundings_C(bottom) - c.T[0]! - w.dT[0]!);
+  w.heatUpper = topU * (surroundings_C(top) - c.T[last]! - w.dT[last]!);
+  const [bottomLink, topLink] = [airLink(bottom, c, w, 0, dt_s), airLink(top, c, w, last, dt_s)];
+  let vapourIn = -(faceVapour(bottom, bottomLink, w.vapour_Pa[0]!) + bottomLink * w.vapourSlope[0]! * w.dT[0]!);
   w.vapourLower = -vapourIn;
   for (let i = 0; i <= last; i++) {
     const here = w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]!;
-    const vapourOut =
+    let vapourOut =
       i < last
         ? w.diffusion[i]! * (here - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!)
-        : faceVapour(top, w.vapour_Pa[i]!) + airSlope(top) * w.vapourSlope[i]! * w.dT[i]!;
+        : faceVapour(top, topLink, w.vapour_Pa[i]!) + topLink * w.vapourSlope[i]! * w.dT[i]!;
+    // A cell gives away no more than it holds: what it couldn't give was neither boiled nor carried on, and its heat is still there.
+    const short = w.boiling[i]! + vapourOut - vapourIn - w.condensing[i]! - (c.X[i]! * c.dry_kgPerM2[i]!) / dt_s;
+    if (short > 0) {
+      const boiledLess = short < w.boiling[i]! ? short : w.boiling[i]!;
+      w.boiling[i] = w.boiling[i]! - boiledLess;
+      const carriedLess = short - boiledLess;
+      vapourOut -= carriedLess;
+      w.dT[i] = w.dT[i]! + (m.latent_JPerKg * short * dt_s) / heatCapacity(m, c, i);
+      if (carriedLess > 0 && i < last) w.dT[i + 1] = w.dT[i + 1]! - (m.latent_JPerKg * carriedLess * dt_s) / heatCapacity(m, c, i + 1);
+      c.X[i] = 0;
+    } else c.X[i] = -(short * dt_s) / c.dry_kgPerM2[i]!;
     if (i === last) w.vapourUpper = vapourOut;
-    const gain = vapourIn - vapourOut - w.boiling[i]! + w.condensing[i]!;
-    const X = c.X[i]! + (gain * dt_s) / c.dry_kgPerM2[i]!;
-    c.X[i] = X > 0 ? X : 0;
     freed += w.boiling[i]!;
     vapourIn = vapourOut;
   }
   for (let i = 0; i <= last; i++) c.T[i] = c.T[i]! + w.dT[i]!;
   w.steamFreed = freed;
-  w.heatLower = bottomU * (surroundings_C(bottom) - c.T[0]!);
-  w.heatUpper = topU * (surroundings_C(top) - c.T[last]!);
 };
-
-const airSlope = (face: Face): number => (face.kind === 'air' ? face.vapourConductance : 0);

@@ -35,6 +35,7 @@ export const drawHidden = (level: Level, random: Random): Hidden => {
     contact: has('contact') ? drawn.contact : NOMINAL.contact,
     browning: has('browning') ? away(drawn.browning, 0.15) : NOMINAL.browning,
     side_K: has('sides') ? seen(drawn.side_K, 4) : NOMINAL.side_K,
+    scatter: NOMINAL.scatter,
     lean_K: has('lean') ? 6 + 6 * random.next() : 0,
     crust: has('contact') ? Math.exp(0.15 * random.normal()) : 1,
     pourScatter: has('scatter') ? 0.03 : 0.01,

@@ -1,6 +1,6 @@
 import type { Random } from '../basis/index.ts';
 import { seededRandom } from '../basis/index.ts';
-import type { PriorWidths } from '../plate/index.ts';
+import type { PriorWidths, Teaspoon } from '../plate/index.ts';
 import { batterOf } from '../cook/index.ts';
 import { priorOf, recoveredPlates, risesTo, simulate, UNSCALED } from '../plate/index.ts';
 import { tawnyStepOf } from '../matter/index.ts';
@@ -10,18 +10,21 @@ import type { Edges } from '../log/index.ts';
 import type { Cue, Signal } from '../line/index.ts';
 import {
   afterLoad,
+  afterSpoonful,
+  spoonfulBetween,
   drawIronParameters,
   EDGE_LIMITS,
   emulated,
   FILL_LIMITS,
   fillWord,
+  NOMINAL,
   firstBelief,
   lands,
   settingsOf,
   swelledTo,
 } from '../fit/index.ts';
 import { cueTiming, revisedOpenTime } from '../line/index.ts';
-import { advise, believedIron, DEFAULT_CONDITIONS, stepBand, suggest } from '../advise/index.ts';
+import { advise, believedIron, DEFAULT_CONDITIONS, spoonfulTime_s, stepBand, suggest } from '../advise/index.ts';
 
 /** How a truth may differ from the estimator's own model. */
 export type World = {
@@ -40,6 +43,8 @@ export type World = {
   readonly instruments?: boolean;
   /** The cook says how full a full load was. */
   readonly graded?: boolean;
+  /** A teaspoon closed in the hot iron before the first load, and its faces held against the bands. */
+  readonly teaspoon?: boolean;
   /** Poured on a scale, so that the ladle's scatter is gone. */
   readonly byScale?: boolean;
 };
@@ -74,6 +79,9 @@ const filledAndProbed = priorOf({ measured: { cavity: 'water', plates: true } })
 export const FILLED: World = { ...SAME, name: 'same model, filled with water first', prior: filled };
 export const PROBED: World = { ...SAME, name: 'same model, filled, and plates probed', prior: filledAndProbed };
 export const OTHER_PROBED: World = { ...OTHER, name: 'different model, filled and probed', prior: filledAndProbed };
+const usualPour = priorOf({ measured: { cavity: 'usual-pour', plates: false } });
+export const TRIED: World = { ...SAME, name: 'same model, usual pour and a teaspoon first', prior: usualPour, teaspoon: true };
+export const OTHER_TRIED: World = { ...OTHER, name: 'different model, usual pour and a teaspoon first', prior: usualPour, teaspoon: true };
 export const SLIPS: World = { ...SAME, name: 'one word in five wrong', slips: 0.2 };
 
 export const TARGET = 4;
@@ -173,9 +181,50 @@ const words = ({ lower, upper, share, isSet }: Landed, portion_g: number, world:
   };
 };
 
+/** A teaspoon may be tried first: emulated, and as it comes out of the iron that is hidden. */
+export type Spoonful = {
+  readonly emulator: Emulator;
+  readonly tried: (setting_C: number, open_s: number) => Teaspoon;
+};
+
+/** How high it lies differs by so much: how it was dropped, how it spread. */
+const SPOONFUL_HEIGHT_SD = 0.2;
+
+const spoonfulOf = (emulator: Emulator, truth: Truth, world: World, random: Random): Spoonful => ({
+  emulator,
+  tried: (setting_C, planned_s) => {
+    const { iron, batter, room_C } = emulator.pairing;
+    const height = Math.exp(SPOONFUL_HEIGHT_SD * random.normal());
+    const open_s = Math.max(5, planned_s + world.openScatter_s * random.normal());
+    const plate_C = setting_C + truth.u.offset_K + world.plateScatter_K * random.normal();
+    const machine = spoonfulBetween(swelledTo(iron, height));
+    const face = (side: number, slip: boolean): number => {
+      const T = plate_C + (side * truth.u.side_K) / 2;
+      const { trace } = simulate({
+        machine,
+        batter,
+        portion_kg: (emulator.full_g * height) / 1000,
+        plates: recoveredPlates(machine, T, room_C),
+        setting_C: T,
+        room_C,
+        duration_s: Math.ceil(open_s) + 1,
+        scales: { ...UNSCALED, contact: truth.u.contact, browning: truth.u.browning, crust: Math.max(0.4, truth.crust) },
+      });
+      return slip ? 1 + random.below(8) : read(tawnyStepOf(lightnessAt(trace, open_s), batter.rawLightness), random);
+    };
+    return {
+      formulaId: null,
+      setting_C,
+      open_s: open_s + OPEN_READ_S * random.normal(),
+      lower: face(-1, random.next() < world.slips),
+      upper: face(1, random.next() < world.slips),
+    };
+  },
+});
+
 /** A way to choose the next load from what was seen so far. */
 export type Player = {
-  first(e: Emulator, random: Random, truth: IronParameters, prior?: PriorWidths): Action;
+  first(e: Emulator, random: Random, truth: IronParameters, prior?: PriorWidths, spoonful?: Spoonful): Action;
   next(action: Action, outcome: Outcome): Action;
 };
 
@@ -188,10 +237,15 @@ const estimator = (): Player & { conflicts: number; chance: number; band: { read
     conflicts: 0,
     chance: 0,
     band: null as { readonly p10: number; readonly p90: number } | null,
-    first: (e: Emulator, random: Random, _truth: IronParameters, prior?: PriorWidths): Action => {
+    first: (e: Emulator, random: Random, _truth: IronParameters, prior?: PriorWidths, spoonful?: Spoonful): Action => {
       emulator = e;
       chooser = random;
       belief = firstBelief(random, 1500, prior);
+      if (spoonful !== undefined) {
+        const { setting_C } = suggest(e, belief, TARGET);
+        const tried = spoonful.tried(setting_C, spoonfulTime_s(spoonful.emulator, belief, setting_C, TARGET));
+        belief = afterSpoonful(spoonful.emulator, belief, tried, random);
+      }
       const s = suggest(e, belief, TARGET);
       player.chance = s.chance;
       player.band = stepBand(e, belief, s);
@@ -257,7 +311,7 @@ const adviser = (): Player => {
 
 /** A cook's rule: one step up or down per fault, from the usual start. */
 const rule = (): Player => ({
-  first: (e) => suggest(e, { particles: [{ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }], weights: [1] }, TARGET),
+  first: (e) => suggest(e, { particles: [NOMINAL], weights: [1] }, TARGET),
   next: (action, o) => {
     const mean = ((o.lower ?? TARGET) + (o.upper ?? TARGET)) / 2;
     const portion = o.fill === 'missing' ? 1 + Math.max(0.08, o.missing_share ?? 0.12) : o.fill === 'leaked' ? 0.9 : 1;
@@ -272,7 +326,7 @@ const bisection = (): Player => {
   let times: [number, number] = [0, 0];
   return {
     first: (e) => {
-      const start = suggest(e, { particles: [{ cavity: 1, offset_K: 0, contact: 1, browning: 1, side_K: 0 }], weights: [1] }, TARGET);
+      const start = suggest(e, { particles: [NOMINAL], weights: [1] }, TARGET);
       portions = [0.6 * e.full_g, 1.5 * e.full_g];
       times = [start.open_s * 0.35, start.open_s * 2.2];
       return start;
@@ -327,13 +381,16 @@ export const play = (player: PlayerName, world: World, irons: number, loads = 3,
     covered: 0,
     bands: 0,
   };
+  const spoonfuls = world.teaspoon === true ? ARENA.map(([iron, batter]) => emulated(pairingOf(iron, batter), 'spoonful')) : [];
   for (let i = 0; i < irons; i++) {
     const e = emulators[i % emulators.length];
     if (e === undefined) break;
     const random = seededRandom(seed * 100_003 + i);
     const truth = truthOf(world, random);
     const one = PLAYERS[player]();
-    let action = one.first(e, seededRandom(seed + i), truth.u, world.prior);
+    const ofSpoons = world.teaspoon === true ? spoonfuls[i % spoonfuls.length] : undefined;
+    const spoonful = ofSpoons === undefined ? undefined : spoonfulOf(ofSpoons, truth, world, seededRandom(seed * 31 + i));
+    let action = one.first(e, seededRandom(seed + i), truth.u, world.prior, spoonful);
     for (let n = 0; n < loads; n++) {
       const { seen, portion_g, measured, open_s } = cook(e.pairing, e.full_g, truth, world, action, random);
       if (lands(seen, TARGET)) score.hit[n] = (score.hit[n] ?? 0) + 1;
