@@ -69,6 +69,15 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await more.getByLabel(/It reads/).fill(String(Math.round(setting + 9)));
   await more.getByRole('button', { name: 'Keep' }).click();
   await expect.poll(() => figure(page, 'next chance to land')).toBeGreaterThan(filled);
+  // A teaspoon in the hot iron, both sides held against the bands: surer again; let go, and it is as before.
+  const probed = await figure(page, 'next chance to land');
+  const spoonful = more.getByRole('group', { name: 'Its lower side' });
+  await expect(spoonful).toBeVisible({ timeout: 60_000 });
+  expect(await figure(page, 'worth teaspoon')).toBeGreaterThan(probed);
+  await spoonful.getByRole('button', { name: 'step 4' }).click();
+  await more.getByRole('group', { name: 'Its upper side' }).getByRole('button', { name: 'step 4' }).click();
+  await expect(more.getByText(/A teaspoon at .* step 4 below and 4 above/)).toBeVisible();
+  await expect.poll(() => figure(page, 'next chance to land'), { timeout: 60_000 }).toBeGreaterThan(probed);
   // Both stand in the iron, and hold after a reload.
   await page.reload();
   await settled(page);

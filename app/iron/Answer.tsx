@@ -90,16 +90,17 @@ export const Answer = ({ reply, session, iron, formula, job }: AnswerProps) => {
               {answer.pieces}
             </span>{' '}
             {answer.pieces === 1 ? 'piece' : 'pieces'}
-            {answer.even !== null && (
-              <>
-                , all of it at <b className="text-ink">{grams(answer.even.portion_g)} g</b>
-              </>
-            )}
             {answer.part !== null && `, the last with ${answer.part.moulds} of ${iron.geometry.moulds} moulds`};{' '}
             <span data-figure="leftover_g" data-exact={answer.leftover_g}>
               {Math.round(answer.leftover_g)}
             </span>{' '}
-            g over.
+            g over
+            {answer.even !== null && (
+              <>
+                , or none at <b className="text-ink">{grams(answer.even.portion_g)} g</b> a load
+              </>
+            )}
+            .
           </p>
           <Link to={`/line?iron=${iron.id}`} className="button-act">
             Start this load

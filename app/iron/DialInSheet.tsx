@@ -47,14 +47,14 @@ const useJob = ({
 };
 
 /** The next load, as every station has it. */
-const nextOf = ({ suggestion }: IronHistory, reply: AdviceReply | null): Action & { readonly chance: number } =>
+const nextOf = ({ suggestion }: IronHistory, reply: AdviceReply | null): Action & { readonly chance: number | null } =>
   reply === null
     ? suggestion
     : {
         portion_g: reply.answer.portion_g,
         setting_C: reply.answer.setting.temperature_C,
         open_s: reply.answer.cookTime_s.best,
-        chance: reply.answer.basis?.chance ?? suggestion.chance,
+        chance: reply.answer.basis === null ? suggestion.chance : reply.answer.basis.chance,
       };
 
 const UNKNOWNS = [
@@ -180,7 +180,13 @@ const IronHistoryResult = ({
             exact={next.setting_C}
           />
           <Metric big figure="next open after" name="open after" value={clock(next.open_s)} exact={next.open_s} />
-          <Metric big figure="next chance to land" name="chance to land" value={percent(next.chance)} exact={next.chance} />
+          <Metric
+            big
+            figure="next chance to land"
+            name="chance to land"
+            value={next.chance === null ? '–' : percent(next.chance)}
+            exact={next.chance ?? 0}
+          />
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
           To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step:{' '}

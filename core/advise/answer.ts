@@ -119,8 +119,9 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
         ? null
         : {
             loads: believed.used,
+            // Of another load than the one that was judged, or one that gives its colour up, nobody knows how often it lands.
             chance:
-              a.request.portion_g == null && a.request.cookTime_s == null
+              a.request.portion_g == null && a.request.cookTime_s == null && Math.abs(a.cooked.tawny - a.request.target.tawny) <= 1
                 ? roundedTo(chanceAt(believed, a.setting.temperature_C), 2)
                 : null,
           },

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { priorOf, dialMark, filledWith, Iron, probedAt, settingNow_C, settingRange } from './index.ts';
+import { priorOf, dialMark, filledWith, Iron, probedAt, settingNow_C, settingRange, usuallyFilledBy } from './index.ts';
 import { presetIron } from '../testing/batters.ts';
 
 const deep = presetIron('deep-round');
@@ -23,6 +23,14 @@ describe('an iron that was measured before it cooked', () => {
       expect(filledWith(deep, { of: 'water', grams, density_gPerML: null })).toMatchObject({ failure: { code: 'iron-fill-unbelievable' } });
     for (const grams of [0, -3, NaN, Infinity])
       expect(filledWith(deep, { of: 'water', grams, density_gPerML: null })).toMatchObject({ failure: { code: 'iron-measure' } });
+  });
+
+  test('usually filled by a tenth more than was taken: a tenth more room, and surer of it; a spoonful isn’t believed', () => {
+    const usual = taken(usuallyFilledBy(deep, 165, 150));
+    expect(usual.geometry.cavity_mL).toBeCloseTo(deep.geometry.cavity_mL * 1.1, 6);
+    expect(usual.measured?.cavity).toBe('usual-pour');
+    expect(priorOf(usual).cavity).toBeLessThan(priorOf(deep).cavity / 2);
+    expect(usuallyFilledBy(deep, 8, 150)).toMatchObject({ failure: { code: 'iron-fill-unbelievable' } });
   });
 
   test('probed 12 K over a mark: every mark moves by as much, the marks stay', () => {

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { batterOf } from '../cook/index.ts';
 import { DEFAULT_CONDITIONS } from '../advise/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
+import { breathing } from './rack.ts';
 import { columnAt, crispLayer_m, crispness, KITCHEN, plateMachine, portion, recoveredPlates, simulate, standOnRack } from './index.ts';
 
 const cooked = (ironId: string, batter: 'quick' | 'wafer', setting_C: number, duration_s: number) => {
@@ -23,6 +24,25 @@ const cooked = (ironId: string, batter: 'quick' | 'wafer', setting_C: number, du
 };
 
 const deep = cooked('deep-round', 'quick', 175, 420);
+
+describe('the air round a piece', () => {
+  test('radiation carries heat and no vapour', () => {
+    const still = { convection_WPerM2K: 4, radiation_WPerM2K: 0 };
+    const [dark, bright] = [breathing(22, KITCHEN, still), breathing(22, KITCHEN, { ...still, radiation_WPerM2K: 8 })];
+    if (dark.kind !== 'air' || bright.kind !== 'air') throw new Error('no air');
+    expect(bright.h_WPerM2K).toBe(dark.h_WPerM2K + 8);
+    expect(bright.vapourConductance).toBe(dark.vapourConductance);
+  });
+
+  // Lewis relation, Incropera & DeWitt, section 6.7: h/h_m = ρ·c_p·Le^(2/3), moist air at 50 °C (1.09 kg/m³, 1,007 J/kgK, Le 0.86; from memory).
+  test('vapour leaves as the Lewis relation says (5 %)', () => {
+    const face = breathing(50, KITCHEN, { convection_WPerM2K: 10, radiation_WPerM2K: 0 });
+    if (face.kind !== 'air') throw new Error('no air');
+    const transfer_mPerS = 10 / (1.09 * 1007 * 0.86 ** (2 / 3));
+    const expected = (transfer_mPerS * 0.018015) / (8.314 * 323.15);
+    expect(Math.abs(face.vapourConductance / expected - 1)).toBeLessThan(0.05);
+  });
+});
 
 describe('off the iron', () => {
   test('a piece cools and its crust takes up water from the crumb', () => {
@@ -56,6 +76,18 @@ describe('off the iron', () => {
       before = crisp;
     }
     expect(before).toBeGreaterThan(3);
+  });
+
+  // *Common practice*: crisp thin wafers are left to cool on a rack, and are still crisp when they are packed.
+  test('a wafer is still crisp after twenty minutes on an open rack, and in damp air no longer', () => {
+    const wafer = cooked('wafer', 'wafer', 215, 60);
+    const after = (humidity: number, minutes: number): number => {
+      const columns = wafer.at(40);
+      standOnRack(wafer.m, columns, { temperature_C: 22, humidity }, minutes * 60);
+      return crispness(wafer.m, columns, true);
+    };
+    expect(after(0.5, 20)).toBeGreaterThan(3);
+    expect(after(0.8, 40)).toBeLessThan(1.5);
   });
 
   test('a wafer that is dry right through snaps; one taken out early doesn’t', () => {
