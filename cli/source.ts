@@ -3,20 +3,20 @@ import { failure, newestRevisions, success } from '../core/basis/index.ts';
 import type { KitchenRows } from '../core/kitchen/index.ts';
 import { FILE_SCHEMA, takeKitchen } from '../core/kitchen/index.ts';
 import type { Formula } from '../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, linesFromText } from '../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, formulaFromText } from '../core/formula/index.ts';
 import type { FormulaLines } from '../core/lot/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. `cut`: lines beyond what is taken. */
 export type Source = { readonly kitchen: KitchenRows | null; readonly formula: FormulaLines; readonly cut: number };
 
 /**
- * Plain text (an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file
+ * Plain text (a written recipe, or an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file
  * and the recipe, `usage-no-formula`, `usage-which-formula`.
  */
 export const sourceFrom = (text: string, formulaId: string | null): Result<Source> => {
   if (!/^\s*[[{]/.test(text)) {
-    const { lines, cut } = linesFromText(text, counter());
-    return success({ kitchen: null, formula: { id: 'text', rev: 1, lines, lift: null }, cut });
+    const { lines, lift, cut } = formulaFromText(text, counter());
+    return success({ kitchen: null, formula: { id: 'text', rev: 1, lines: [...lines], lift }, cut });
   }
   let json: unknown;
   try {

@@ -51,9 +51,9 @@ export const FormulaStation = () => {
     await carryOut(commands.addFormula(made, session.workspace));
   };
   const take = (pasted: Pasted): void => {
-    const { lines, name, steps, yieldHint } = pasted;
+    const { lines, name, steps, yieldHint, lift } = pasted;
     setPasting(false);
-    const contents = { lines: [...lines], steps: [...steps], yieldHint };
+    const contents = { lines: [...lines], steps: [...steps], yieldHint, lift };
     if (formula !== null && formula.lines.length === 0) revise((now) => revised(now, { ...contents, name: titleOf(name) ?? now.name }));
     else void start(formulaFrom(pasted));
   };
@@ -183,7 +183,13 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
               onRemove={onRemove}
               onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
             />
-            <StepsPanel formula={formula} claims={claims} session={session} onRevise={onRevise} />
+            <StepsPanel
+              formula={formula}
+              claims={claims}
+              session={session}
+              full_g={answer === null || answer.basis !== null ? null : answer.portion_g}
+              onRevise={onRevise}
+            />
             <p className="mt-3 text-sm text-quiet">
               Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
             </p>

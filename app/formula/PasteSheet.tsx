@@ -3,7 +3,7 @@ import type { Failure } from '../../core/basis/index.ts';
 import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/index.ts';
 import { MOST_LINES } from '../../core/formula/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Sheet } from '../look/index.ts';
+import { Sheet, useDraft } from '../look/index.ts';
 import { askOnce } from '../workers/index.ts';
 
 export type Pasted = {
@@ -11,6 +11,7 @@ export type Pasted = {
   readonly name: string | null;
   readonly steps: readonly string[];
   readonly yieldHint: string | null;
+  readonly lift: Formula['lift'];
   /** The whole Recipe where that was pasted. */
   readonly recipe: Formula | null;
 };
@@ -22,7 +23,7 @@ const MOST_SHOWN = 20_000;
 
 /** Paste or type an ingredient list; it is read in a worker with a time limit, and what was pasted stays until it is taken. */
 export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft('paste');
   const [busy, setBusy] = useState(false);
   const [failure, setFailure] = useState<Failure | null>(null);
   const read = async (): Promise<void> => {
@@ -31,14 +32,17 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
     const result = await askOnce('paste', { text, readSettings });
     setBusy(false);
     if (!result.ok) return setFailure(result.failure);
-    const { lines, cut, name, steps, yieldHint, recipe } = result.value;
+    const { lines, cut, name, steps, yieldHint, lift, recipe } = result.value;
     if (cut > 0) return setFailure({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } });
     if (lines.length === 0) return setFailure({ code: 'bowl-empty', fields: {} });
-    onDone({ lines, name, steps, yieldHint, recipe });
+    setText('');
+    onDone({ lines, name, steps, yieldHint, lift, recipe });
   };
   const takeAnyway = async (): Promise<void> => {
     const result = await askOnce('paste', { text, readSettings });
-    if (result.ok) onDone(result.value);
+    if (!result.ok) return;
+    setText('');
+    onDone(result.value);
   };
   return (
     <Sheet title="Paste a batter" open onClose={onClose} wide>

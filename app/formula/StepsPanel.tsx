@@ -4,8 +4,10 @@ import { CSS } from '@dnd-kit/utilities';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ComparedClaim, Formula } from '../../core/formula/index.ts';
-import { AddEntry, clock, grams, temperature } from '../look/index.ts';
+import { AddEntry, clock, duration, grams, temperature } from '../look/index.ts';
+import { usuallyFilledBy, withoutUsualPour } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
+import { commands, useDo } from '../store/index.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
@@ -13,6 +15,8 @@ type Props = {
   readonly formula: Formula;
   readonly claims: readonly ComparedClaim[];
   readonly session: Session;
+  /** Batter that fills the iron on the bench as it is described, g; null: none, or its loads know better. */
+  readonly full_g: number | null;
   readonly onRevise: Revise;
 };
 
@@ -27,7 +31,12 @@ const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session):
     cook_s: () => `cook ${span(low, high, clock)}`,
     setting_C: () => `at ${span(low, high, (v) => temperature(v, unit))}`,
     dial: () => `dial ${span(low, high, String)}`,
-    rest_s: () => `rest ${span(low, high, clock)}`,
+    preheat_s: () => `preheat ${span(low, high, clock)}`,
+    chill_s: () => `chill ${span(low, high, duration)}`,
+    keep_s: () => `keeps ${span(low, high, duration)}`,
+    oven_C: () => `oven at ${span(low, high, (v) => temperature(v, unit))}`,
+    oven_s: () => `oven ${span(low, high, clock)}`,
+    rest_s: () => `rest ${span(low, high, duration)}`,
     work_s: () => `work ${span(low, high, clock)}`,
     pieces: () => `${span(low, high, String)} pieces`,
   };
@@ -37,7 +46,7 @@ const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session):
 };
 
 /** The steps as written, to be changed and ordered; what they claim stands beside what was reckoned for the iron on the bench. */
-export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
+export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props) => {
   const { steps } = formula;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -59,6 +68,7 @@ export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
           </span>
         )}
       </h2>
+      <UsualPour claims={claims} session={session} full_g={full_g} />
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
@@ -85,6 +95,53 @@ export const StepsPanel = ({ formula, claims, session, onRevise }: Props) => {
       </DndContext>
       <AddEntry label="Another step" placeholder="another step" onAdd={(text) => change([...steps, text])} />
     </section>
+  );
+};
+
+/** A stated dose says what usually fills an iron that nobody has measured: taken when the cook says so, and let go again. */
+const UsualPour = ({ claims, session, full_g }: Pick<Props, 'claims' | 'session' | 'full_g'>) => {
+  const carryOut = useDo();
+  const { iron } = session;
+  const dose = claims.find(({ claim }) => claim.kind === 'dose_g' || claim.kind === 'dose_mL');
+  if (iron === null) return null;
+  const before = withoutUsualPour(iron);
+  if (before !== null)
+    return (
+      <p className="text-[15px]">
+        {iron.name} is taken to hold {Math.round(iron.geometry.cavity_mL)} mL, by what usually fills it, not{' '}
+        {Math.round(before.geometry.cavity_mL)}.{' '}
+        <button
+          type="button"
+          className="min-h-11 font-semibold text-act underline underline-offset-2"
+          onClick={() => void carryOut(commands.reviseIron(iron, (now) => withoutUsualPour(now) ?? now))}
+        >
+          Let that go
+        </button>
+      </p>
+    );
+  const ratio = dose?.ratio ?? null;
+  if (dose === undefined || ratio === null || full_g === null || iron.measured?.cavity != null) return null;
+  // Reckoned over stated, from the nearer end of what is stated.
+  const said = usuallyFilledBy(iron, full_g / ratio, full_g);
+  if (!said.ok) return null;
+  return (
+    <p className="text-[15px]">
+      Nobody has measured what {iron.name} holds.{' '}
+      <button
+        type="button"
+        className="min-h-11 font-semibold text-act underline underline-offset-2"
+        onClick={() =>
+          void carryOut(
+            commands.reviseIron(iron, (now) => {
+              const taken = usuallyFilledBy(now, full_g / ratio, full_g);
+              return taken.ok ? taken.value : now;
+            }),
+          )
+        }
+      >
+        Take the stated dose for what fills it
+      </button>
+    </p>
   );
 };
 

@@ -6,9 +6,9 @@ import type { Pasted } from './PasteSheet.tsx';
 import { emptyFormula } from './revise.ts';
 
 /** What was pasted as a new formula; one that comes back from a file keeps its properties, under an id of its own. */
-export const formulaFrom = ({ lines, name, steps, yieldHint, recipe }: Pasted): Formula =>
+export const formulaFrom = ({ lines, name, steps, yieldHint, lift, recipe }: Pasted): Formula =>
   recipe === null
-    ? { ...emptyFormula(newId(), titleOf(name) ?? 'Pasted batter'), lines: [...lines], steps: [...steps], yieldHint }
+    ? { ...emptyFormula(newId(), titleOf(name) ?? 'Pasted batter'), lines: [...lines], steps: [...steps], yieldHint, lift }
     : { ...recipe, name: titleOf(recipe.name) ?? 'Pasted batter', id: newId(), rev: 1, parentRev: null };
 
 /** A usual batter of a family as a formula of this kitchen. */

@@ -12,6 +12,21 @@ export const clock = (seconds: number): string => {
   return h > 0 ? `${sign}${h}:${String(m).padStart(2, '0')}:${s}` : `${sign}${m}:${s}`;
 };
 
+const LONGER: readonly (readonly [seconds: number, word: string])[] = [
+  [604_800, 'week'],
+  [86_400, 'day'],
+  [3600, 'hour'],
+];
+
+/** "2 weeks", "8 hours"; under an hour as a clock shows it. */
+export const duration = (seconds: number): string => {
+  const [size, word] = LONGER.find(([least]) => seconds >= least && Number.isInteger(seconds / least)) ??
+    LONGER.find(([least]) => seconds >= least) ?? [0, ''];
+  if (size === 0) return clock(seconds);
+  const count = Number((seconds / size).toFixed(1));
+  return `${count} ${word}${count === 1 ? '' : 's'}`;
+};
+
 /** As many digits as a kitchen scale of 1 g (under 10 g: 0.1 g) shows. */
 export const grams = (value: number): string =>
   value < 9.95 ? String(Number(value.toFixed(1))) : Math.round(value).toLocaleString('en-GB');

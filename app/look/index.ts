@@ -8,6 +8,7 @@ export {
   day,
   dayAndTime,
   dialMarkText,
+  duration,
   grams,
   metres,
   nearestWord,
@@ -33,4 +34,5 @@ export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
 export { TOPPING_WORDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
+export { useDraft } from './useDraft.ts';
 export { useGuard, useSettling } from './useGuard.ts';

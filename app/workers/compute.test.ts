@@ -74,7 +74,7 @@ describe('what more would bring', () => {
     if (!reply.ok) throw new Error(reply.failure.code);
     expect(reply.value.trial).toBeGreaterThan(reply.value.now + 0.1);
     expect(runToEnd(computeInformationValue(asked, memory))).toEqual(reply);
-    expect(memory.size).toBe(1);
+    expect(memory.size).toBe(2);
   });
 
   test('no batter, no answer', () => {

@@ -22,7 +22,7 @@ import type { RevisedOpenTime } from '../../core/line/index.ts';
 import { ironHistory } from '../../core/book/index.ts';
 import { revisedOpenTimeNow } from '../../core/line/index.ts';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, linesFromText, readFormula, splitRecipe, writtenLines } from '../../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, formulaFromText, readFormula } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
 import { greaseFor, patternCurve } from '../../core/plate/index.ts';
@@ -173,8 +173,6 @@ export function* replayed({ levelId, hidden, seed, tawny }: ReplayJob): Generato
 }
 
 /** Longer pastes are refused before anything looks at them. */
-const MOST_STEPS = 100;
-const MOST_SPLIT = 500;
 const MOST_PASTE_CHARACTERS = 4_000_000;
 
 /** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
@@ -183,32 +181,20 @@ export const readPasted = (text: string, readSettings: ReadSettings, newId: () =
   const recipe = recipeIn(text, newId);
   if (recipe !== null && !recipe.ok) return recipe;
   if (recipe !== null) {
-    const { lines, name, steps, yieldHint } = recipe.value;
+    const { lines, name, steps, yieldHint, lift } = recipe.value;
     return success({
       lines,
       cut: 0,
-      reading: readFormula({ lines, lift: null }, readSettings),
+      lift,
+      reading: readFormula({ lines, lift }, readSettings),
       name,
       steps,
       yieldHint,
       recipe: recipe.value,
     });
   }
-  const written = writtenLines(text);
-  // No recipe is longer; what follows is only counted.
-  const parts = splitRecipe(written.slice(0, MOST_SPLIT));
-  const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
-  const reading = readFormula({ lines, lift: null }, readSettings);
-  const steps = parts.steps.slice(0, MOST_STEPS).map((step) => step.slice(0, 2000));
-  return success({
-    lines,
-    cut: cut + Math.max(0, written.length - MOST_SPLIT),
-    reading,
-    name: parts.name,
-    steps,
-    yieldHint: parts.yieldHint,
-    recipe: null,
-  });
+  const { lines, lift, ...parts } = formulaFromText(text, newId);
+  return success({ ...parts, lines: [...lines], lift, reading: readFormula({ lines: [...lines], lift }, readSettings), recipe: null });
 };
 
 const recipeIn = (text: string, newId: () => string): Result<Formula> | null => {

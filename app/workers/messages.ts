@@ -76,6 +76,8 @@ export type Paste = {
   readonly name: string | null;
   readonly steps: readonly string[];
   readonly yieldHint: string | null;
+  /** As the steps say; null: as the lines do. */
+  readonly lift: Formula['lift'];
   readonly recipe: Formula | null;
 };
 

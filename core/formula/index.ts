@@ -31,6 +31,8 @@ export { claimsOf, compareClaims } from './read/claims.ts';
 export type { ReadLine, ReadSettings } from './read/line.ts';
 export { DEFAULT_READ_SETTINGS, LONGEST_LINE, ingredientOf, readLine } from './read/line.ts';
 export { splitRecipe } from './read/pastedRecipe.ts';
+export type { TextAsFormula } from './fromText.ts';
+export { formulaFromText } from './fromText.ts';
 export { readFormula, summarise } from './read/readFormula.ts';
 export type { Starter } from './starters.ts';
 export { STARTERS } from './starters.ts';

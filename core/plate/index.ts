@@ -10,7 +10,7 @@ export type { SettingRange } from './control.ts';
 export { controlRange, dialMark, middling_C, settingNow_C, settingRange, withRange } from './control.ts';
 export type { PlateMachine, Teaspoon } from './iron.ts';
 export { Iron, LEAST_DIAL, LEAST_RANGE_K, plateMachine } from './iron.ts';
-export { filledWith, probedAt, usuallyFilledBy } from './measured.ts';
+export { filledWith, probedAt, usuallyFilledBy, withoutUsualPour } from './measured.ts';
 export type { Column, Medium, MediumScales } from './medium.ts';
 export { UNSCALED, column, meanThickness_m, medium } from './medium.ts';
 export type { Moments } from './moments.ts';

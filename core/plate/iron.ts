@@ -103,6 +103,8 @@ export const Iron = z.object({
     .object({
       cavity: z.enum(['water', 'rice', 'batter', 'usual-pour']).nullable(),
       plates: z.boolean(),
+      /** What it was taken to hold before somebody said what usually fills it, mL: to let go of it again. */
+      taken_mL: positive(5000).optional(),
       /** A teaspoon of batter closed in the hot iron, and its faces held against the eight bands. */
       teaspoon: Teaspoon.optional(),
     })

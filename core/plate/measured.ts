@@ -31,8 +31,16 @@ export const usuallyFilledBy = (iron: Iron, usual_g: number, full_g: number): Re
     ...iron,
     rev: iron.rev + 1,
     geometry: { ...iron.geometry, cavity_mL: cavity.value },
-    measured: { ...(iron.measured ?? nothing), cavity: 'usual-pour' },
+    measured: { ...(iron.measured ?? nothing), cavity: 'usual-pour', taken_mL },
   });
+};
+
+/** The iron as it was taken to be before somebody said what usually fills it; null: nobody did. */
+export const withoutUsualPour = (iron: Iron): Iron | null => {
+  const { measured } = iron;
+  if (measured?.cavity !== 'usual-pour' || measured.taken_mL === undefined) return null;
+  const { taken_mL, ...rest } = measured;
+  return { ...iron, rev: iron.rev + 1, geometry: { ...iron.geometry, cavity_mL: taken_mL }, measured: { ...rest, cavity: null } };
 };
 
 /** Further off than that, the probe wasn't on a hot plate. */

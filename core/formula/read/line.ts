@@ -64,7 +64,7 @@ const says = <C extends Code>(code: C, ...fields: FieldsOf<C>): How => coded(cod
 export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SETTINGS, chosen?: Ingredient): ReadLine => {
   const trimmed = text.trim();
   if (trimmed.length > LONGEST_LINE) return unresolved(trimmed, says('line-too-long', { longest: LONGEST_LINE }));
-  const tokens = tokenize(trimmed.replace(/^(?:[-*•–·▢☐]|\[ ?\])\s*/u, ''));
+  const tokens = tokenize(inPlainOrder(trimmed.replace(/^(?:[-*•–·▢☐]|\[ ?\])\s*/u, '')));
   if (/^-\s?\d/.test(trimmed) && !/^-\s/.test(trimmed)) return unresolved(trimmed, says('amount-negative'));
   const parts = splitAmounts(tokens);
   const match =
@@ -105,6 +105,12 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   };
 };
 
+/** "The whites of 3 eggs" is three egg whites; "sugar for the whites" is sugar. */
+const inPlainOrder = (line: string): string =>
+  line
+    .replace(/^(?:the\s+)?(white|yolk)s?\s+(?:of|from)\s+(\S+)\s+((?:small|medium|large|extra[ -]large)\s+)?eggs?\b/i, '$2 $3egg $1s')
+    .replace(/[,\s]+(?:for|into)\s+the\s+(?:whites?|yolks?|foam|meringue|batter|dough|sponge)\s*$/i, '');
+
 const unresolved = (text: string, how: How): ReadLine => ({
   text,
   status: 'unresolved',
@@ -141,7 +147,8 @@ type Parts = {
 /** "Stick of butter" is one of them. */
 const withBareMeasure = (tokens: readonly Token[]): readonly Token[] => {
   const [first] = tokens;
-  return first?.kind === 'word' && unitOf(first.text)?.kind === 'measure' ? [{ kind: 'number', value: 1 }, ...tokens] : tokens;
+  const unit = first?.kind === 'word' ? unitOf(first.text) : undefined;
+  return unit?.kind === 'measure' || (unit?.kind === 'volume' && unit.rough === true) ? [{ kind: 'number', value: 1 }, ...tokens] : tokens;
 };
 
 /** "1 lb 2 oz" and "1 kg 200 g" are one weight in two units. */
@@ -244,7 +251,7 @@ const weighAll = (parts: Parts, ingredient: Ingredient | null, settings: ReadSet
       parts.each !== null && (amount.unit === null || amount.unit.kind === 'container')
         ? times(weigh(parts.each, ingredient, settings, standard, sifted), amount)
         : weigh(amount, ingredient, settings, standard, sifted);
-    if (one === null) return null;
+    if (one === null) return inOtherWords(parts, ingredient, settings, standard);
     total = {
       low: total.low + amount.sign * one.low,
       usual: total.usual + amount.sign * one.usual,
@@ -254,6 +261,13 @@ const weighAll = (parts: Parts, ingredient: Ingredient | null, settings: ReadSet
     };
   }
   return compare(total, parts.also, ingredient, settings, standard);
+};
+
+/** A unit that says nothing of this ingredient ("1 sachet"), with its weight beside it. */
+const inOtherWords = (parts: Parts, ingredient: Ingredient | null, settings: ReadSettings, standard: CupStandard): Weighed | null => {
+  const weight = parts.amounts.length === 1 ? parts.also.find(({ unit }) => unit?.kind === 'mass') : undefined;
+  const found = weight === undefined ? null : weigh(weight, ingredient, settings, standard, false);
+  return found === null ? null : { ...found, how: [says('weight-in-brackets')] };
 };
 
 const mergeHow = (a: readonly How[], b: readonly How[]): How[] => [...a, ...b.filter((x) => !a.some((y) => y.code === x.code))];
@@ -376,12 +390,15 @@ const byVolume = (mL: number, ingredient: Ingredient, settings: ReadSettings, si
   };
 };
 
+const SPOONS: ReadonlySet<string> = new Set(['tsp', 'tbsp', 'cup', 'packet']);
+
 const byCount = (amount: Amount, ingredient: Ingredient, market: 'us' | 'eu'): Weighed | null => {
   const { measures } = ingredient;
   const sized = (size: string): number | undefined => (market === 'eu' ? (measures[`eu ${size}`] ?? measures[size]) : measures[size]);
   const named = amount.size === null ? undefined : sized(amount.size);
   if (named !== undefined) return exactly(named, says('by-size', { size: amount.size ?? '', each_g: named }));
-  const each = sized('each') ?? Object.values(measures)[0];
+  // One salt is no spoon of it: only what is counted has a size.
+  const each = sized('each') ?? Object.entries(measures).find(([name]) => !SPOONS.has(name))?.[1];
   if (each === undefined || (amount.unit !== null && amount.unit.kind === 'container')) return null;
   return exactly(each, says('size-assumed', { each_g: each }), true);
 };

@@ -51,6 +51,7 @@ const BY_MARKET: ReadonlyMap<string, readonly string[]> = new Map([
   ['soft cheese', ['cream-cheese', 'ricotta']],
   ['treacle', ['molasses', 'golden-syrup']],
   ['sweet milk', ['milk', 'condensed-milk']],
+  ['fruit salt', ['baking-soda', 'single-acting-powder']],
   ['malt', ['malt-syrup', 'malted-milk-powder']],
 ]);
 
@@ -64,8 +65,56 @@ export type Match = {
   readonly start: number;
 };
 
-/** The longest known name among the words, the last of equals ("milk chocolate" is chocolate). */
+/** Every word of a name, to mend a slip by. */
+const VOCABULARY: readonly string[] = [...new Set([...TABLE.byWords.keys()].flatMap((key) => key.split(' ')))].filter(
+  (word) => word.length >= 5,
+);
+/** Shorter words have too many neighbours. */
+const LEAST_MENDED = 5;
+
+/** One letter wrong, missing, too many, or two changed round. */
+const isOneSlipAway = (a: string, b: string): boolean => {
+  if (a === b || Math.abs(a.length - b.length) > 1) return false;
+  let i = 0;
+  while (i < a.length && i < b.length && a[i] === b[i]) i++;
+  const [restA, restB] = [a.slice(i), b.slice(i)];
+  if (restA.length !== restB.length) return restA.length > restB.length ? restA.endsWith(restB) : restB.endsWith(restA);
+  // One wrong, or two changed round.
+  const turned = `${restA.charAt(1)}${restA.charAt(0)}${restA.slice(2)}`;
+  return restA.endsWith(restB.slice(1)) || turned === restB;
+};
+
+/** Words of a recipe that are no slip of an ingredient's name. */
+const NO_SLIPS: ReadonlySet<string> = new Set(['batter', 'waffle', 'dough', 'plate', 'makes', 'other', 'round', 'white', 'whisk', 'flour']);
+
+/** A word that isn't known, as the only known one that is a slip away. */
+const mended = (word: string): string => {
+  if (word.length < LEAST_MENDED || NO_SLIPS.has(word) || KNOWN.has(word) || VOCABULARY.includes(word)) return word;
+  const near = VOCABULARY.filter((known) => known.startsWith(word.charAt(0)) && isOneSlipAway(word, known));
+  return near.length === 1 ? (near[0] ?? word) : word;
+};
+
+/**
+ * The ingredient that a phrase names. "Butter or oil" is butter, and the other is offered. Where no word is known, words that are one slip away
+ * from known ones are taken for them, and shown as not understood.
+ */
 export const matchIngredient = (phrase: readonly string[], own: readonly Ingredient[] = []): Match | null => {
+  const either = phrase.findIndex((word) => word.toLowerCase() === 'or');
+  if (either > 0) {
+    const [first, second] = [phrase.slice(0, either), phrase.slice(either + 1)].map((part) => matchName(part, own));
+    if (first != null && second != null && first.ingredient.id !== second.ingredient.id)
+      return { ...first, alternatives: [...first.alternatives, second.ingredient.id] };
+  }
+  const found = matchName(phrase, own);
+  if (found !== null) return found;
+  const words = phrase.flatMap((part) => wordsOf(part));
+  const tried = words.map(mended);
+  const guess = tried.every((word, i) => word === words[i]) ? null : matchName(tried, own);
+  return guess === null ? null : { ...guess, ignored: [...guess.ignored, ...words.filter((word, i) => tried[i] !== word)] };
+};
+
+/** The longest known name among the words, the last of equals ("milk chocolate" is chocolate). */
+const matchName = (phrase: readonly string[], own: readonly Ingredient[]): Match | null => {
   const words = phrase.flatMap((part) => wordsOf(part));
   const mine = own.length === 0 ? null : namesOfOwn(own);
   for (let length = Math.min(Math.max(TABLE.longest, mine?.longest ?? 0), words.length); length >= 1; length--) {

@@ -149,13 +149,18 @@ export class Reader {
       this.peek(1)?.kind === 'number'
     )
       this.position++;
+    // "a generous half cup"
+    const between = ['a', 'an'].includes(this.word() ?? '') ? FULLNESS.get(this.word(1) ?? '') : undefined;
+    if (between !== undefined && (this.peek(2)?.kind === 'number' || NUMBER_WORDS.has(this.word(2) ?? ''))) this.position += 2;
     const quantity = this.quantity();
     if (quantity === null) {
       this.position = start;
       return null;
     }
+    // "¾ of a cup", "a third of a cup"
+    if (this.word() === 'of' && ['a', 'an'].includes(this.word(1) ?? '') && this.unitAt(2) !== undefined) this.position += 2;
     let size: string | null = null;
-    let fullness: number | null = null;
+    let fullness: number | null = between ?? null;
     for (;;) {
       const word = this.word();
       if (word === null) break;

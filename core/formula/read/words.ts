@@ -77,6 +77,7 @@ export const NUMBER_WORDS: ReadonlyMap<string, number> = new Map([
   ['eleven', 11],
   ['twelve', 12],
   ['half', 0.5],
+  ['third', 1 / 3],
   ['quarter', 0.25],
   ['dozen', 12],
   ['couple', 2],
@@ -88,6 +89,8 @@ export const FULLNESS: ReadonlyMap<string, number> = new Map([
   ['heaped', 1.25],
   ['rounded', 1.2],
   ['generous', 1.1],
+  ['good', 1.1],
+  ['big', 1.2],
   ['scant', 0.93],
   ['level', 1],
 ]);

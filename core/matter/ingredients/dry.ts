@@ -31,7 +31,7 @@ export const FLOURS: readonly Ingredient[] = [
   row(
     'fine-flour',
     'flour',
-    'Fine wheat flour|cake flour|pastry flour|soft flour|00 flour|type 00 flour|fine flour',
+    'Fine wheat flour|cake flour|pastry flour|soft flour|00 flour|type 00 flour|fine flour|low-protein flour|low protein flour|low-gluten flour',
     { water: 12.51, protein: 8.2, fat: 0.86, sucrose: 0.25, reducing: 0.06, fibre: 1.7, ash: 0.36 },
     {
       cup: 115,

@@ -113,6 +113,13 @@ export const FLAVOURS: readonly Ingredient[] = [
     { cup: 255, tint: 1.4, acid_meqPer100g: 1 },
   ),
   row(
+    'potato',
+    'flavour',
+    'Potato, mashed|mashed potato|cold mashed potato|potatoes|potato|boiled potato|mash',
+    { water: 77.46, protein: 1.71, fat: 0.1, sucrose: 0.15, reducing: 0.7, fibre: 1.8, ash: 0.72, starch: 17.36 },
+    { cup: 210, measures: { each: 136 }, tint: 0.2, acid_meqPer100g: 0.5, source: sr('11367') },
+  ),
+  row(
     'pumpkin',
     'flavour',
     'Squash purée|pumpkin purée|pumpkin puree|pumpkin|canned pumpkin|squash puree',
