@@ -9,7 +9,7 @@ const USUAL = {
   salt: { high: 4 },
   powder: { low: 0.8, high: 12 },
   /** meq of soda left over per 100 g flour that can be tasted as soapy. */
-  soapy_meqPer100gFlour: 4,
+  soapy_meqPer100gFlour: 7,
 } as const;
 
 const warning = <C extends Code>(code: C, ...fields: FieldsOf<C>): Finding => finding('warning', code, ...fields) as Finding;
@@ -41,6 +41,8 @@ const gasFindings = (r: Omit<ParsedFormula, 'findings'>): Finding[] => {
   if (gas > USUAL_GAS_MMOL.high) found.push(warning('gas-far-above', fields));
   else if (gas < USUAL_GAS_MMOL.low && !lifted) found.push(warning('gas-far-below', fields));
   const soapy = (100 * l.leftover_meq) / r.flour_g;
+  // What fermented has soured by itself.
+  if (r.lift === 'yeasted') return found;
   if (l.soda_meq > 0 && l.acid_meq < 0.35 * l.soda_meq)
     found.push(warning('soda-without-acid', { soda_meq: Math.round(l.soda_meq), acid_meq: Math.round(l.acid_meq) }));
   else if (soapy > USUAL.soapy_meqPer100gFlour) found.push(warning('soda-left-over', { leftover_meq: Math.round(l.leftover_meq) }));

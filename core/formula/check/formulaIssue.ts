@@ -26,7 +26,7 @@ type Group = 'liquid' | 'egg' | 'fat' | 'sugar' | 'salt' | 'powder' | 'soda' | '
 const USUAL: Readonly<Record<Group, readonly [middle: number, factor: number]>> = {
   liquid: [130, 1.5],
   egg: [48, 1.9],
-  fat: [30, 2],
+  fat: [32, 2.2],
   sugar: [14, 2.8],
   salt: [1.6, 1.7],
   powder: [4.5, 1.7],
@@ -35,8 +35,9 @@ const USUAL: Readonly<Record<Group, readonly [middle: number, factor: number]>> 
 };
 const BY_LIFT: Partial<Readonly<Record<Lift, Partial<Record<Group, readonly [number, number]>>>>> = {
   rested: { egg: [70, 1.6], sugar: [62, 1.5], liquid: [120, 1.5], fat: [18, 1.9] },
-  ribbon: { egg: [80, 1.6], sugar: [60, 1.7], liquid: [60, 2.2] },
-  yeasted: { liquid: [135, 1.4], powder: [1, 3] },
+  ribbon: { egg: [130, 1.8], sugar: [85, 1.8], liquid: [60, 2.2] },
+  // From doughs to the thin batters that rise overnight.
+  yeasted: { liquid: [150, 1.5], powder: [1, 3], sugar: [8, 3.5] },
 };
 
 const groupOf = (i: Ingredient): Group | null => {
@@ -65,9 +66,25 @@ const isWafer = (shares: Shares, lift: Lift): boolean =>
   (lift === 'quick' || lift === 'ribbon') &&
   (shares.get('liquid') ?? 0) < 30 &&
   (shares.get('sugar') ?? 0) > 30 &&
-  (shares.get('egg') ?? 0) > 35;
+  (shares.get('egg') ?? 0) > 35 &&
+  (shares.get('egg') ?? 0) < 105;
 
-const usualFor = (lift: Lift | 'wafer', group: Group): readonly [number, number] =>
+type Family = Lift | 'wafer';
+
+/** What kind of batter it is by its shares, whichever way it is lifted and whatever iron stands there: wafers; egg waffles, thin and sweet; sponges. */
+const familyOf = (shares: Shares, lift: Lift): Family => {
+  if (isWafer(shares, lift)) return 'wafer';
+  const share = (group: Group): number => shares.get(group) ?? 0;
+  const isSweetWithEggs = lift !== 'yeasted' && share('sugar') > 40 && share('egg') > 40;
+  if (!isSweetWithEggs) return lift;
+  if (share('liquid') <= 70) return 'ribbon';
+  return share('fat') < 35 ? 'rested' : lift;
+};
+
+/** Of these, little is no slip: nobody misses a spoon of sugar, and salt goes by the pinch. */
+const LITTLE_IS_FINE: Partial<Readonly<Record<Group, number>>> = { sugar: 6, salt: 2.8, fat: 3 };
+
+const usualFor = (lift: Family, group: Group): readonly [number, number] =>
   (lift === 'wafer' ? WAFER : BY_LIFT[lift])?.[group] ?? USUAL[group];
 
 const sharesOf = (grams: readonly number[], reading: ParsedFormula): { flour: number; shares: Shares } => {
@@ -84,11 +101,12 @@ const sharesOf = (grams: readonly number[], reading: ParsedFormula): { flour: nu
 };
 
 /** How surprising a bowl is: squared distances in log space, capped so that one odd line doesn't hide another. */
-const implausibility = (shares: Shares, lift: Lift | 'wafer'): number =>
+const implausibility = (shares: Shares, lift: Family): number =>
   sum(
     [...shares].map(([group, percent]) => {
       const [middle, factor] = usualFor(lift, group);
-      return percent <= 0 ? 0 : Math.min(16, (Math.log(percent / middle) / Math.log(factor)) ** 2);
+      const spread = percent < middle ? Math.max(factor, LITTLE_IS_FINE[group] ?? 0) : factor;
+      return percent <= 0 ? 0 : Math.min(16, (Math.log(percent / middle) / Math.log(spread)) ** 2);
     }),
   );
 
@@ -110,12 +128,14 @@ const LEAST_GAIN = 2.2;
 const slips = (reading: ParsedFormula): FormulaIssue[] => {
   const grams = reading.lines.map((line) => line.grams ?? 0);
   const written = sharesOf(grams, reading);
-  const family = isWafer(written.shares, reading.lift) ? 'wafer' : reading.lift;
+  const family = familyOf(written.shares, reading.lift);
   const now = implausibility(written.shares, family);
   const found: FormulaIssue[] = [];
   reading.lines.forEach((line, index) => {
     const ingredient = ingredientOf(line);
     if (ingredient === undefined || line.grams === null || line.grams <= 0) return;
+    // A pinch is meant as one.
+    if (line.how.some(({ code }) => code === 'rough-measure')) return;
     const group = groupOf(ingredient);
     if (group === null && ingredient.role !== 'flour') return;
     const best = SLIPS.filter(([code]) => !BY_SPOON.has(code) || ['salt', 'leavening', 'yeast'].includes(ingredient.role))
@@ -169,9 +189,23 @@ const CO2_G_PER_MOL = 44.009;
 const POWDER_CO2_SHARE = 0.13;
 const VINEGAR_MEQ_PER_G = 0.83;
 
+/** More vinegar than this can be tasted in a sweet batter, share of the bowl (*common practice*: a spoonful to a batter for four). */
+const MOST_VINEGAR = 0.03;
+
+/** A spoonful of vinegar where that is enough; else as much soda as the bowl's acid takes. */
+const sodaRepair = (reading: ParsedFormula, sodaLine: number, missing_meq: number): Repair => {
+  const vinegar_g = missing_meq / VINEGAR_MEQ_PER_G;
+  const soda_g = reading.lines[sodaLine]?.grams ?? null;
+  const { soda_meq, acid_meq } = reading.leavening;
+  return soda_g === null || vinegar_g <= MOST_VINEGAR * reading.totalMass_g
+    ? { kind: 'add', ingredientId: 'vinegar', grams: round(vinegar_g) }
+    : { kind: 'set-grams', line: sodaLine, grams: round(Math.max(0.1, (soda_g * acid_meq) / soda_meq)) };
+};
+
 const sodaFindings = (reading: ParsedFormula): FormulaIssue[] => {
   const { soda_meq, acid_meq } = reading.leavening;
-  if (soda_meq <= 0 || acid_meq >= 0.6 * soda_meq) return [];
+  // A batter that fermented has soured by itself.
+  if (soda_meq <= 0 || acid_meq >= 0.6 * soda_meq || reading.lift === 'yeasted') return [];
   const index = reading.lines.findIndex((line) => (ingredientOf(line)?.acid_meqPer100g ?? 0) < -500);
   const missing_meq = soda_meq - acid_meq;
   // A spoonful of vinegar in the milk is meant to sour it: say how far it goes.
@@ -189,7 +223,7 @@ const sodaFindings = (reading: ParsedFormula): FormulaIssue[] => {
         vinegar_g: round(missing_meq / VINEGAR_MEQ_PER_G),
         powder_g: round(powder_g),
       },
-      repairs: [{ kind: 'add', ingredientId: 'vinegar', grams: round(missing_meq / VINEGAR_MEQ_PER_G) }],
+      repairs: [sodaRepair(reading, index, missing_meq)],
     },
   ];
 };
