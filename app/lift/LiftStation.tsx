@@ -33,15 +33,28 @@ export const LiftStation = () => {
   return <OfFormula key={`${session.formula.id}/${session.formula.rev}`} session={session} formula={session.formula} />;
 };
 
-const TABS = ['Methods', 'Mix', 'Whip and fold', 'Ferment', 'Rest', 'Before the pour'] as const;
+type Panel = 'Methods' | 'Mix' | 'Whip and fold' | 'Ferment' | 'Rest' | 'Before the pour';
+
+/** What this lift has to do with: nothing is whipped for a plain batter, nothing ferments without yeast. */
+const panelsOf = (lift: Lift): readonly Panel[] => [
+  'Methods',
+  'Mix',
+  ...(lift === 'quick' || lift === 'rested' || lift === 'yeasted' ? [] : (['Whip and fold'] as const)),
+  ...(lift === 'yeasted' ? (['Ferment'] as const) : []),
+  'Rest',
+  'Before the pour',
+];
 
 /** Where most of the work of this lift is. */
-const firstTab = (lift: Lift): number => (lift === 'yeasted' ? 3 : lift === 'rested' ? 4 : lift === 'quick' ? 0 : 2);
+const firstPanel = (lift: Lift): Panel =>
+  lift === 'yeasted' ? 'Ferment' : lift === 'rested' ? 'Rest' : lift === 'quick' ? 'Methods' : 'Whip and fold';
 
 const OfFormula = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
   const carryOut = useDo();
   const reading = readingOf(session, formula);
-  const [tab, setTab] = useState(firstTab(reading.lift));
+  const panels = panelsOf(reading.lift);
+  const [chosen, setChosen] = useState<Panel>(firstPanel(reading.lift));
+  const tab = Math.max(0, panels.indexOf(chosen));
   const setLift = (lift: Lift | null): void =>
     void carryOut(commands.reviseFormula(formula, (newest) => ({ ...newest, lift, parentRev: newest.rev })));
   const props = { session, formula, reading };
@@ -65,9 +78,13 @@ const OfFormula = ({ session, formula }: { readonly session: Session; readonly f
           onChange={setLift}
         />
       </h1>
-      <TabGroup selectedIndex={tab} onChange={setTab} className="mt-2 flex min-h-0 flex-1 flex-col">
+      <TabGroup
+        selectedIndex={tab}
+        onChange={(index) => setChosen(panels[index] ?? 'Methods')}
+        className="mt-2 flex min-h-0 flex-1 flex-col"
+      >
         <TabList className="flex flex-wrap gap-1 border-b-2 border-line">
-          {TABS.map((name) => (
+          {panels.map((name) => (
             <Tab
               key={name}
               className="-mb-0.5 min-h-11 border-b-3 border-transparent px-4 font-semibold text-quiet hover:text-ink data-selected:border-act data-selected:text-act"
@@ -77,24 +94,16 @@ const OfFormula = ({ session, formula }: { readonly session: Session; readonly f
           ))}
         </TabList>
         <TabPanels className="min-h-0 flex-1 pt-4">
-          <TabPanel>
-            <Methods {...props} onTake={setLift} />
-          </TabPanel>
-          <TabPanel>
-            <Mix {...props} />
-          </TabPanel>
-          <TabPanel>
-            <WhipAndFold {...props} />
-          </TabPanel>
-          <TabPanel>
-            <Ferment {...props} />
-          </TabPanel>
-          <TabPanel>
-            <Rest {...props} />
-          </TabPanel>
-          <TabPanel>
-            <Before {...props} />
-          </TabPanel>
+          {panels.map((name) => (
+            <TabPanel key={name}>
+              {name === 'Methods' && <Methods {...props} onTake={setLift} />}
+              {name === 'Mix' && <Mix {...props} />}
+              {name === 'Whip and fold' && <WhipAndFold {...props} />}
+              {name === 'Ferment' && <Ferment {...props} />}
+              {name === 'Rest' && <Rest {...props} />}
+              {name === 'Before the pour' && <Before {...props} />}
+            </TabPanel>
+          ))}
         </TabPanels>
       </TabGroup>
     </div>

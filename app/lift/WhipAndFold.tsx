@@ -82,7 +82,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const bowl = kit.bowls.find((b) => b.id === bowlId) ?? null;
   const findings = whipFindings(whip, bowl);
   const plan = foamPlan({ ...whip, egg_g: Math.max(1, whip.egg_g) });
-  const [elapsed, running, press] = useStopwatch();
+  const [elapsed, running, press] = useStopwatch(formula.id);
   const stage = stageAt(plan, elapsed);
   const isHere = running || elapsed > 0;
   const shown_s = isHere ? elapsed : plan.reached_s.firm;
@@ -195,7 +195,6 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
               onSay={
                 elapsed > 0 && name !== 'broken'
                   ? () => {
-                      if (running) press();
                       void note({
                         kind: 'whipped',
                         data: {

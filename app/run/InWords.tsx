@@ -5,6 +5,8 @@ import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
+import { minutes, minuteWords } from './minuteWords.ts';
+import { Served } from './Served.tsx';
 
 type Props = {
   readonly session: Session;
@@ -13,8 +15,6 @@ type Props = {
   readonly onChange: (changes: Partial<Run>) => void;
 };
 
-const minutes = (seconds: number): number => Math.round(seconds / 60);
-const minuteWords = (seconds: number): string => (minutes(seconds) === 1 ? 'a minute' : `${minutes(seconds)} minutes`);
 /** Whether a morning has begun changes slowly. */
 const TICK_MS = 30_000;
 /** Slack is taken in whole steps, s. */
@@ -37,13 +37,9 @@ export const InWords = ({ session, planned, plan, onChange }: Props) => {
       <p data-figure="in words" data-exact={plan.loads.length}>
         The first iron goes on at <b>{timeOfDay(plan.startAt, zone)}</b>; {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}{' '}
         on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand; the last is out at{' '}
-        <b>{timeOfDay(plan.lastPlateAt, zone)}</b>
-        {run.mode === 'together'
-          ? plan.longestWait_s < 60
-            ? '; nobody’s waits.'
-            : `; the first pieces wait ${minuteWords(plan.longestWait_s)}.`
-          : '.'}
+        <b>{timeOfDay(plan.lastPlateAt, zone)}</b>.
       </p>
+      <Served session={session} planned={planned} plan={plan} onChange={onChange} />
       {played !== null && (
         <p data-figure="p90" data-exact={Math.round(played.p90_s)}>
           Two hundred mornings played: half are out within {minuteWords(Math.max(0, played.p50_s))} of that, nine in ten within{' '}
@@ -56,7 +52,8 @@ export const InWords = ({ session, planned, plan, onChange }: Props) => {
               </button>
             </>
           ) : (
-            more_s > 0 && (
+            more_s > 0 &&
+            (run.door_s ?? 0) === 0 && (
               <button type="button" className={PRESS} onClick={() => onChange({ slack_s: more_s })}>
                 Start {minuteWords(more_s)} earlier
               </button>

@@ -1,10 +1,11 @@
 import type { Session } from '../session/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
+import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { Link } from 'react-router';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import { dishWords } from './dishWords.ts';
+import { HOLD_WORDS } from './holdWords.ts';
 
 const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
 
@@ -17,7 +18,7 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
     onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
   };
   return (
-    <div className="no-print grid grid-cols-[auto_auto_auto_auto_minmax(0,1fr)] items-end gap-x-7 gap-y-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+    <div className="no-print flex flex-wrap items-end gap-x-6 gap-y-3">
       <NumberEntry
         big
         label="People"
@@ -57,7 +58,19 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
           }}
         />
       </label>
-      <fieldset className="flex min-w-0 flex-col gap-1 text-[15px]">
+      {run.mode === 'as-they-come' && (
+        <NumberEntry
+          big
+          label="They come over, min"
+          placeholder="all at once"
+          value={run.door_s === undefined || run.door_s === 0 ? null : Math.round(run.door_s / 60)}
+          min={0}
+          max={720}
+          mayBeEmpty
+          onChange={(minutes) => onChange({ door_s: (minutes ?? 0) * 60 })}
+        />
+      )}
+      <fieldset className="flex min-w-72 flex-1 flex-col gap-1 text-[15px]">
         <legend className="mb-1">How</legend>
         <div className="flex gap-2 max-sm:flex-col">
           {(
@@ -82,7 +95,7 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
           ))}
         </div>
       </fieldset>
-      <div className="col-span-full flex flex-wrap items-baseline gap-x-6 gap-y-2">
+      <div className="flex w-full flex-wrap items-baseline gap-x-6 gap-y-2">
         <span className="text-xl">
           <InlineSelect
             label="Formula"
@@ -111,6 +124,15 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
             value={run.hands ?? 1}
             choices={Array.from({ length: MOST_HANDS }, (_, i) => ({ value: i + 1, label: HANDS_WORDS[i] ?? String(i + 1) }))}
             onChange={(hands) => onChange({ hands })}
+          />
+        </span>
+        <span>
+          waits{' '}
+          <InlineSelect
+            label="Where it waits"
+            value={run.hold ?? 'rack'}
+            choices={HOLDS.map((hold) => ({ value: hold, label: HOLD_WORDS[hold] }))}
+            onChange={(hold) => onChange({ hold })}
           />
         </span>
         <p className="text-[15px] text-quiet">

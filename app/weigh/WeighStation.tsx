@@ -55,7 +55,8 @@ type WeighProps = {
 const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
   const { weighing, state, step } = bowl;
   const bench = useBench(session, bowl, tell, () => void onFinish());
-  const { own, scale, isLive, at, touch, next, undo, record, overshoot, progress, layers, full_g, wantsScale, setWantsScale } = bench;
+  const { own, scale, isLive, at, touch, next, undo, record, overshoot, progress, layers, full_g, isDemo, wantsScale, setWantsScale } =
+    bench;
   return (
     <div className="grid h-full grid-cols-[250px_minmax(0,1fr)_310px] gap-6 px-5 py-3 max-lg:grid-cols-1">
       <aside className="overflow-y-auto pr-1 max-lg:order-last">
@@ -133,7 +134,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
               checked={wantsScale}
               onChange={(event) => setWantsScale(event.target.checked)}
             />
-            a scale is connected
+            {isDemo ? 'a scale is connected' : 'try it with the simulated scale'}
           </label>
         )}
         {scale.status !== 'off' && at !== null && (

@@ -4,6 +4,7 @@ import type { WeighStep } from '../../core/weigh/index.ts';
 import { overshootChoices } from '../../core/weigh/index.ts';
 import { useScale } from '../devices/index.ts';
 import type { Session } from '../session/index.ts';
+import { useKitchenChoice } from '../store/index.ts';
 import { layersOf, nextTouch, nowIn_g, progressOf } from './atTheBench.ts';
 import { useAtScale } from './useAtScale.ts';
 import type { Bowl, useWeighing } from './useWeighing.ts';
@@ -11,7 +12,9 @@ import type { Bowl, useWeighing } from './useWeighing.ts';
 /** One bowl at the bench: what is to be done, what the scale says of it, and the touches. */
 export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof useWeighing>['append'], onFinish: () => void) => {
   const { weighing, state, step } = bowl;
-  const [wantsScale, setWantsScale] = useState(weighing.by === 'scale');
+  // The simulated scale is there in the demo; in one's own kitchen it is a stand-in that is asked for.
+  const { isDemo } = useKitchenChoice();
+  const [wantsScale, setWantsScale] = useState(isDemo);
   const [confirmed, setConfirmed] = useState<string | null>(null);
   const scale = useScale(wantsScale && weighing.by === 'scale');
   const own = session.readSettings.own ?? [];
@@ -63,6 +66,7 @@ export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof u
     overshoot,
     progress: progressOf(bowl),
     ...layersOf(bowl, at, isLive, own),
+    isDemo,
     wantsScale,
     setWantsScale,
   };

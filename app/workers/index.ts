@@ -1,3 +1,14 @@
 export type { AdviceJob, AdviceReply, Answer, DialInJob, MovesJob, RescueJob } from './messages.ts';
 export { askOnce, NoAnswer } from './computeClient.ts';
-export { useAdvice, useAdvices, useAfter, useDialIn, useHeat, useMoves, useOpenTimes, usePattern, useWorth } from './useAdvice.ts';
+export {
+  useAdvice,
+  useAdvices,
+  useAfter,
+  useAfters,
+  useDialIn,
+  useHeat,
+  useMoves,
+  useOpenTimes,
+  usePattern,
+  useWorth,
+} from './useAdvice.ts';

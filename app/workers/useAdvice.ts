@@ -107,6 +107,10 @@ export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job), ...ST
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
 export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job), ...STAYS });
 
+/** The same for several irons, for the plan: when the worker is free. */
+export const useAfters = (jobs: readonly AdviceJob[]) =>
+  useQueries({ queries: jobs.map((job) => ({ ...asked('after', job, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })) });
+
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;
 

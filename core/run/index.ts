@@ -9,5 +9,7 @@ export { planRun } from './plan.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS, Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';
+export type { HeldAs, Hold, HoldCourse, Service } from './service.ts';
+export { heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';

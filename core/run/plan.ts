@@ -3,6 +3,7 @@ import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { PlannedIron, Slot } from './schedule.ts';
 import { scheduled } from './schedule.ts';
+import { arrivalOf_s, PLATING_S } from './service.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
@@ -18,6 +19,8 @@ export type RunRequest = {
   readonly batter_g: number | null;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
+  /** As they come: how long the door is open, s; left out: all who come are there at once. */
+  readonly door_s?: number | undefined;
   /** Everything so much earlier than it would have to be, s. */
   readonly slack_s?: number | undefined;
 };
@@ -45,8 +48,6 @@ export type RunPlan = {
   readonly findings: readonly Finding[];
 };
 
-/** From the last open lid to the table (*common practice*), s. */
-const PLATING_S = 60;
 /** A plan longer than this needs other irons, not more patience. */
 const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
@@ -58,7 +59,7 @@ const LONG_HOLD_S = 30 * 60;
  */
 export const planRun = (request: RunRequest): RunPlan => {
   const wanted = Math.ceil(request.people * request.piecesPerPerson);
-  const { slots, findings, pieces } = allot(wanted, request.irons, Math.max(1, request.hands ?? 1));
+  const { slots, findings, pieces } = allot(wanted, request);
   const share = batterShare(slots, request.batter_g, findings);
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
@@ -96,16 +97,20 @@ export const planRun = (request: RunRequest): RunPlan => {
   };
 };
 
-const allot = (
-  wanted: number,
-  irons: readonly PlannedIron[],
-  hands: number,
-): { slots: readonly Slot[]; findings: Finding[]; pieces: number } => {
+/** When the next piece is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
+const wantedFrom =
+  ({ mode, people, piecesPerPerson, door_s = 0 }: RunRequest) =>
+  (pieces: number): number =>
+    mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor(pieces / piecesPerPerson)), people, door_s);
+
+const allot = (wanted: number, request: RunRequest): { slots: readonly Slot[]; findings: Finding[]; pieces: number } => {
+  const { irons } = request;
   const findings: Finding[] = [];
   if (!(wanted > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
-  const { slots, pieces, isCut } = scheduled(wanted, irons, hands, LONGEST_RUN_S);
-  if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: LONGEST_RUN_S / 3600, pieces, wanted } });
+  const longest_s = LONGEST_RUN_S + (request.mode === 'together' ? 0 : (request.door_s ?? 0));
+  const { slots, pieces, isCut } = scheduled(wanted, irons, Math.max(1, request.hands ?? 1), longest_s, wantedFrom(request));
+  if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted } });
   if (pieces > wanted && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - wanted } });
   return { slots, findings, pieces };
 };

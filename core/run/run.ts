@@ -3,6 +3,7 @@ import { PrepStep } from '../lift/index.ts';
 import { Instant, LIMITS, Zone } from '../basis/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
+import { HOLDS } from './service.ts';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
 
@@ -39,6 +40,14 @@ export const Run = z.object({
   batter_g: z.number().positive().max(1e6).nullable(),
   /** Pairs of hands at the irons; left out: one. */
   hands: z.int().min(1).max(MOST_HANDS).optional(),
+  /** As they come: how long the door is open, s; left out: everybody is there at once. */
+  door_s: z
+    .number()
+    .min(0)
+    .max(12 * 3600)
+    .optional(),
+  /** Where pieces wait for the table; left out: on a rack. */
+  hold: z.enum(HOLDS).optional(),
   /** Everything so much earlier than the plan needs, s; left out: not at all. */
   slack_s: z
     .number()

@@ -82,10 +82,17 @@ export type Schedule = { readonly slots: readonly Slot[]; readonly pieces: numbe
 
 /**
  * Loads by iron, each given to the iron that would have it out first, with a hand there for every pour and every lid: two lids never need one hand at
- * once. Tried with each iron as the first; the shortest counts. `longest_s`: no load is poured that would be out later (`isCut`).
+ * once. Tried with each iron as the first; the shortest counts. `longest_s`: no load is poured that would be out later (`isCut`). `due_s`: when the next
+ * piece is wanted, if so many are out, in s after the first; nothing is out sooner.
  */
-export const scheduled = (wanted: number, irons: readonly PlannedIron[], hands: number, longest_s: number): Schedule => {
-  const tried = irons.length === 0 ? [] : irons.map((_, first) => inTurn(wanted, irons, hands, longest_s, first));
+export const scheduled = (
+  wanted: number,
+  irons: readonly PlannedIron[],
+  hands: number,
+  longest_s: number,
+  due_s: (pieces: number) => number = atOnce,
+): Schedule => {
+  const tried = irons.length === 0 ? [] : irons.map((_, first) => inTurn(wanted, irons, hands, longest_s, first, due_s));
   const best = tried.reduce<Schedule | null>(
     (a, b) => (a === null || b.pieces > a.pieces || (b.pieces === a.pieces && spanOf(b.slots) < spanOf(a.slots) - 1e-9) ? b : a),
     null,
@@ -97,7 +104,16 @@ export const scheduled = (wanted: number, irons: readonly PlannedIron[], hands: 
 export const spanOf = (slots: readonly Slot[]): number =>
   Math.max(0, ...slots.map(({ open_s }) => open_s)) - Math.min(0, ...slots.map(({ pour_s }) => pour_s));
 
-const inTurn = (wanted: number, irons: readonly PlannedIron[], hands: number, longest_s: number, first: number): Schedule => {
+const atOnce = (): number => 0;
+
+const inTurn = (
+  wanted: number,
+  irons: readonly PlannedIron[],
+  hands: number,
+  longest_s: number,
+  first: number,
+  due_s: (pieces: number) => number,
+): Schedule => {
   const freeAt = irons.map(() => 0);
   const count = irons.map(() => 0);
   const longestPour_s = Math.max(...irons.map(({ open_s }) => open_s));
@@ -110,7 +126,9 @@ const inTurn = (wanted: number, irons: readonly PlannedIron[], hands: number, lo
       // The iron that begins is not the one that happens to be done first.
       if (slots.length === 0 && index !== first) continue;
       const n = count[index]! + 1;
-      const pour_s = earliestPour_s(iron, n, freeAt[index]!, busy, hands);
+      const firstOut_s = slots[0]?.open_s ?? 0;
+      const wanted_s = slots.length === 0 ? 0 : firstOut_s + due_s(pieces) - cookOf_s(iron, n);
+      const pour_s = earliestPour_s(iron, n, Math.max(freeAt[index]!, wanted_s), busy, hands);
       const open_s = pour_s + cookOf_s(iron, n);
       if (best === null || open_s < best.open_s - 1e-9) best = { iron, index, n, pour_s, open_s };
     }

@@ -1,0 +1,85 @@
+import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
+import { dishOf, heldIn, servedBy } from '../../core/run/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { adviceJob } from '../session/index.ts';
+import { useAfters } from '../workers/index.ts';
+import { HOLD_WORDS } from './holdWords.ts';
+import { minuteWords } from './minuteWords.ts';
+
+type Props = {
+  readonly session: Session;
+  readonly planned: PlannedRun;
+  readonly plan: RunPlan;
+  readonly onChange: (changes: Partial<Run>) => void;
+};
+
+/** Under this nobody calls it crisp any more (see `crispLost_min`). */
+const CRISP = 2;
+/** A plate that is so much crisper is worth another place. */
+const BETTER_BY = 0.5;
+/** Food that is held hot is held at this or above. */
+const HOT_HOLDING_C = 57;
+
+const crispWords = ({ crispAtPlate }: HeldAs): string =>
+  `${crispAtPlate >= CRISP ? 'still crisp' : 'no longer crisp'} (${crispAtPlate.toFixed(1)} of 5)`;
+
+/** Who waits for what, and what becomes of what waits. */
+export const Served = ({ session, planned, plan, onChange }: Props) => {
+  const { run, request, irons } = planned;
+  const formula = session.formulas.find(({ id }) => id === run.formulaId) ?? null;
+  const after = useAfters(
+    formula === null ? [] : irons.map((iron) => adviceJob(session, formula, iron, { ...dishOf(run), load: 2, preheat_s: null })),
+  );
+  if (request === null) return null;
+  const service = servedBy(plan, request);
+  const oldest_s = Math.max(0, ...service.oldest_s.values());
+  const courses = new Map(
+    irons.flatMap(({ id }, i) => {
+      const found = after[i]?.data;
+      return found?.ok === true ? [[id, found.value.courses.map(({ place, course }) => ({ place, crisp: course.crisp }))] as const] : [];
+    }),
+  );
+  const held = heldIn(service.oldest_s, courses);
+  const wanted: Hold = run.hold ?? 'rack';
+  const here = held.find(({ place }) => place === wanted);
+  const best = held[0];
+  return (
+    <p data-figure="longest wait" data-exact={Math.round(service.longestWait_s)}>
+      {run.mode === 'as-they-come' &&
+        (service.longestWait_s < 60 ? (
+          'Nobody waits a minute. '
+        ) : (
+          <>
+            Nobody waits longer than <b>{minuteWords(service.longestWait_s)}</b>
+            {service.impatient > 0 && ` (${service.impatient} of ${run.people} over four)`}; {minuteWords(service.meanWait_s)} in the
+            mean.{' '}
+          </>
+        ))}
+      The oldest piece is on its plate <b>{minuteWords(oldest_s)}</b> after the lid
+      {here !== undefined && (
+        <span data-figure="crisp at the plate" data-exact={here.crispAtPlate}>
+          , having waited {HOLD_WORDS[wanted]}: {crispWords(here)}
+        </span>
+      )}
+      .{' '}
+      {best !== undefined && here !== undefined && best.crispAtPlate > here.crispAtPlate + BETTER_BY && (
+        <>
+          {HOLD_WORDS[best.place].charAt(0).toUpperCase() + HOLD_WORDS[best.place].slice(1)} it is {crispWords(best)}.{' '}
+          <button
+            type="button"
+            className="min-h-8 font-semibold text-act underline underline-offset-2"
+            onClick={() => onChange({ hold: best.place })}
+          >
+            Let it wait there
+          </button>
+        </>
+      )}
+      {wanted === 'oven' && (
+        <span className="text-[15px] text-quiet">
+          {' '}
+          In one layer on a rack; what is held hot stays at {HOT_HOLDING_C} °C or above (FDA Food Code 3-501.16; local rules come first).
+        </span>
+      )}
+    </p>
+  );
+};

@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { PlannedIron, RunRequest } from './index.ts';
+import { heldIn, planRun, servedBy } from './index.ts';
+import { crispAfter } from './service.ts';
+
+const DOOR = Date.UTC(2026, 10, 28, 7, 0);
+const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
+  ironId: 'a',
+  piecesPerLoad: 2,
+  portion_g: 150,
+  leastPortion_g: 140,
+  preheat_s: 300,
+  cook_s: 240,
+  open_s: 20,
+  recovery_s: 15,
+  ...changes,
+});
+const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
+  people: 12,
+  piecesPerPerson: 1,
+  serveAt: DOOR,
+  mode: 'as-they-come',
+  irons: [iron(), iron({ ironId: 'b' })],
+  batter_g: null,
+  ...changes,
+});
+const morning = (changes: Partial<RunRequest> = {}) => {
+  const request = asked(changes);
+  const plan = planRun(request);
+  return { request, plan, service: servedBy(plan, request) };
+};
+
+describe('who is served when', () => {
+  test('a door open for two hours: hardly anybody waits, and nothing is cooked long before it is eaten', () => {
+    const { plan, service } = morning({ door_s: 7200 });
+    expect(service.longestWait_s).toBeLessThan(4 * 60);
+    expect(service.impatient).toBe(0);
+    // A load of two, eaten by two guests eleven minutes apart.
+    for (const age of service.oldest_s.values()) expect(age).toBeLessThan(7200 / 11 + 120);
+    expect((plan.lastPlateAt - DOOR) / 1000).toBeGreaterThan(7200 - 700);
+  });
+
+  test('all there when the door opens: those at the end wait until everything has been cooked', () => {
+    const { plan, service } = morning();
+    expect(service.longestWait_s).toBeCloseTo((plan.lastPlateAt - DOOR) / 1000, 6);
+    expect(service.meanWait_s).toBeLessThan(service.longestWait_s);
+    expect(service.impatient).toBeGreaterThan(0);
+  });
+
+  test('all together: nobody waits, and the first pieces are the oldest', () => {
+    const { plan, service } = morning({ mode: 'together', door_s: 7200 });
+    expect(service.longestWait_s).toBe(0);
+    const first = Math.min(...plan.loads.map(({ openAt }) => openAt));
+    expect(Math.max(...service.oldest_s.values())).toBeCloseTo((DOOR - first) / 1000, 6);
+  });
+
+  // By another way of counting: minute by minute, what is out and what is wanted.
+  test('whatever the morning, everybody gets what they came for, and no piece is eaten before it is out', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          people: fc.integer({ min: 1, max: 40 }),
+          piecesPerPerson: fc.constantFrom(0.5, 1, 1.5, 2),
+          door_s: fc.constantFrom(0, 900, 3600, 7200),
+          mode: fc.constantFrom('together' as const, 'as-they-come' as const),
+          hands: fc.integer({ min: 1, max: 2 }),
+          cook_s: fc.integer({ min: 60, max: 400 }),
+        }),
+        ({ cook_s, ...changes }) => {
+          const { request, plan, service } = morning({ ...changes, irons: [iron({ cook_s }), iron({ ironId: 'b', cook_s: cook_s + 40 })] });
+          expect(plan.pieces).toBeGreaterThanOrEqual(Math.ceil(request.people * request.piecesPerPerson));
+          const door_s = request.mode === 'together' ? 0 : (request.door_s ?? 0);
+          const out = plan.loads
+            .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => (openAt - DOOR) / 1000 + 60))
+            .sort((a, b) => a - b);
+          let worst = 0;
+          for (let guest = 0; guest < request.people; guest++) {
+            const sits = request.people === 1 ? 0 : (door_s * guest) / (request.people - 1);
+            const needed = Math.ceil((guest + 1) * request.piecesPerPerson);
+            worst = Math.max(worst, (out[needed - 1] ?? Infinity) - sits);
+          }
+          expect(service.longestWait_s).toBeCloseTo(Math.max(0, worst), 6);
+          for (const age of service.oldest_s.values()) expect(age).toBeGreaterThanOrEqual(60 - 1e-9);
+        },
+      ),
+      { numRuns: 200, seed: 5 },
+    );
+  });
+});
+
+describe('where it waits', () => {
+  const rack = { place: 'rack', crisp: [4, 3, 2, 1] } as const;
+  const oven = { place: 'oven', crisp: [4, 3.8, 3.7, 3.6] } as const;
+  test('between minutes by a straight line, beyond the course its last value', () => {
+    expect(crispAfter(rack, 90)).toBeCloseTo(2.5, 9);
+    expect(crispAfter(rack, 9999)).toBe(1);
+    expect(crispAfter(rack, -5)).toBe(4);
+  });
+
+  test('the place that keeps the oldest piece crispest comes first; of several irons the worst counts', () => {
+    const courses = new Map([
+      ['a', [rack, oven]],
+      ['b', [{ place: 'rack', crisp: [5, 5, 5, 5] } as const, { place: 'oven', crisp: [3, 3, 3, 3] } as const]],
+    ]);
+    const held = heldIn(
+      new Map([
+        ['a', 120],
+        ['b', 60],
+      ]),
+      courses,
+    );
+    expect(held.map(({ place, ironId, crispAtPlate }) => [place, ironId, crispAtPlate])).toEqual([
+      ['oven', 'b', 3],
+      ['rack', 'a', 2],
+    ]);
+    expect(heldIn(new Map([['c', 60]]), courses)).toEqual([]);
+  });
+});

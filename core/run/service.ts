@@ -1,0 +1,92 @@
+import type { RunPlan, RunRequest } from './plan.ts';
+
+/** From an open lid to the table, s (*common practice*). */
+export const PLATING_S = 60;
+
+/** When the guest of this number (from 0) is at the table, s after the first: evenly, while the door is open. */
+export const arrivalOf_s = (guest: number, people: number, door_s: number): number => (people <= 1 ? 0 : (door_s * guest) / (people - 1));
+
+/** How a morning is for those who eat and for what is eaten. */
+export type Service = {
+  /** From sitting down to the last of their pieces, s: the longest, and in the mean. */
+  readonly longestWait_s: number;
+  readonly meanWait_s: number;
+  /** Guests who wait for more than `PATIENCE_S`. */
+  readonly impatient: number;
+  /** From the open lid to the plate, s: the oldest piece, by iron. */
+  readonly oldest_s: ReadonlyMap<string, number>;
+};
+
+/** Nobody minds waiting so long (*common practice*). */
+export const PATIENCE_S = 4 * 60;
+
+type Piece = { readonly ironId: string; readonly out_s: number };
+
+/**
+ * Who gets which piece, and when: pieces are eaten in the order in which they come out, guests are served in the order in which they sit down. All
+ * together: everybody at `serveAt`.
+ */
+export const servedBy = (
+  plan: RunPlan,
+  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
+): Service => {
+  const pieces = plan.loads
+    .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
+      Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
+    )
+    .sort((a, b) => a.out_s - b.out_s);
+  const door_s = request.mode === 'together' ? 0 : (request.door_s ?? 0);
+  const oldest_s = new Map<string, number>();
+  let [longest, sum, impatient] = [0, 0, 0];
+  for (let guest = 0; guest < request.people; guest++) {
+    const sits_s = arrivalOf_s(guest, request.people, door_s);
+    // Two and a half each: the half goes to whoever is next.
+    const [from, to] = [Math.floor(guest * request.piecesPerPerson), Math.ceil((guest + 1) * request.piecesPerPerson)];
+    const mine = pieces.slice(from, to);
+    const last_s = mine.at(-1)?.out_s ?? sits_s;
+    const wait_s = Math.max(0, last_s - sits_s);
+    longest = Math.max(longest, wait_s);
+    sum += wait_s;
+    if (wait_s > PATIENCE_S) impatient++;
+    for (const { ironId, out_s } of mine)
+      oldest_s.set(ironId, Math.max(oldest_s.get(ironId) ?? 0, Math.max(sits_s, out_s) - out_s + PLATING_S));
+  }
+  return { longestWait_s: longest, meanWait_s: sum / Math.max(1, request.people), impatient, oldest_s };
+};
+
+/** Where what is done waits for the table. */
+export const HOLDS = ['rack', 'dish', 'stack', 'oven'] as const;
+export type Hold = (typeof HOLDS)[number];
+
+/** What becomes of a piece of one iron in one place, a value a minute from the iron on (1–5, see `afterPlate`). */
+export type HoldCourse = { readonly place: Hold; readonly crisp: readonly number[] };
+
+export type HeldAs = {
+  readonly place: Hold;
+  /** Of the piece that waits longest, at the plate; and the worst on its way there is no worse. */
+  readonly crispAtPlate: number;
+  readonly ironId: string;
+  readonly waits_s: number;
+};
+
+/** Crispness after a wait; beyond the course its last value. */
+export const crispAfter = ({ crisp }: HoldCourse, wait_s: number): number => {
+  const at = Math.min(crisp.length - 1, Math.max(0, wait_s / 60));
+  const before = crisp[Math.floor(at)] ?? 1;
+  const after = crisp[Math.ceil(at)] ?? before;
+  return before + (after - before) * (at - Math.floor(at));
+};
+
+/**
+ * The least crisp plate of the morning for every place where pieces may wait, the best place first. `courses`: by iron; irons without one don't count.
+ * Empty: nothing is known of any.
+ */
+export const heldIn = (oldest_s: Service['oldest_s'], courses: ReadonlyMap<string, readonly HoldCourse[]>): readonly HeldAs[] =>
+  HOLDS.flatMap((place): HeldAs[] => {
+    const of = [...oldest_s].flatMap(([ironId, waits_s]): HeldAs[] => {
+      const course = courses.get(ironId)?.find((c) => c.place === place);
+      return course === undefined ? [] : [{ place, ironId, waits_s, crispAtPlate: crispAfter(course, waits_s) }];
+    });
+    const worst = of.reduce<HeldAs | null>((a, b) => (a === null || b.crispAtPlate < a.crispAtPlate ? b : a), null);
+    return worst === null ? [] : [worst];
+  }).sort((a, b) => b.crispAtPlate - a.crispAtPlate);
