@@ -11,7 +11,7 @@ const FLOORS = [
   ['fit'],
   ['advise'],
   ['lot'],
-  ['run', 'line', 'book', 'practice'],
+  ['run', 'line', 'book', 'practice', 'diagnose'],
   ['kitchen'],
 ];
 

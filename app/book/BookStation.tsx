@@ -77,7 +77,9 @@ export const BookStation = () => {
           )}
         </>
       )}
-      {open !== undefined && <EntrySheet entry={open} kit={kit} onClose={() => setOpenId(null)} />}
+      {open !== undefined && session !== undefined && (
+        <EntrySheet session={session} entry={open} entries={entries} kit={kit} onClose={() => setOpenId(null)} />
+      )}
     </div>
   );
 };

@@ -1,8 +1,12 @@
 import type { Did, LoadEvent, Observation, Prediction } from '../../core/log/index.ts';
 import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../look/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
+import { lazy, Suspense } from 'react';
+import type { Session } from '../session/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from './entries.ts';
+
+const WhatWentWrong = lazy(async () => ({ default: (await import('./WhatWentWrong.tsx')).WhatWentWrong }));
 
 const SIDE_WORDS = { upper: 'above', lower: 'below' } as const;
 const KIND_WORDS: Readonly<Record<string, string>> = {
@@ -15,6 +19,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   stuck: 'stuck',
   fill: 'fill',
   note: 'note',
+  cause: 'behind it',
 };
 
 const observationWords = (o: Observation, moulds: number): string => {
@@ -52,7 +57,16 @@ const portionWords = ({ portion }: Did): string =>
   portion === undefined ? 'as promised, nobody said otherwise' : `${grams(portion.grams)} g, ${TOLD_WORDS[portion.by]}`;
 
 /** A load opened again: what was promised, by which model, and every touch with its instant. */
-export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; readonly kit: Kit; readonly onClose: () => void }) => {
+type Props = {
+  readonly session: Session;
+  readonly entry: Entry;
+  /** All that are on the page: what was found behind them counts. */
+  readonly entries: readonly Entry[];
+  readonly kit: Kit;
+  readonly onClose: () => void;
+};
+
+export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => {
   const { prediction, iron, lot, load, log, progress, cooked_s } = entry;
   const moulds = iron?.geometry.moulds ?? 1;
   return (
@@ -119,6 +133,9 @@ export const EntrySheet = ({ entry, kit, onClose }: { readonly entry: Entry; rea
           </ol>
         </section>
       </div>
+      <Suspense>
+        <WhatWentWrong session={session} entry={entry} entries={entries} />
+      </Suspense>
     </Sheet>
   );
 };

@@ -70,7 +70,7 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
           onChange={(minutes) => onChange({ door_s: (minutes ?? 0) * 60 })}
         />
       )}
-      <fieldset className="flex min-w-72 flex-1 flex-col gap-1 text-[15px]">
+      <fieldset className="flex min-w-72 max-w-md flex-1 flex-col gap-1 text-[15px]">
         <legend className="mb-1">How</legend>
         <div className="flex gap-2 max-sm:flex-col">
           {(

@@ -29,6 +29,8 @@ export const Observation = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('lightness'), mould: Mould, side: z.enum(SIDES), value: z.number().min(0).max(100) }),
   z.object({ kind: z.literal('mass_g'), mould: Mould, value: z.number().positive().max(2000) }),
   z.object({ kind: z.literal('note'), mould: Mould, value: z.string().max(500) }),
+  /** What was found to be behind what went wrong (see core/diagnose). */
+  z.object({ kind: z.literal('cause'), mould: Mould, value: z.string().max(40) }),
 ]);
 export type Observation = z.infer<typeof Observation>;
 

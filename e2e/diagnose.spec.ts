@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { open } from './kitchen.ts';
+
+test('touch what went wrong: causes with their chances, turned by the numbers, remembered when one was it', async ({ page }) => {
+  await open(page, 'book');
+  await page.locator('[data-load] button').first().click();
+  const asked = page.getByRole('region', { name: 'What went wrong?' });
+  await expect(asked).toBeVisible();
+  await expect(asked.locator('[data-cause]')).toHaveCount(0);
+  await asked.getByRole('button', { name: 'soggy within minutes' }).click();
+  const first = asked.locator('[data-cause]').first();
+  await expect(first).toBeVisible();
+  const chanceOf = async (cause: string): Promise<number> =>
+    Number(
+      (await asked
+        .locator(`[data-cause="${cause}"]`)
+        .getAttribute('data-chance')
+        .catch(() => null)) ?? 0,
+    );
+  await asked.getByRole('checkbox', { name: /it lay in a pile/ }).check();
+  await expect(first).toHaveAttribute('data-cause', 'piled');
+  const piled = await chanceOf('piled');
+  expect(piled).toBeGreaterThan(0.6);
+  // By the model, run both ways.
+  await expect(asked.locator('[data-figure="as done"]')).toBeVisible({ timeout: 60_000 });
+  await first.getByRole('button', { name: 'It was this?' }).click();
+  await expect(first.getByRole('button', { name: 'It was this', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  // It stays with the load, and the next time it is likelier from the start.
+  await page.reload();
+  await page.locator('[data-load] button').first().click();
+  await expect(page.getByText('behind it: piled')).toBeVisible();
+  await asked.getByRole('button', { name: 'soggy within minutes' }).click();
+  await expect(first).toHaveAttribute('data-cause', 'piled');
+  await expect(first.getByRole('button', { name: 'It was this', exact: true })).toBeVisible();
+});
