@@ -17,8 +17,12 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await expect(page.getByRole('timer')).not.toHaveText('0:00');
   const stages = page.getByRole('list', { name: 'Stages' });
   await stages.getByRole('button', { name: /^soft/ }).click();
-  await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
   await expect(whip).toContainText('1 in the book');
+  // A stage is marked without stopping; the stopwatch runs on while the station is left.
+  await page.getByRole('link', { name: 'Formula' }).click();
+  await page.getByRole('link', { name: 'Lift' }).click();
+  await whip.getByRole('button', { name: 'Stop' }).click();
+  await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
   // A level cup on the scale.
   await page.getByLabel(/grams in a US cup/).fill('178');
   expect(await figure(page, 'density')).toBeCloseTo(178 / 236.6, 3);
