@@ -3,7 +3,7 @@ import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { PlannedIron, Slot } from './schedule.ts';
 import { scheduled } from './schedule.ts';
-import { arrivalOf_s, PLATING_S } from './service.ts';
+import { arrivalOf_s, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
