@@ -59,9 +59,21 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await expect.poll(switchOn).not.toBe('');
   expect((await switchOn()) >= alone).toBe(true);
   // A start that went by twenty minutes ago: one touch, and the morning begins now.
-  const at = page.getByLabel('Served at');
-  const serve = await page.evaluate(() => new Date(Date.now() + 12 * 60_000).toISOString().slice(0, 16));
-  await at.fill(serve);
+  const serve = await page.evaluate(() => {
+    const at = new Date(Date.now() + 12 * 60_000);
+    const two = (n: number): string => String(n).padStart(2, '0');
+    return {
+      day: at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+      time: `${two(at.getHours())}:${two(at.getMinutes())}`,
+    };
+  });
+  await page.getByRole('button', { name: 'Served at, day' }).click();
+  await page
+    .getByRole('button', { name: new RegExp(serve.day) })
+    .first()
+    .click();
+  await page.getByLabel('Served at, time').fill(serve.time);
+  await page.getByLabel('Served at, time').press('Enter');
   const late = page.locator('[data-figure="gone by"]');
   await expect(late).toContainText('Its start went by');
   await page.getByRole('button', { name: 'Plan from now' }).click();

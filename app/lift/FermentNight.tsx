@@ -1,16 +1,11 @@
 import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
-import { dayAndTime, InlineSelect, NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { instantOf, wallTime } from '../../core/run/index.ts';
+import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 
 const VESSEL_WORDS: Readonly<Record<Vessel, string>> = { bowl: 'a bowl', jug: 'a jug', 'shallow-pan': 'a shallow pan' };
-
-/** As a date-time input wants it, in the browser's own zone. */
-const localInput = (at: number): string => {
-  const offset = new Date(at).getTimezoneOffset() * 60_000;
-  return new Date(at - offset).toISOString().slice(0, 16);
-};
 
 /** What the night is: when, how warm, where. */
 export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState; readonly zone: string }) => {
@@ -18,18 +13,14 @@ export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState
   const { temperatureUnit: unit } = useKit();
   return (
     <div className="flex flex-wrap items-end gap-5">
-      <label className="flex flex-col gap-1 text-[15px]">
-        cook on {dayAndTime(night.cookAt, zone)}
-        <input
-          type="datetime-local"
-          className="entry"
-          value={localInput(night.cookAt)}
-          onChange={(event) => {
-            const typed = new Date(event.target.value).getTime();
-            if (Number.isFinite(typed)) set({ cookAt: typed });
-          }}
-        />
-      </label>
+      <WhenEntry
+        label="Cook on"
+        value={wallTime(night.cookAt, zone)}
+        onChange={(wall) => {
+          const cookAt = instantOf(wall, zone);
+          if (cookAt !== null) set({ cookAt });
+        }}
+      />
       {mixedAt === null && (
         <NumberEntry
           narrow

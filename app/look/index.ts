@@ -34,5 +34,6 @@ export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
 export { TOPPING_WORDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
+export { WhenEntry } from './When.tsx';
 export { useDraft } from './useDraft.ts';
 export { useGuard, useSettling } from './useGuard.ts';

@@ -3,7 +3,7 @@ import type { Run } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { Link } from 'react-router';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import { dishWords } from './dishWords.ts';
 import { HOLD_WORDS } from './holdWords.ts';
 
@@ -46,18 +46,14 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
         mayBeEmpty
         onChange={(batter_g) => onChange({ batter_g })}
       />
-      <label className="flex flex-col gap-1 text-[15px]">
-        {run.mode === 'together' ? 'Served at' : 'First plate at'}
-        <input
-          type="datetime-local"
-          className="entry h-14 text-xl font-bold"
-          value={wallTime(run.serveAt, run.zone)}
-          onChange={(event) => {
-            const serveAt = instantOf(event.target.value.slice(0, 16), run.zone);
-            if (serveAt !== null) onChange({ serveAt });
-          }}
-        />
-      </label>
+      <WhenEntry
+        label={run.mode === 'together' ? 'Served at' : 'First plate at'}
+        value={wallTime(run.serveAt, run.zone)}
+        onChange={(wall) => {
+          const serveAt = instantOf(wall, run.zone);
+          if (serveAt !== null) onChange({ serveAt });
+        }}
+      />
       {run.mode === 'as-they-come' && (
         <NumberEntry
           big

@@ -3,11 +3,10 @@ import { PrepStep } from '../lift/index.ts';
 import { Instant, LIMITS, Zone } from '../basis/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
+import { MOST_HANDS } from './hands.ts';
 import { HOLDS } from './service.ts';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
-
-export const MOST_HANDS = 4;
 
 /** One cooking session as it was asked for; its plan is computed, never stored. */
 export const Run = z.object({

@@ -1,0 +1,101 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { CalendarDays } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+
+const Calendar = lazy(async () => ({ default: (await import('./Calendar.tsx')).Calendar }));
+
+type Props = {
+  readonly label: string;
+  /** "YYYY-MM-DDTHH:mm", as the clock on the kitchen's wall shows it. */
+  readonly value: string;
+  readonly onChange: (wall: string) => void;
+};
+
+const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+const STEP_MIN = 5;
+const DAY_MIN = 24 * 60;
+
+/** "7:15", "7.15", "0715" and "7" are times; null: not one. */
+export const timeTyped = (text: string): string | null => {
+  const parts = /^\s*(\d{1,2})(?:\s*[:.h]\s*(\d{2})|(\d{2}))?\s*(am|pm)?\s*$/i.exec(text);
+  if (parts === null) return null;
+  const [, hourText, split, glued, half] = parts;
+  const minute = Number(split ?? glued ?? 0);
+  const hour = half === undefined ? Number(hourText) : (Number(hourText) % 12) + (half.toLowerCase() === 'pm' ? 12 : 0);
+  return hour > 23 || minute > 59 ? null : `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+};
+
+const stepped = (time: string, by_min: number): string => {
+  const [hour = 0, minute = 0] = time.split(':').map(Number);
+  const at = (hour * 60 + minute + by_min + DAY_MIN) % DAY_MIN;
+  return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
+};
+
+/** A day from a calendar and a time that is typed, in the kitchen's own 24 hours. Arrow keys move the time by five minutes. */
+export const WhenEntry = ({ label, value, onChange }: Props) => {
+  const [day = '', time = ''] = value.split('T');
+  const [typed, setTyped] = useState<string | null>(null);
+  const [isWrong, setIsWrong] = useState(false);
+  const date = new Date(`${day}T12:00:00`);
+  const commit = (text: string): void => {
+    const read = timeTyped(text);
+    setIsWrong(read === null);
+    if (read === null) return;
+    setTyped(null);
+    if (read !== time) onChange(`${day}T${read}`);
+  };
+  return (
+    <div role="group" aria-label={label} className="flex flex-col gap-1 text-[15px]">
+      <span aria-hidden>{label}</span>
+      <div className="flex">
+        <Popover className="relative">
+          <PopoverButton
+            className="entry flex h-14 items-center gap-2 rounded-r-none border-r-0 text-xl font-bold"
+            aria-label={`${label}, day`}
+          >
+            <CalendarDays aria-hidden className="size-5 text-act" />
+            {Number.isNaN(date.getTime()) ? '–' : DAY.format(new Date(`${day}T12:00:00Z`))}
+          </PopoverButton>
+          <PopoverPanel
+            anchor={{ to: 'bottom start', gap: 4, padding: 8 }}
+            className="z-30 rounded-lg border border-line bg-sheet p-3 shadow-xl"
+          >
+            {({ close }) => (
+              <Suspense fallback={<p className="size-80" />}>
+                <Calendar
+                  day={date}
+                  onDay={(chosen) => {
+                    const two = (n: number): string => String(n).padStart(2, '0');
+                    onChange(`${chosen.getFullYear()}-${two(chosen.getMonth() + 1)}-${two(chosen.getDate())}T${time}`);
+                    close();
+                  }}
+                />
+              </Suspense>
+            )}
+          </PopoverPanel>
+        </Popover>
+        <input
+          aria-label={`${label}, time`}
+          aria-invalid={isWrong}
+          className="entry h-14 w-24 rounded-l-none text-center text-xl font-bold"
+          inputMode="numeric"
+          autoComplete="off"
+          maxLength={8}
+          value={typed ?? time}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={(event) => commit(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit(event.currentTarget.value);
+            if (event.key === 'Escape') setTyped(null);
+            if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+            event.preventDefault();
+            setTyped(null);
+            onChange(`${day}T${stepped(timeTyped(event.currentTarget.value) ?? time, event.key === 'ArrowUp' ? STEP_MIN : -STEP_MIN)}`);
+          }}
+        />
+      </div>
+      {isWrong && <span role="alert">A time from 0:00 to 23:59</span>}
+    </div>
+  );
+};

@@ -1,0 +1,2 @@
+/** Pairs of hands at the irons, at the most. */
+export const MOST_HANDS = 4;
