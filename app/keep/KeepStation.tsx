@@ -12,7 +12,9 @@ import { dayAndTime, Removed, useGuard } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
+import type { Session } from '../session/index.ts';
 import { bowlsOf, placeOf } from './bowls.ts';
+import { DampAir } from './DampAir.tsx';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 import { PutAway } from './PutAway.tsx';
 
@@ -60,6 +62,7 @@ export const KeepStation = () => {
           {kept.map((item) => (
             <Kept
               key={item.id}
+              session={session}
               item={item}
               kit={kit}
               onLabel={() => setLabel(item)}
@@ -167,6 +170,7 @@ const remaining = (until: number, now: number): string => {
 };
 
 const Kept = ({
+  session,
   item,
   kit,
   onLabel,
@@ -175,6 +179,7 @@ const Kept = ({
   onCopy,
   onRemove,
 }: {
+  readonly session: Session;
   readonly item: KeepItem;
   readonly kit: Kit;
   readonly onLabel: () => void;
@@ -219,6 +224,7 @@ const Kept = ({
             </li>
           ))}
         </ul>
+        <DampAir session={session} item={item} />
       </div>
       <div className="flex flex-col gap-2">
         <button type="button" className="button-plain" onClick={onLabel}>

@@ -6,6 +6,8 @@ export const Calendar = ({ day, onDay }: { readonly day: Date; readonly onDay: (
   <DayPicker
     mode="single"
     required
+    // It opens where it was asked for: the keys go on from there.
+    // eslint-disable-next-line jsx-a11y/no-autofocus
     autoFocus
     locale={enGB}
     weekStartsOn={1}

@@ -7,7 +7,7 @@ export const CLIMATES = ['dry', 'usual', 'damp'] as const;
 export type Climate = (typeof CLIMATES)[number];
 
 /** Relative humidity indoors by climate (*common practice*: mountain air in winter, a temperate kitchen, the wet season). */
-const HUMIDITY: Readonly<Record<Climate, number>> = { dry: 0.3, usual: 0.55, damp: 0.75 };
+export const HUMIDITY: Readonly<Record<Climate, number>> = { dry: 0.3, usual: 0.55, damp: 0.75 };
 const STORE_C = 20;
 
 /** kg of water per kg of dry flour in this air, by the isotherm of hard wheat (modified Chung–Pfost). */

@@ -1,7 +1,7 @@
 export { ALTITUDE_RANGE_M, SEA_LEVEL_PRESSURE_PA, atmosphericPressure_Pa } from './atmosphere.ts';
 export { batterBrowningFactor, browningRate_perMinute, surfaceBrowningRate_perSecond } from './browning.ts';
 export type { Climate } from './climate.ts';
-export { CLIMATES, inClimate, moistureShift_percent } from './climate.ts';
+export { CLIMATES, HUMIDITY, inClimate, moistureShift_percent } from './climate.ts';
 export type { Composition } from './composition.ts';
 export { PARTS, flowing_mLPerG, mix, per100g, stiffening, sugars } from './composition.ts';
 export { INGREDIENTS, ingredientById } from './ingredients/index.ts';
