@@ -14,6 +14,7 @@ import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { Column } from './Column.tsx';
+import { Heard } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { useCues } from './useCues.ts';
@@ -53,7 +54,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const places = useRescues(session, line.places);
   const planned = useRunPlan(session);
   const { held, takeOver } = useHeldLine(kitchen.name);
-  useCues(places, kit.cueBefore_s, nowOf);
+  useCues(places, kit.cueBefore_s, kit.isSpoken === true, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
   const { pour, append, log } = line;
   // By iron: a button and a key pour the same.
@@ -240,6 +241,7 @@ const Side = ({ session, places, children }: SideProps) => {
         <Findings findings={findings} />
       </div>
       {children}
+      <Heard kit={session.kit} />
       <p className="min-w-64 flex-1 text-[13px] leading-tight text-white/80">
         Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.
       </p>

@@ -46,6 +46,45 @@ describe('cues on the audio clock', () => {
     expect(ringIn('before', -1)).toBeNull();
   });
 
+  test('every iron has its own pitch, higher and lower told apart by ear, and the fifth begins again', async () => {
+    Object.assign(globalThis, { AudioContext: FakeAudioContext });
+    const { pitchOf, ringIn, silencedBy, wakeSound } = await import('./sound.ts');
+    expect(silencedBy()).toBe('not-touched');
+    wakeSound();
+    ringIn('late', 3, 0);
+    const low = notes.map(({ hz }) => hz);
+    notes.length = 0;
+    ringIn('late', 3, 1);
+    notes.forEach(({ hz }, i) => expect(hz / (low[i] ?? NaN)).toBeCloseTo(2 ** (4 / 12), 9));
+    expect(pitchOf(4)).toBe(pitchOf(0));
+    expect(new Set([0, 1, 2, 3].map(pitchOf)).size).toBe(4);
+  });
+
+  test('felt and said aloud at its moment, where that is wished and there is a voice; taken back in time it isn’t', async () => {
+    jest.useFakeTimers();
+    const said: string[] = [];
+    const felt: number[][] = [];
+    Object.assign(globalThis, {
+      speechSynthesis: { cancel: () => undefined, speak: ({ text }: { text: string }) => said.push(text) },
+      SpeechSynthesisUtterance: class {
+        lang = '';
+        constructor(readonly text: string) {}
+      },
+    });
+    Object.defineProperty(globalThis, 'navigator', { value: { vibrate: (pattern: number[]) => felt.push(pattern) }, configurable: true });
+    const { feelIn } = await import('./sound.ts');
+    feelIn('open', 5, 'Open Deep A');
+    feelIn('late', 6, null);
+    feelIn('before', 4, 'Deep A soon')?.stop();
+    expect(feelIn('open', -1, 'too late')).toBeNull();
+    jest.advanceTimersByTime(4900);
+    expect(said).toEqual([]);
+    jest.advanceTimersByTime(2000);
+    expect(said).toEqual(['Open Deep A']);
+    expect(felt.map((pattern) => pattern.length)).toEqual([3, 5]);
+    jest.useRealTimers();
+  });
+
   test('a browser without sound is silent, not broken', async () => {
     Object.assign(globalThis, { AudioContext: undefined });
     const { ringIn, wakeSound } = await import('./sound.ts');

@@ -1,18 +1,32 @@
 import { useEffect } from 'react';
 import type { LinePlace } from './useLine.ts';
-import { ringIn } from './sound.ts';
+import type { Tone } from './sound.ts';
+import { feelIn, ringIn } from './sound.ts';
 
-/** Sounds for every load in the iron; scheduled anew when a load's moments change, and when the page wakes. */
-export const useCues = (places: readonly LinePlace[], cueBefore_s: number, now: () => number): void => {
+/** After the last good moment it is said once more, and louder. */
+const SPOKEN: Readonly<Record<Tone, (iron: string) => string>> = {
+  before: (iron) => `${iron} soon`,
+  open: (iron) => `Open ${iron}`,
+  late: (iron) => `${iron} is late`,
+};
+
+/** Sounds for every load in the iron, each iron at its own pitch; scheduled anew when a load's moments change, and when the page wakes. */
+export const useCues = (places: readonly LinePlace[], cueBefore_s: number, isSpoken: boolean, now: () => number): void => {
   const key = places
     .map(({ progress, prediction }) => `${progress?.closedAt ?? ''}/${progress?.openedAt ?? ''}/${prediction?.cookTime_s.best ?? ''}`)
     .join();
   useEffect(() => {
     const schedule = () =>
-      places.flatMap(({ progress, prediction }) => {
+      places.flatMap(({ iron, progress, prediction }, i) => {
         if (progress?.phase !== 'cooking' || progress.closedAt === null || prediction === null) return [];
-        const left_s = prediction.cookTime_s.best - (now() - progress.closedAt) / 1000;
-        return [ringIn('before', left_s - cueBefore_s), ringIn('open', left_s)];
+        const { best, to } = prediction.cookTime_s;
+        const gone_s = (now() - progress.closedAt) / 1000;
+        const cue = (tone: Tone, in_s: number) => [ringIn(tone, in_s, i), feelIn(tone, in_s, isSpoken ? SPOKEN[tone](iron.name) : null)];
+        return [
+          ...cue('before', best - cueBefore_s - gone_s),
+          ...cue('open', best - gone_s),
+          ...cue('late', Math.max(to, best + 10) - gone_s),
+        ];
       });
     let scheduled = schedule();
     const again = (): void => {
@@ -26,5 +40,5 @@ export const useCues = (places: readonly LinePlace[], cueBefore_s: number, now: 
     };
     // The key holds every moment that the sounds depend on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, cueBefore_s]);
+  }, [key, cueBefore_s, isSpoken]);
 };

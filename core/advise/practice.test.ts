@@ -116,20 +116,6 @@ describe('where nobody wishes anything', () => {
   });
 });
 
-// Shell area, free convection and radiation; published idle duties of contact grills and irons lie near 10–20 % (from memory).
-test('an iron left on heats for about a seventh of the time', () => {
-  for (const [ironId, plate_C] of [
-    ['deep-round', 165],
-    ['thin-square-4', 180],
-    ['mini', 200],
-  ] as const) {
-    const { plates } = presetIron(ironId);
-    const duty = (plates.loss_WPerK * (plate_C - 22)) / plates.power_W;
-    expect(duty).toBeGreaterThan(0.1);
-    expect(duty).toBeLessThan(0.22);
-  }
-});
-
 // *Common practice*: steam dwindles about when the load is done. Irons that use nearly all of their watts to the end steam on: that is said, and no moment is given.
 test('steam goes down when the load is done, or says nothing', () => {
   for (const [ironId, batter, tawny, low, high] of [

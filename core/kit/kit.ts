@@ -44,6 +44,8 @@ export const Kit = z.object({
   fillTaste: z.enum(FILL_TASTES).default('even'),
   /** Seconds of warning before a load should be opened. */
   cueBefore_s: z.int().min(0).max(120),
+  /** Cues are said aloud by the device's own voice; left out: they aren't. */
+  isSpoken: z.boolean().optional(),
   scoops: z.array(Measure).max(20),
   /** Cups and spoons to measure with, level. */
   spoons: z.array(Measure).max(20),
