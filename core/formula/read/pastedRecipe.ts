@@ -43,11 +43,11 @@ const NUMBERED = /^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L}|½|¼|¾)/iu;
 const VERBS =
   /\b(?:whisk|mix|stir|fold|beat|whip|combine|pour|cook|bake|heat|preheat|melt|sift|sieve|rest|chill|refrigerate|cover|serve|add|let|leave|grease|brush|close|open|ladle|spread|separate|warm|cool|blend|cream|scoop|spoon|turn|flip|roll|knead|stand|repeat|place|put|remove|keep|use|transfer|divide|dissolve|froth|freeze|hold|dust|fill|take|drop|weigh|shake|store|fry|brown|tip|set|wait|eat)\b/i;
 
-/** A line without its bullets, marks of a page, boxes to tick. */
+/** A line without its bullets, marks of a page, boxes to tick. "-5 g" has none: it is less than nothing, and asked about. */
 const bare = (line: string): string =>
   line
     .trim()
-    .replace(/^(?:[-•–·▢☐✓>]|\*(?=\s)|\[[ x]?\]|#{1,6})+\s*/u, '')
+    .replace(/^(?:[•·▢☐✓>]|[-–*](?=\s)|\[[ x]?\]|#{1,6})+\s*/u, '')
     .replace(/^[*_]{1,2}(.+?)[*_]{1,2}$/, '$1')
     .trim();
 

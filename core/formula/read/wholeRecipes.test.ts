@@ -122,6 +122,10 @@ describe('what isn’t batter', () => {
     ]);
   });
 
+  test('a dash before a number is no bullet', () => {
+    expect(of('250 g flour\n-5 g salt\n- 5 g sugar').lines.map(({ text }) => text)).toEqual(['250 g flour', '-5 g salt', '5 g sugar']);
+  });
+
   test('a story above the list and a link are neither in the bowl nor done', () => {
     const { name, lines, steps } = of(
       'My squares\nI grew up with these by the sea.\nPrint this page\n2 eggs\n100 g flour\nWhisk it all together.',
