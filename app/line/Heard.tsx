@@ -21,8 +21,8 @@ export const Heard = ({ kit }: { readonly kit: Kit }) => {
   return (
     <div className="flex shrink-0 items-center gap-3 text-[13px] leading-tight text-white/80">
       {silenced !== null && (
-        <span role="status" className="flex items-center gap-1.5">
-          <VolumeX aria-hidden className="size-5" />
+        <span role="status" className="flex max-w-32 items-center gap-1.5">
+          <VolumeX aria-hidden className="size-5 shrink-0" />
           {WHY[silenced]}
         </span>
       )}

@@ -237,7 +237,7 @@ const Side = ({ session, places, children }: SideProps) => {
           </span>
         </p>
       ))}
-      <div className="max-h-16 overflow-y-auto text-[13px] leading-tight text-ink">
+      <div className="min-w-0 flex-1 text-[13px] leading-tight text-ink">
         <Findings findings={findings} />
       </div>
       {children}
