@@ -56,7 +56,6 @@ const TOLD_WORDS = { scale: 'weighed', scoops: 'counted in scoops', eye: 'by eye
 const portionWords = ({ portion }: Did): string =>
   portion === undefined ? 'as promised, nobody said otherwise' : `${grams(portion.grams)} g, ${TOLD_WORDS[portion.by]}`;
 
-/** A load opened again: what was promised, by which model, and every touch with its instant. */
 type Props = {
   readonly session: Session;
   readonly entry: Entry;
@@ -66,6 +65,7 @@ type Props = {
   readonly onClose: () => void;
 };
 
+/** A load opened again: what was promised, by which model, and every touch with its instant. */
 export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => {
   const { prediction, iron, lot, load, log, progress, cooked_s } = entry;
   const moulds = iron?.geometry.moulds ?? 1;

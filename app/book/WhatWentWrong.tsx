@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import type { Cause, Evidence, Symptom } from '../../core/diagnose/index.ts';
 import { CAUSE_IDS, diagnose, evidenceOf, SYMPTOMS } from '../../core/diagnose/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
+import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { clock, grams, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -39,9 +40,6 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
     (queries) => (lot === null ? Promise.resolve(null) : queries.revision('formulas', lot.formulaId, lot.formulaRev)),
     `revision ${lot?.formulaId ?? ''} ${lot?.formulaRev ?? ''}`,
   );
-  const before = entries.find(
-    (other) => other.load.ironId === load.ironId && other.load.lotId === load.lotId && other.load.n === load.n - 1,
-  );
   const reading = formula == null ? null : readingOf(session, formula);
   const evidence = useMemo((): Evidence => {
     const batter =
@@ -55,12 +53,10 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
         lot,
         reading,
         batter: batter?.ok === true ? batter.value : null,
-        openedBefore: before?.progress.openedAt ?? null,
-        recovery_s: null,
       }),
       piled,
     };
-  }, [load, progress, prediction, iron, lot, reading, before, piled, session.workspace.batter_C, session.kit.altitude_m]);
+  }, [load, progress, prediction, iron, lot, reading, piled, session.workspace.batter_C, session.kit.altitude_m]);
   const found = useMemo(() => diagnose(told, evidence, foundBefore(entries)), [told, evidence, entries]);
   const said = progress.observations.find((o) => o.kind === 'cause')?.value ?? null;
   const toggle = (symptom: Symptom): void =>
@@ -154,8 +150,8 @@ const ByTheModel = ({
           ...session.workspace,
           load: load.n,
           preheat_s: null,
-          setting_C: progress.did.setting?.temperature_C ?? prediction.setting.temperature_C,
-          portion_g: progress.did.portion?.grams ?? prediction.portion_g,
+          setting_C: settingOf(prediction, progress).temperature_C,
+          portion_g: pouredAsWhole_g(prediction, progress, iron.geometry.moulds),
           cookTime_s: Math.round(cooked_s),
           target: prediction.target,
         });

@@ -3,7 +3,7 @@ import type { LinePlace } from './useLine.ts';
 import type { Tone } from './sound.ts';
 import { feelIn, ringIn } from './sound.ts';
 
-/** After the last good moment it is said once more, and louder. */
+/** What a device's own voice says with each tone. */
 const SPOKEN: Readonly<Record<Tone, (iron: string) => string>> = {
   before: (iron) => `${iron} soon`,
   open: (iron) => `Open ${iron}`,

@@ -1,19 +1,12 @@
 import { useMemo } from 'react';
-import type { Run, RunPlan } from '../../core/run/index.ts';
+import type { Run } from '../../core/run/index.ts';
 import { jittered, whatWouldHelp } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
-import type { PlannedRun, Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';
+import type { OfPlan } from './Served.tsx';
 import { Served } from './Served.tsx';
-
-type Props = {
-  readonly session: Session;
-  readonly planned: PlannedRun;
-  readonly plan: RunPlan;
-  readonly onChange: (changes: Partial<Run>) => void;
-};
 
 /** Whether a morning has begun changes slowly. */
 const TICK_MS = 30_000;
@@ -23,7 +16,7 @@ const SLACK_STEP_S = 60;
 const STALE_MS = 12 * 3_600_000;
 
 /** The plan said aloud: when it begins and ends, what scatter will do to it, what would help, and what to do when its start has gone by. */
-export const InWords = ({ session, planned, plan, onChange }: Props) => {
+export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, request, irons } = planned;
   const zone = run.zone;
   const played = useMemo(() => (request === null || plan.loads.length === 0 ? null : jittered(plan, request)), [plan, request]);
@@ -83,7 +76,7 @@ export const InWords = ({ session, planned, plan, onChange }: Props) => {
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
 
 /** The moment to switch on has gone by and nothing was poured: what is possible from now on. */
-const GoneBy = ({ session, run, plan, onChange }: Pick<Props, 'session' | 'plan' | 'onChange'> & { readonly run: Run }) => {
+const GoneBy = ({ session, run, plan, onChange }: Pick<OfPlan, 'session' | 'plan' | 'onChange'> & { readonly run: Run }) => {
   const now = useNow(TICK_MS);
   const newest = useNewestLoads(run.ironIds);
   const late_ms = now - plan.startAt;

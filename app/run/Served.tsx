@@ -6,7 +6,8 @@ import { useAfters } from '../workers/index.ts';
 import { HOLD_WORDS } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
 
-type Props = {
+/** A plan that is put into words, and what changes the run it is of. */
+export type OfPlan = {
   readonly session: Session;
   readonly planned: PlannedRun;
   readonly plan: RunPlan;
@@ -24,7 +25,7 @@ const crispWords = ({ crispAtPlate }: HeldAs): string =>
   `${crispAtPlate >= CRISP ? 'still crisp' : 'no longer crisp'} (${crispAtPlate.toFixed(1)} of 5)`;
 
 /** Who waits for what, and what becomes of what waits. */
-export const Served = ({ session, planned, plan, onChange }: Props) => {
+export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, request, irons } = planned;
   const formula = session.formulas.find(({ id }) => id === run.formulaId) ?? null;
   const after = useAfters(

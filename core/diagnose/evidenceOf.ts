@@ -16,9 +16,6 @@ export type ToldOf = {
   readonly lot: Pick<Lot, 'madeAt'> | null;
   readonly reading: ParsedFormula | null;
   readonly batter: Pick<BatterProperties, 'looseness'> | null;
-  /** When the load before it on this iron was opened, epoch ms, and how long its plates take to come back, s. */
-  readonly openedBefore: number | null;
-  readonly recovery_s: number | null;
 };
 
 const roleShare_percent = (r: ParsedFormula, role: string): number | null =>
@@ -45,10 +42,6 @@ export const evidenceOf = (t: ToldOf): Evidence => {
         : pouredAsWhole_g(prediction, progress, iron?.geometry.moulds ?? 1) / prediction.portion_g,
     settingOff_K: prediction === null || set_C === null ? null : set_C - prediction.setting.temperature_C,
     platesOff_K: plates.length === 0 || set_C === null ? null : plates.reduce((a, b) => a + b, 0) / plates.length - set_C,
-    recoveredShare:
-      t.openedBefore === null || pouredAt === null || t.recovery_s === null || t.recovery_s <= 0
-        ? null
-        : Math.max(0, (pouredAt - t.openedBefore) / 1000 / t.recovery_s),
     closedAfter_s: pouredAt === null || closedAt === null ? null : (closedAt - pouredAt) / 1000,
     loadN: t.load.n,
     bowlAge_min: lot === null || pouredAt === null || pouredAt < lot.madeAt ? null : (pouredAt - lot.madeAt) / 60_000,

@@ -78,7 +78,7 @@ const CRISP_SD = 0.8;
 const SLIP = 0.06;
 
 /** Five nodes of Gauss and Hermite for a standard normal: exact for polynomials up to the ninth degree. */
-export const NORMAL_NODES: readonly (readonly [z: number, weight: number])[] = [
+const NORMAL_NODES: readonly (readonly [z: number, weight: number])[] = [
   [-2.856970013872806, 0.011257411327720689],
   [-1.355626179974266, 0.22207592200561266],
   [0, 0.5333333333333333],

@@ -17,6 +17,9 @@ import { batterQuestion } from './question.ts';
 /** What an iron's loads have to say, as it is asked: without the wish. */
 export type IronKnowledge = Pick<HistoryQuestion, 'batters' | 'history'>;
 
+/** A teaspoon was closed in it: it has something to say before its first load. */
+const isTried = ({ measured }: Iron): boolean => measured?.teaspoon !== undefined;
+
 /** A question to the adviser with what the iron's loads say; left out: as of a new iron. */
 export type KnownQuestion = BatterQuestion & { readonly known?: IronKnowledge };
 
@@ -33,8 +36,7 @@ export const knownQuestion = (
   formulas: readonly FormulaLines[],
 ): KnownQuestion => {
   const question = batterQuestion(kitchen.kit, kitchen.readSettings, formula, iron, wish);
-  const tried = iron.measured?.teaspoon !== undefined;
-  if (loads.length === 0 && !tried) return question;
+  if (loads.length === 0 && !isTried(iron)) return question;
   const { target, batter_C } = wish;
   const { batters, history } = historyQuestion(
     kitchen,
@@ -42,7 +44,7 @@ export const knownQuestion = (
     loads,
     formulas,
   );
-  return history.length === 0 && !tried ? question : { ...question, known: { batters, history } };
+  return history.length === 0 && !isTried(iron) ? question : { ...question, known: { batters, history } };
 };
 
 /** The request that this question is, its loads weighed. Gives way between runs. Errors: those of `batterOf`. */
@@ -115,7 +117,7 @@ export function* believedFor(
   memory?: KnowledgeMemory,
 ): Generator<void, Result<BelievedIron | null>> {
   const [wanted] = batters;
-  if (wanted === undefined || (history.length === 0 && wanted.job.iron.measured?.teaspoon === undefined)) return success(null);
+  if (wanted === undefined || (history.length === 0 && !isTried(wanted.job.iron))) return success(null);
   const pairings = ironsWithBatters(batters, wanted.key);
   if (!pairings.ok) return pairings;
   const key = canonicalJson([history, [...pairings.value].map(([name, { memoryKey }]) => [name, memoryKey])]);
@@ -123,7 +125,7 @@ export function* believedFor(
   if (fit === undefined) {
     const { belief, fitted, emulatorOf } = yield* fitIron(pairings.value, history, seededRandom(FIT_SEED), memory?.emulators);
     const emulator = yield* emulatorOf(wanted.key);
-    if (emulator === null || (fitted.length === 0 && wanted.job.iron.measured?.teaspoon === undefined)) return success(null);
+    if (emulator === null || (fitted.length === 0 && !isTried(wanted.job.iron))) return success(null);
     fit = { belief, used: fitted.length, emulator, believed: new Map() };
     memory?.fits.set(key, fit);
     const [oldest] = memory?.fits.keys() ?? [];

@@ -50,6 +50,9 @@ export type Workspace = {
   heatUpper: number;
   vapourLower: number;
   vapourUpper: number;
+  /** How easily vapour gets away at each face, kg/(m² s Pa); for one step. */
+  linkLower: number;
+  linkUpper: number;
   /** kg/(m² s). */
   steamFreed: number;
   steamCaught: number;
@@ -81,6 +84,8 @@ export const workspace = (n: number): Workspace => {
     heatUpper: 0,
     vapourLower: 0,
     vapourUpper: 0,
+    linkLower: 0,
+    linkUpper: 0,
     steamFreed: 0,
     steamCaught: 0,
   };
@@ -171,6 +176,12 @@ const airLink = (face: Face, c: Column, w: Workspace, i: number, dt_s: number): 
   return face.vapourConductance / (1 + (face.vapourConductance * w.vapour_Pa[i]! * dt_s) / held);
 };
 
+/** Both, from the state as it is; of every face but air's it is none. */
+const linkToAir = (c: Column, w: Workspace, bottom: Face, top: Face, dt_s: number): void => {
+  w.linkLower = airLink(bottom, c, w, 0, dt_s);
+  w.linkUpper = airLink(top, c, w, c.n - 1, dt_s);
+};
+
 const faceVapour = (face: Face, link: number, vapour_Pa: number): number => (face.kind === 'air' ? link * (vapour_Pa - face.vapour_Pa) : 0);
 
 /**
@@ -190,8 +201,9 @@ export const rates = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Fac
   w.steamCaught = condense(m, c, w, freed);
   w.heatLower = faceConductance(m, c, w, bottom, 0) * (surroundings_C(bottom) - c.T[0]!);
   w.heatUpper = faceConductance(m, c, w, top, last) * (surroundings_C(top) - c.T[last]!);
-  w.vapourLower = faceVapour(bottom, airLink(bottom, c, w, 0, 0), w.vapour_Pa[0]!);
-  w.vapourUpper = faceVapour(top, airLink(top, c, w, last, 0), w.vapour_Pa[last]!);
+  linkToAir(c, w, bottom, top, 0);
+  w.vapourLower = faceVapour(bottom, w.linkLower, w.vapour_Pa[0]!);
+  w.vapourUpper = faceVapour(top, w.linkUpper, w.vapour_Pa[last]!);
   let heatIn = w.heatLower;
   let vapourIn = -w.vapourLower;
   for (let i = 0; i <= last; i++) {
@@ -227,6 +239,7 @@ export const step = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Face
   for (let i = 0; i < n; i++) w.activeCells[i] = w.over[i]! > 0 ? 1 : 0;
   const bottomU = faceConductance(m, c, w, bottom, 0);
   const topU = faceConductance(m, c, w, top, n - 1);
+  linkToAir(c, w, bottom, top, dt_s);
   for (let pass = 0; pass < MOST_PASSES; pass++) {
     assemble(m, c, w, bottom, bottomU, top, topU, dt_s);
     solveTridiagonal(n, w);
@@ -259,9 +272,8 @@ const assemble = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: num
       diagonal += bottomU;
       right += bottomU * (surroundings_C(bottom) - c.T[i]!);
       if (bottom.kind === 'air') {
-        const link = airLink(bottom, c, w, i, dt_s);
-        diagonal += L * link * w.vapourSlope[i]!;
-        right -= L * faceVapour(bottom, link, w.vapour_Pa[i]!);
+        diagonal += L * w.linkLower * w.vapourSlope[i]!;
+        right -= L * faceVapour(bottom, w.linkLower, w.vapour_Pa[i]!);
       }
     }
     if (i < n - 1) {
@@ -274,9 +286,8 @@ const assemble = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: num
       diagonal += topU;
       right += topU * (surroundings_C(top) - c.T[i]!);
       if (top.kind === 'air') {
-        const link = airLink(top, c, w, i, dt_s);
-        diagonal += L * link * w.vapourSlope[i]!;
-        right -= L * faceVapour(top, link, w.vapour_Pa[i]!);
+        diagonal += L * w.linkUpper * w.vapourSlope[i]!;
+        right -= L * faceVapour(top, w.linkUpper, w.vapour_Pa[i]!);
       }
     }
     if (w.activeCells[i]! !== 0) {
@@ -321,15 +332,14 @@ const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number
   // As solved, before any cell is corrected below.
   w.heatLower = bottomU * (surroundings_C(bottom) - c.T[0]! - w.dT[0]!);
   w.heatUpper = topU * (surroundings_C(top) - c.T[last]! - w.dT[last]!);
-  const [bottomLink, topLink] = [airLink(bottom, c, w, 0, dt_s), airLink(top, c, w, last, dt_s)];
-  let vapourIn = -(faceVapour(bottom, bottomLink, w.vapour_Pa[0]!) + bottomLink * w.vapourSlope[0]! * w.dT[0]!);
+  let vapourIn = -(faceVapour(bottom, w.linkLower, w.vapour_Pa[0]!) + w.linkLower * w.vapourSlope[0]! * w.dT[0]!);
   w.vapourLower = -vapourIn;
   for (let i = 0; i <= last; i++) {
     const here = w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]!;
     let vapourOut =
       i < last
         ? w.diffusion[i]! * (here - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!)
-        : faceVapour(top, topLink, w.vapour_Pa[i]!) + topLink * w.vapourSlope[i]! * w.dT[i]!;
+        : faceVapour(top, w.linkUpper, w.vapour_Pa[i]!) + w.linkUpper * w.vapourSlope[i]! * w.dT[i]!;
     // A cell gives away no more than it holds: what it couldn't give was neither boiled nor carried on, and its heat is still there.
     const short = w.boiling[i]! + vapourOut - vapourIn - w.condensing[i]! - (c.X[i]! * c.dry_kgPerM2[i]!) / dt_s;
     if (short > 0) {

@@ -92,11 +92,13 @@ describe('compared with the computation', () => {
 describe('a pasted text with its steps', () => {
   test('headings decide', () => {
     const text = 'Sunday batter\n\nIngredients\n2 cups flour\n1 cup milk\nDirections\nStir.\nPour 1/2 cup in.\nMakes 6 waffles';
-    expect(splitRecipe(text.split('\n').filter((line) => line !== ''))).toMatchObject({
+    expect(splitRecipe(text.split('\n').filter((line) => line !== ''))).toEqual({
       name: 'Sunday batter',
       ingredients: ['2 cups flour', '1 cup milk'],
       steps: ['Stir.', 'Pour 1/2 cup in.'],
       yieldHint: 'Makes 6 waffles',
+      extras: [],
+      notes: [],
     });
   });
 
@@ -116,11 +118,13 @@ describe('a pasted text with its steps', () => {
   });
 
   test('a bare ingredient list stays one, its first line too', () => {
-    expect(splitRecipe(['flour', '2 eggs', 'milk to thin'])).toMatchObject({
+    expect(splitRecipe(['flour', '2 eggs', 'milk to thin'])).toEqual({
       name: null,
       ingredients: ['flour', '2 eggs', 'milk to thin'],
       steps: [],
       yieldHint: null,
+      extras: [],
+      notes: [],
     });
   });
 });

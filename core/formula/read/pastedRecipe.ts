@@ -1,4 +1,3 @@
-import type { Reader as AmountReader } from './quantity.ts';
 import { Reader, tokenize } from './quantity.ts';
 import { matchIngredient } from './match.ts';
 import { unitOf } from './words.ts';
@@ -102,17 +101,14 @@ const EXTRA_LINE = /^(?:(?:to|for) (?:serve|serving|garnish|dust)|for the (?:pan
 const FOR_THE_PAN = /\b(?:for (?:the (?:pan|iron|plates)|greasing|brushing|dusting|serving)|to serve|to garnish)\s*\.?$/i;
 
 /** Half of an amount, as it is written: "2 cups" → "1 cups". */
-const halfOf = (
-  reader: AmountReader,
-  from: number,
-  tokens: ReturnType<typeof tokenize>,
-): { readonly half: string; readonly unit: string } | null => {
-  reader.position = from;
+const halfOf = (line: string): { readonly half: string; readonly unit: string } | null => {
+  const tokens = tokenize(line);
+  const reader = new Reader(tokens);
   const amount = reader.amount();
   if (amount === null) return null;
   const { low, high } = amount.quantity;
   const unit = tokens
-    .slice(from, reader.position)
+    .slice(0, reader.position)
     .flatMap((token) => (token.kind === 'word' && unitOf(token.text) !== undefined ? [token.text] : []))
     .at(-1);
   return { half: String(Number(((low + high) / 4).toFixed(4))), unit: unit ?? '' };
@@ -129,10 +125,9 @@ export const takenApart = (line: string): readonly string[] => {
   const pair = /^(\p{L}+)\s+and\s+(\p{L}+)$/iu.exec(line);
   const [one, other] = [pair?.[1], pair?.[2]].map((word) => (word === undefined ? null : matchIngredient([word])));
   if (one != null && other != null && one.ingredient.id !== other.ingredient.id) return [pair?.[1] ?? line, pair?.[2] ?? ''];
-  const tokens = tokenize(line);
   const both = /\bhalf\s+(.+?)\s*(?:,|and|&|\/)\s*half\s+(.+)$/i.exec(line);
   const rest = /^(.+?),\s*half\s+(?:of it\s+)?(?:as\s+)?(\p{L}[\p{L}\s-]*)$/iu.exec(line);
-  const amount = both === null && rest === null ? null : halfOf(new Reader(tokens), 0, tokens);
+  const amount = both === null && rest === null ? null : halfOf(line);
   if (amount === null) return [line];
   const part = (what: string): string => `${amount.half} ${amount.unit} ${what}`.replace(/\s+/g, ' ');
   if (both !== null) return [part(both[1] ?? ''), part(both[2] ?? '')];
