@@ -53,6 +53,32 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect(more).toBeVisible();
   const chance = await figure(page, 'next chance to land');
   expect(await figure(page, 'worth water')).toBeGreaterThan(chance);
+  // Half a portion first, dough in the gap and a picture with a coin are offered with what each would bring.
+  expect(await figure(page, 'worth half')).toBeGreaterThan(chance);
+  expect(await figure(page, 'worth dough')).toBeGreaterThan(await figure(page, 'worth picture'));
+  await more.getByLabel('The floor is, mm').fill('39');
+  await more.getByLabel('The floor is, mm').press('Enter');
+  await expect(more.getByRole('alert')).toContainText('was the lid quite closed');
+  await more.getByRole('button', { name: 'Beside a coin' }).click();
+  const beside = page.getByRole('dialog', { name: 'A plate beside a coin' });
+  const picture = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 1000, height: 800 });
+    canvas.getContext('2d')?.fillRect(100, 100, 800, 600);
+    return canvas.toDataURL('image/png').split(',')[1] ?? '';
+  });
+  await beside
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer: Buffer.from(picture, 'base64') });
+  // The marks lie 80 and 600 pixels apart: seven and a half coins of 23.25 mm; a quarter is larger, and so is the plate then.
+  await expect.poll(() => figure(page, 'plate_mm')).toBeCloseTo(174.375, 3);
+  await beside.getByRole('button', { name: /^Coin: / }).click();
+  await page.getByRole('option', { name: /US quarter/ }).click();
+  await expect.poll(() => figure(page, 'plate_mm')).toBeCloseTo(181.95, 2);
+  await beside.getByRole('slider', { name: 'Coin, other edge' }).focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(beside.getByRole('alert')).toContainText('take it from nearer');
+  await page.keyboard.press('Escape');
+  await expect(beside).toHaveCount(0);
   await more.getByLabel('It holds, g of water').fill('9');
   await more.getByRole('button', { name: 'Keep' }).first().click();
   await expect(more.getByRole('alert')).toContainText('one of the two is wrong');

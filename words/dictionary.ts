@@ -175,6 +175,10 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'browned-starch': () => 'beyond golden, browned starch holds more acrylamide: golden rather than brown (Regulation (EU) 2017/2158)',
 
   // Pictures
+  'coin-too-small': (f) => `the coin is ${f.pixels} pixels across in the picture, and ${f.least} are needed: take it from nearer`,
+  'plate-unbelievable': (f) => `that makes a plate of ${f.size_mm} mm; plates are ${f.from} to ${f.to} mm: look at the four marks again`,
+  'gap-unbelievable': (f) =>
+    `a floor of ${f.gap_mm} mm where ${f.taken_mm} mm were taken: was the lid quite closed, and the dough in a pocket?`,
   'photo-broken': () => 'this is no picture that can be read',
   'photo-too-large': (f) => `the file has ${f.megabytes} MB; ${f.most} MB are the most`,
   'photo-too-many-pixels': (f) => `${f.megapixels} megapixels are more than this page can hold; ${f.most} are the most`,
@@ -218,6 +222,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
     f.set_s === 0
       ? `after your ${minutes(f.time_s)} the middle hasn’t set`
       : `after your ${minutes(f.time_s)} the middle hasn’t set: it does after ${minutes(f.set_s)}`,
+  'own-time-splits': (f) =>
+    `after your ${minutes(f.time_s)} it has set but still holds on to the plates, and may split: it lets go at ${minutes(f.letsGo_s)}`,
   'own-portion-leaks': (f) => `your ${f.portion_g} g runs over: up to ${f.fills_g} g stays in`,
   'setting-ignored': () => 'this iron has nothing to set: the wished temperature is left aside',
   'setting-beyond-dial': (f) => `${f.setting_C} °C is off this iron’s dial (${f.min_C}–${f.max_C} °C)`,

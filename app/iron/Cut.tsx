@@ -43,7 +43,9 @@ export const Cut = memo(function Cut({
   const rib = picture.columns.at(-1);
   const crust_mm = rib?.crust_mm[second] ?? 0;
   const core_C = picture.core_C[second] ?? 0;
-  const state = core_C < picture.set_C ? 'wet inside' : 'set through';
+  const isSet = core_C >= picture.set_C;
+  const holdsOn = isSet && (picture.letsGo_s ?? Infinity) > second;
+  const state = !isSet ? 'wet inside' : holdsOn ? 'set, still holds on to the plates' : 'set through';
   const stands = picture.standing[second] ?? 1;
   return (
     <section aria-label="The cut">

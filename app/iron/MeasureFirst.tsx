@@ -4,9 +4,10 @@ import { fahrenheitToCelsius, success } from '../../core/basis/index.ts';
 import type { InformationValue } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron, Teaspoon } from '../../core/plate/index.ts';
-import { dialMark, filledWith, probedAt, usuallyFilledBy } from '../../core/plate/index.ts';
+import { dialMark, filledWith, probedAt, seenAcross, squashedTo, usuallyFilledBy } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { clock, dialMarkText, inkOn, NumberEntry, tawnyCss, temperature } from '../look/index.ts';
+import { CoinSheet } from './CoinSheet.tsx';
 import { SIMULATED } from './simulated.ts';
 import { commands, useDo } from '../store/index.ts';
 
@@ -25,6 +26,7 @@ const LITTLE = 0.04;
 export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props) => {
   const carryOut = useDo();
   const [trouble, setTrouble] = useState<Failure | null>(null);
+  const [isPhotographed, setIsPhotographed] = useState(false);
   const keep = (found: Result<Iron> | null): void => {
     if (found === null) return;
     setTrouble(found.ok ? null : found.failure);
@@ -37,6 +39,8 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
   const asksWater = isThere && iron.measured?.cavity == null;
   const asksProbe = isThere && iron.measured?.plates !== true && iron.control.type !== 'thermostat' && iron.control.type !== 'hob';
   const water = asksWater ? worth.water : null;
+  const dough = asksWater ? worth.dough : null;
+  const picture = asksWater ? worth.picture : null;
   const probe = asksProbe ? worth.probe : null;
   const teaspoon = isThere && iron.measured?.teaspoon === undefined ? worth.teaspoon : null;
   const tried = isThere ? iron.measured?.teaspoon : undefined;
@@ -54,6 +58,12 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
         <Way name="trial" chance={worth.trial} now={worth.now}>
           the next, after one more load like this
         </Way>
+        {worth.half !== null && (
+          <Way name="half" chance={worth.half.chance} now={worth.now}>
+            the next, after half a portion like this ({Math.round(worth.half.portion_g)} g, poured in the middle): its colour tells as much,
+            and it costs half the batter
+          </Way>
+        )}
         {water !== null && (
           <Way name="water" chance={water} now={worth.now}>
             this one, once it was filled with water, cold and unplugged
@@ -69,6 +79,20 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
               max={6000}
               onSay={(grams) => keep(usuallyFilledBy(iron, grams, worth.full_g))}
             />
+          </Way>
+        )}
+        {dough !== null && (
+          <Way name="dough" chance={dough} now={worth.now}>
+            this one, once a ball of stiff dough was squashed in it, cold and unplugged, and the floor of a pocket measured
+            <Said label="The floor is, mm" min={0.5} max={40} onSay={(gap_mm) => keep(squashedTo(iron, gap_mm))} />
+          </Way>
+        )}
+        {picture !== null && (
+          <Way name="picture" chance={picture} now={worth.now}>
+            this one, once its plate was measured in a picture with a coin on it
+            <button type="button" className="button-plain mt-1 min-h-11 self-start text-ink" onClick={() => setIsPhotographed(true)}>
+              Beside a coin
+            </button>
           </Way>
         )}
         {probe !== null && (
@@ -98,6 +122,17 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
             Forget it
           </button>
         </p>
+      )}
+      {isPhotographed && (
+        <CoinSheet
+          isRound={iron.geometry.lattice.outline === 'round'}
+          onMeasured={(size_mm) => {
+            const found = seenAcross(iron, size_mm);
+            keep(found);
+            return found.ok ? null : found.failure;
+          }}
+          onClose={() => setIsPhotographed(false)}
+        />
       )}
       {trouble !== null && (
         <p role="alert" className="mt-1 border-l-3 border-ink bg-white px-2 py-1">

@@ -1,22 +1,27 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef } from 'react';
-import type { Corners, Point } from '../../core/photo/index.ts';
+import type { Point } from '../../core/photo/index.ts';
 import { useDrag } from '../look/index.ts';
 import type { Photo } from './photoFile.ts';
 
-type Props = {
-  readonly photo: Photo;
-  readonly corners: Corners;
-  readonly white: Point;
-  readonly onCorners: (corners: Corners) => void;
-  readonly onWhite: (white: Point) => void;
+/** A mark that is put somewhere on a picture: a ring where a corner or an end is, a square where a colour is taken. */
+export type Mark = {
+  readonly name: string;
+  readonly point: Point;
+  readonly onMove: (point: Point) => void;
+  /** Written beside a square; left out: a ring. */
+  readonly word?: string;
 };
 
-const NAMES = ['Corner: hinge, left', 'Corner: hinge, right', 'Corner: front, right', 'Corner: front, left'] as const;
-const WHITE = 'White paper';
+type Props = {
+  readonly photo: Photo;
+  readonly marks: readonly Mark[];
+  /** Lines between marks, each through its points. */
+  readonly lines: readonly (readonly Point[])[];
+};
 
-/** The picture with four corners and a white mark on it, each dragged or moved by arrow keys. */
-export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props) => {
+/** The picture with marks on it, each dragged or moved by arrow keys. */
+export const PhotoMarks = ({ photo, marks, lines }: Props) => {
   const box = useRef<HTMLDivElement>(null);
   const { canvas, width, height } = photo;
   useEffect(() => {
@@ -33,18 +38,12 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
     if (shown === undefined) return { x: 0, y: 0 };
     return inPicture({ x: ((event.clientX - shown.left) / shown.width) * width, y: ((event.clientY - shown.top) / shown.height) * height });
   };
-  const movers = new Map<string, (point: Point) => void>([
-    ...NAMES.map((name, i): [string, (point: Point) => void] => [
-      name,
-      (point) => onCorners(corners.map((other, k) => (k === i ? point : other)) as unknown as Corners),
-    ]),
-    [WHITE, onWhite],
-  ]);
+  const movers = new Map(marks.map(({ name, onMove }) => [name, onMove]));
   const drag = useDrag<string, SVGGElement>({
     start: (event) => event.currentTarget.dataset['mark'] ?? '',
     move: (event, name) => movers.get(name)?.(placeOf(event)),
   });
-  const mark = (name: string, point: Point, kind: 'corner' | 'white') => {
+  const drawn = ({ name, point, word }: Mark) => {
     const size = Math.max(width, height) / 60;
     const onKey = (event: KeyboardEvent): void => {
       const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
@@ -69,7 +68,7 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
         {...drag.handlers}
       >
         <circle cx={point.x} cy={point.y} r={2.4 * size} fill="transparent" />
-        {kind === 'corner' ? (
+        {word === undefined ? (
           <>
             <circle cx={point.x} cy={point.y} r={size} fill="none" stroke="#fff" strokeWidth={size / 2} />
             <circle cx={point.x} cy={point.y} r={size} fill="none" stroke="#14535a" strokeWidth={size / 4} />
@@ -87,7 +86,7 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
               strokeWidth={size / 4}
             />
             <text x={point.x} y={point.y + 2.4 * size} textAnchor="middle" fontSize={1.4 * size} fontWeight={700} fill="#20262a">
-              white
+              {word}
             </text>
           </>
         )}
@@ -97,15 +96,17 @@ export const PhotoMarks = ({ photo, corners, white, onCorners, onWhite }: Props)
   return (
     <div ref={box} className="relative touch-none overflow-hidden bg-bench">
       <svg viewBox={`0 0 ${width} ${height}`} className="absolute inset-0 h-full w-full" role="group" aria-label="Marks on the picture">
-        <polygon
-          points={corners.map(({ x, y }) => `${x},${y}`).join(' ')}
-          fill="none"
-          stroke="#14535a"
-          strokeWidth={width / 400}
-          strokeDasharray={`${width / 90} ${width / 160}`}
-        />
-        {corners.map((corner, i) => mark(NAMES[i] ?? '', corner, 'corner'))}
-        {mark(WHITE, white, 'white')}
+        {lines.map((line, i) => (
+          <polygon
+            key={i}
+            points={line.map(({ x, y }) => `${x},${y}`).join(' ')}
+            fill="none"
+            stroke="#14535a"
+            strokeWidth={width / 400}
+            strokeDasharray={`${width / 90} ${width / 160}`}
+          />
+        ))}
+        {marks.map(drawn)}
       </svg>
     </div>
   );

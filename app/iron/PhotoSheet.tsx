@@ -28,6 +28,7 @@ type Props = {
   readonly onClose: () => void;
 };
 
+const CORNERS = ['Corner: hinge, left', 'Corner: hinge, right', 'Corner: front, right', 'Corner: front, left'] as const;
 const SAMPLES = [2, 7, 11] as const;
 
 const cornersFor = ({ width, height }: Photo): Corners => {
@@ -123,16 +124,26 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
             {corners !== null && white !== null && (
               <PhotoMarks
                 photo={photo}
-                corners={corners}
-                white={white}
-                onCorners={(next) => {
-                  setCorners(next);
-                  setFace(null);
-                }}
-                onWhite={(next) => {
-                  setWhite(next);
-                  setFace(null);
-                }}
+                lines={[corners]}
+                marks={[
+                  ...corners.map((point, i) => ({
+                    name: CORNERS[i] ?? '',
+                    point,
+                    onMove: (moved: Point) => {
+                      setCorners(corners.map((other, k) => (k === i ? moved : other)) as unknown as Corners);
+                      setFace(null);
+                    },
+                  })),
+                  {
+                    name: 'White paper',
+                    point: white,
+                    word: 'white',
+                    onMove: (moved) => {
+                      setWhite(moved);
+                      setFace(null);
+                    },
+                  },
+                ]}
               />
             )}
             <button type="button" className="button-act min-h-14" disabled={busy} onClick={() => void read()}>

@@ -10,6 +10,7 @@ export const watchList = (answer: AdviceAnswer, picture: Picture): Moment[] => {
     if (second !== null && second <= picture.seconds) moments.push({ second, what, kind });
   };
   add(answer.coreSet_s, 'set through');
+  if (answer.letsGo_s !== answer.coreSet_s) add(answer.letsGo_s, 'lets go of the plates');
   add(answer.steamDown_s, 'steam is down');
   add(answer.cookTime_s.from, 'good from here');
   add(answer.cookTime_s.best, 'open', 'best');

@@ -44,6 +44,8 @@ export const AdviceAnswer = z.object({
   cookTime_s: z.object({ from: Seconds, best: Seconds, to: Seconds }),
   cookTimeBand_s: z.object({ p10: Seconds, p90: Seconds }),
   coreSet_s: Seconds.nullable(),
+  /** The faces let go of the plates: opened before, it splits; null: not within the longest cook. */
+  letsGo_s: Seconds.nullable(),
   /** When the steam that is seen has dwindled; null where it doesn't until the load is long done, and says nothing. */
   steamDown_s: Seconds.nullable(),
   tooDry_s: Seconds.nullable(),
@@ -106,6 +108,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
     cookTime_s: { from: Math.round(window.from_s), best: Math.round(window.best_s), to: Math.round(window.to_s) },
     cookTimeBand_s: { p10: Math.round(a.band_s.p10), p90: Math.round(a.band_s.p90) },
     coreSet_s: seconds(moments.coreSet_s),
+    letsGo_s: seconds(moments.letsGo_s),
     steamDown_s: steamTells(a) ? seconds(moments.steamDown_s) : null,
     tooDry_s: seconds(moments.tooDry_s),
     waterLoss_fraction: roundedTo(a.waterLoss, 4),

@@ -64,6 +64,9 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
     add('own-portion-leaks', { portion_g: Math.round(portion_g), fills_g: Math.round(fills_g[1]) });
   if (cookTime_s != null && (moments.coreSet_s ?? Infinity) > cookTime_s)
     add('own-time-raw', { time_s: Math.round(cookTime_s), set_s: Math.round(moments.coreSet_s ?? 0) }, 'hazard');
+  const { coreSet_s, letsGo_s } = moments;
+  if (cookTime_s != null && coreSet_s !== null && coreSet_s <= cookTime_s && letsGo_s !== null && letsGo_s > cookTime_s)
+    add('own-time-splits', { time_s: Math.round(cookTime_s), letsGo_s: Math.round(letsGo_s) });
   if (a.loads === 0 && a.part === null)
     add('less-than-a-load', { portion_g: Math.round(a.portion.portion_g), bowl_g: Math.round(reading.totalMass_g) });
   if (a.turned !== null) {

@@ -23,6 +23,14 @@ describe('what it is worth to know more', () => {
     expect(stranger.water ?? 0).toBeGreaterThan(stranger.probe ?? stranger.now);
   });
 
+  test('dough in the gap tells less than water, a picture less than dough; half a portion nearly as much as a whole one', () => {
+    const { now, water, dough, picture, half, trial } = stranger;
+    expect(dough ?? now).toBeLessThan(water ?? 0);
+    expect(picture ?? now).toBeLessThan(dough ?? 0);
+    expect(half?.chance ?? 0).toBeGreaterThan(now + 0.6 * (trial - now));
+    expect(half?.portion_g).toBeCloseTo(suggest(e, firstBelief(seededRandom(1)), TARGET).portion_g / 2, 6);
+  });
+
   test('of an iron that is known, hardly anything', () => {
     let belief = firstBelief(seededRandom(1));
     for (let n = 0; n < 4; n++) {

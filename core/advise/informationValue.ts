@@ -27,6 +27,11 @@ export type InformationValue = {
   readonly trial: number;
   /** After the cold iron was filled with water; null: it would hardly say more than is known. */
   readonly water: number | null;
+  /** After a ball of dough was squashed in the cold iron, and after its plate was seen beside a coin; null: the same. */
+  readonly dough: number | null;
+  readonly picture: number | null;
+  /** After half a portion, poured in the middle and looked at; null: one more load, or nothing, tells as much. */
+  readonly half: { readonly chance: number; readonly portion_g: number } | null;
   /** After a probe was held to the hot plates; null: the same. */
   readonly probe: number | null;
   /** After a teaspoon of batter was closed in the hot iron for `open_s`, at that setting; null: the same. */
@@ -37,6 +42,8 @@ export type InformationValue = {
 const ANSWERS = 5;
 /** How exactly water and a probe tell, share and K (see `priorOf`). */
 const WATER_SD = 0.065;
+const DOUGH_SD = 0.086;
+const PICTURE_SD = 0.11;
 const PROBE_SD_K = 5;
 /** Less gain than that isn't worth a walk to the tap. */
 const LEAST_GAIN = 0.02;
@@ -93,8 +100,15 @@ export function* informationValue(
     return chance > now + LEAST_GAIN ? chance : null;
   };
   const water = yield* measured((u) => Math.log(u.cavity), WATER_SD);
+  const dough = yield* measured((u) => Math.log(u.cavity), DOUGH_SD);
+  const picture = yield* measured((u) => Math.log(u.cavity), PICTURE_SD);
+  const lesser = { ...action, portion_g: action.portion_g / 2 };
+  const afterHalf = yield* expected(
+    drawGuesses(belief, ANSWERS).map((u) => () => afterLoad(e, belief, lesser, wordsFor(e, u, lesser), random).belief),
+  );
+  const half = afterHalf > now + LEAST_GAIN ? { chance: afterHalf, portion_g: lesser.portion_g } : null;
   const probe = yield* measured((u) => u.offset_K, PROBE_SD_K);
-  const known = { now, full_g: e.full_g, trial: Math.max(now, trial), water, probe };
+  const known = { now, full_g: e.full_g, trial: Math.max(now, trial), water, dough, picture, half, probe };
   if (spoonfuls === null) return { ...known, teaspoon: null };
   const open_s = spoonfulTime_s(spoonfuls, belief, action.setting_C, aim.tawny);
   const told = { setting_C: action.setting_C, open_s };

@@ -50,6 +50,8 @@ export type Picture = {
   readonly standing: Float64Array;
   readonly columns: readonly PictureColumn[];
   readonly set_C: number;
+  /** From then on the faces let go of the plates; null: not within the picture. */
+  readonly letsGo_s: number | null;
   readonly rawLightness: number;
 };
 
@@ -73,6 +75,7 @@ export const pictureOf = (a: Advice): Picture => {
     standing: shown(standing(trace, a.batter, meanThickness_m(a.machine))),
     columns: trace.columns.map((_, index) => pictureColumn(a, index, seconds)),
     set_C: a.batter.setTemperature_C,
+    letsGo_s: a.cooked.moments.letsGo_s,
     rawLightness: a.batter.rawLightness,
   };
 };

@@ -188,6 +188,9 @@ export type CodeFields = {
   readonly 'steam-says-nothing': None;
   // Pictures
   readonly 'photo-broken': None;
+  readonly 'coin-too-small': { readonly pixels: number; readonly least: number };
+  readonly 'plate-unbelievable': { readonly size_mm: number; readonly from: number; readonly to: number };
+  readonly 'gap-unbelievable': { readonly gap_mm: number; readonly taken_mm: number };
   readonly 'photo-too-large': { readonly megabytes: number; readonly most: number };
   readonly 'photo-too-many-pixels': { readonly megapixels: number; readonly most: number };
   readonly 'photo-too-small': { readonly width: number; readonly height: number };
@@ -219,6 +222,7 @@ export type CodeFields = {
   readonly 'own-portion-short': { readonly portion_g: number; readonly fills_g: number };
   readonly 'own-time-colour': { readonly time_s: number; readonly wanted: number; readonly reached: number };
   readonly 'own-time-raw': { readonly time_s: number; readonly set_s: number };
+  readonly 'own-time-splits': { readonly time_s: number; readonly letsGo_s: number };
   readonly 'own-portion-leaks': { readonly portion_g: number; readonly fills_g: number };
   readonly 'setting-ignored': { readonly setting_C: number };
   readonly 'setting-beyond-dial': { readonly setting_C: number; readonly min_C: number; readonly max_C: number };

@@ -7,6 +7,7 @@ import {
   crispness,
   JUDGED_AFTER_S,
   KITCHEN,
+  LETS_GO_STEP,
   plateMachine,
   portion,
   recoveredPlates,
@@ -266,3 +267,17 @@ export const crispAt = (e: Emulator, place: GridPosition, t_s: number): number =
 
 export const coreSetAt = (e: Emulator, place: GridPosition): number =>
   blend(e, place.mean, place.contact, place.amount, (node) => e.coreSet_s[node] ?? e.seconds);
+
+/** When a load lets go of the plates (see `Moments`), to the second; the longest emulated where it doesn't. */
+export const letsGoAt = (e: Emulator, place: GridPosition, browning: number): number => {
+  let [low, high] = [coreSetAt(e, place), e.seconds];
+  const pale = (t_s: number): boolean =>
+    min(stepAt(e, place, 'lower', browning, t_s), stepAt(e, place, 'upper', browning, t_s)) < LETS_GO_STEP;
+  if (!pale(low)) return low;
+  while (high - low > 1) {
+    const middle = (low + high) / 2;
+    if (pale(middle)) low = middle;
+    else high = middle;
+  }
+  return high;
+};

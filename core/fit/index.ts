@@ -15,6 +15,7 @@ export {
 export type { Emulator, IronWithBatter } from './emulator.ts';
 export {
   coreSetAt,
+  letsGoAt,
   crispAt,
   emulate,
   emulated,

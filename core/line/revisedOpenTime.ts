@@ -4,7 +4,7 @@ import type { Action, Belief, Look, Emulator, EmulatorMemory, PastLoad, KnownIro
 import {
   afterLook,
   reweighedBy,
-  coreSetAt,
+  letsGoAt,
   gridPositionOf,
   stepAt,
   FIT_SEED,
@@ -96,8 +96,8 @@ export type RevisedOpenTime = {
   readonly earliestLook_s: number;
 };
 
-/** Four in five irons like this have set by then. */
-const SET_QUANTILE = 0.8;
+/** Four in five irons like this have let go by then. */
+const LETS_GO_QUANTILE = 0.8;
 
 /** The load that is in the iron, after what was noticed of it, in its order: when to open it now. */
 export const revisedOpenTime = (
@@ -116,10 +116,12 @@ export const revisedOpenTime = (
     last_s = Math.max(last_s, cue.at_s);
   }
   const guesses = guessesToJudge(now);
-  const sets = guesses
-    .map((u) => coreSetAt(e, gridPositionOf(e, pour.setting_C + u.offset_K, u.side_K, u.contact, stayingAmount(e, u, pour.portion_g))))
+  const lettingGo = guesses
+    .map((u) =>
+      letsGoAt(e, gridPositionOf(e, pour.setting_C + u.offset_K, u.side_K, u.contact, stayingAmount(e, u, pour.portion_g)), u.browning),
+    )
     .sort((a, b) => a - b);
-  const earliest = sets[Math.floor(clamp(SET_QUANTILE * sets.length, 0, sets.length - 1))] ?? last_s;
+  const earliest = lettingGo[Math.floor(clamp(LETS_GO_QUANTILE * lettingGo.length, 0, lettingGo.length - 1))] ?? last_s;
   return { ...bestOpening(e, guesses, pour, last_s, tawny), earliestLook_s: Math.max(last_s, earliest) };
 };
 

@@ -101,7 +101,7 @@ export const Iron = z.object({
   /** What was measured of it rather than assumed: what it holds, by filling it cold; its plates, with a probe. Left out: neither. */
   measured: z
     .object({
-      cavity: z.enum(['water', 'rice', 'batter', 'usual-pour']).nullable(),
+      cavity: z.enum(['water', 'rice', 'batter', 'usual-pour', 'dough', 'picture']).nullable(),
       plates: z.boolean(),
       /** What it was taken to hold before somebody said what usually fills it, mL: to let go of it again. */
       taken_mL: positive(5000).optional(),

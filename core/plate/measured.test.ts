@@ -1,5 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
-import { priorOf, dialMark, filledWith, Iron, probedAt, settingNow_C, settingRange, usuallyFilledBy } from './index.ts';
+import {
+  priorOf,
+  dialMark,
+  filledWith,
+  Iron,
+  probedAt,
+  settingNow_C,
+  settingRange,
+  rulerOf,
+  seenAcross,
+  squashedTo,
+  usuallyFilledBy,
+} from './index.ts';
 import { presetIron } from '../testing/batters.ts';
 
 const deep = presetIron('deep-round');
@@ -31,6 +43,29 @@ describe('an iron that was measured before it cooked', () => {
     expect(usual.measured?.cavity).toBe('usual-pour');
     expect(priorOf(usual).cavity).toBeLessThan(priorOf(deep).cavity / 2);
     expect(usuallyFilledBy(deep, 8, 150)).toMatchObject({ failure: { code: 'iron-fill-unbelievable' } });
+  });
+
+  test('dough squashed to a floor half a millimetre thicker: the whole gap is; one from an open lid isn’t believed', () => {
+    const { web_mm, footprint_cm2, cavity_mL } = deep.geometry;
+    const squashed = taken(squashedTo(deep, web_mm + 0.5));
+    expect(squashed.geometry.web_mm).toBe(web_mm + 0.5);
+    expect(squashed.geometry.cavity_mL).toBeCloseTo(cavity_mL + footprint_cm2 * 0.05, 9);
+    expect(priorOf(squashed).cavity).toBeLessThan(0.7 * priorOf(deep).cavity);
+    expect(squashedTo(deep, 40)).toMatchObject({ failure: { code: 'gap-unbelievable' } });
+    expect(squashedTo(deep, 0.1)).toMatchObject({ failure: { code: 'gap-unbelievable' } });
+    expect(squashedTo(deep, NaN)).toMatchObject({ failure: { code: 'iron-measure' } });
+  });
+
+  test('a plate seen to be a tenth wider: a fifth more room, no thicker; a plate of half or of no size isn’t believed', () => {
+    const outer_mm = rulerOf(deep).outer_mm;
+    const seen = taken(seenAcross(deep, 1.1 * outer_mm));
+    expect(seen.geometry.footprint_cm2 / deep.geometry.footprint_cm2).toBeCloseTo(1.21, 9);
+    expect(seen.geometry.cavity_mL / deep.geometry.cavity_mL).toBeCloseTo(1.21, 9);
+    expect(rulerOf(seen).outer_mm).toBeCloseTo(1.1 * outer_mm, 6);
+    expect(priorOf(seen).cavity).toBeLessThan(priorOf(deep).cavity);
+    expect(priorOf(seen).cavity).toBeGreaterThan(priorOf(taken(squashedTo(deep, deep.geometry.web_mm))).cavity);
+    expect(seenAcross(deep, 0.5 * outer_mm)).toMatchObject({ failure: { code: 'iron-fill-unbelievable' } });
+    for (const none of [0, -5, NaN]) expect(seenAcross(deep, none)).toMatchObject({ failure: { code: 'iron-measure' } });
   });
 
   test('probed 12 K over a mark: every mark moves by as much, the marks stay', () => {

@@ -1,7 +1,7 @@
 import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
 import type { Fill } from './describe.ts';
-import { cavityByFill } from './describe.ts';
+import { cavityByFill, rulerOf } from './describe.ts';
 import type { Iron } from './iron.ts';
 import { controlRange, withRange } from './control.ts';
 
@@ -32,6 +32,47 @@ export const usuallyFilledBy = (iron: Iron, usual_g: number, full_g: number): Re
     rev: iron.rev + 1,
     geometry: { ...iron.geometry, cavity_mL: cavity.value },
     measured: { ...(iron.measured ?? nothing), cavity: 'usual-pour', taken_mL },
+  });
+};
+
+/** Dough that was rolled thinner or thicker by that much than the floor that was taken wasn't in a closed iron. */
+const GAP_BELIEVABLE = [0.4, 2.5] as const;
+
+/**
+ * The iron once a ball of stiff dough was squashed in it, cold and unplugged, and measured in a pocket, mm: both plates lie nearer or further apart
+ * everywhere. Errors: `iron-measure`; `gap-unbelievable` {gap_mm, taken_mm}.
+ */
+export const squashedTo = (iron: Iron, gap_mm: number): Result<Iron> => {
+  const { web_mm, footprint_cm2, cavity_mL } = iron.geometry;
+  if (!Number.isFinite(gap_mm)) return failure('iron-measure', { what: 'gap_mm', value: 'not a number' });
+  const cavity = cavity_mL + (footprint_cm2 * (gap_mm - web_mm)) / 10;
+  const [least, most] = GAP_BELIEVABLE;
+  if (gap_mm < least * web_mm || gap_mm > most * web_mm || cavity <= 0)
+    return failure('gap-unbelievable', { gap_mm: Math.round(gap_mm * 10) / 10, taken_mm: Math.round(web_mm * 10) / 10 });
+  return success({
+    ...iron,
+    rev: iron.rev + 1,
+    geometry: { ...iron.geometry, web_mm: gap_mm, cavity_mL: cavity },
+    measured: { ...(iron.measured ?? nothing), cavity: 'dough' },
+  });
+};
+
+/**
+ * The iron once its plate was seen to be so wide, mm, one mould's side or diameter: its area and its room with it, as thick as it was taken to be.
+ * Errors: `iron-measure`, `iron-fill-unbelievable`.
+ */
+export const seenAcross = (iron: Iron, outer_mm: number): Result<Iron> => {
+  const { footprint_cm2, cavity_mL } = iron.geometry;
+  if (!(Number.isFinite(outer_mm) && outer_mm > 0))
+    return failure('iron-measure', { what: 'outer_mm', value: Number.isFinite(outer_mm) ? outer_mm : 'not a number' });
+  const ratio = (outer_mm / rulerOf(iron).outer_mm) ** 2;
+  const cavity = cavityByFill({ of: 'water', grams: cavity_mL * ratio, density_gPerML: null }, cavity_mL);
+  if (!cavity.ok) return cavity;
+  return success({
+    ...iron,
+    rev: iron.rev + 1,
+    geometry: { ...iron.geometry, footprint_cm2: footprint_cm2 * ratio, cavity_mL: cavity.value },
+    measured: { ...(iron.measured ?? nothing), cavity: 'picture' },
   });
 };
 

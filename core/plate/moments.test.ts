@@ -57,6 +57,18 @@ describe('moments of a cook', () => {
     expect(moments(trace({ core: () => 60 }), batter, false).coreSet_s).toBeNull();
   });
 
+  test('lets go once it has set and its paler face has taken colour, whichever is later', () => {
+    const coloured_s = (batter.rawLightness - 86) / 0.1;
+    const m = moments(trace(), batter, false);
+    const middle = risesTo(palerStep(trace(), batter.rawLightness), 1.5) ?? NaN;
+    expect(middle).toBeGreaterThan(coloured_s);
+    expect(m.letsGo_s).toBeCloseTo(Math.max(m.coreSet_s ?? NaN, middle), 9);
+    // A core that sets long after the colour; a face that stays white; one that never sets.
+    expect(moments(trace({ core: (s) => s / 4 }), batter, false).letsGo_s).toBeCloseTo(4 * batter.setTemperature_C, 6);
+    expect(moments(trace({ upper: () => 86 }), batter, false).letsGo_s).toBeNull();
+    expect(moments(trace({ core: () => 60 }), batter, false).letsGo_s).toBeNull();
+  });
+
   test('too dry by loss or by the core, whichever comes first; wafers never', () => {
     // 25 % lost after 500 s, core under 30 % after 500 s: neither within 400.
     expect(moments(trace(), batter, false).tooDry_s).toBeNull();

@@ -6,6 +6,8 @@ import type { Trace } from './simulate.ts';
 export type Moments = {
   /** Starch has set in the coldest place. */
   readonly coreSet_s: number | null;
+  /** The faces let go of the plates: before it a lid that is opened splits the piece, though it has set. */
+  readonly letsGo_s: number | null;
   /** The crumb is dry enough to tear cleanly: 95 °C, or 2 K under the local boiling point. */
   readonly dryCrumb_s: number | null;
   /** Steam that is seen has dwindled for good, after the core has set; null where it doesn't until long after the colour. */
@@ -21,6 +23,11 @@ export type Moments = {
 /** *Common practice*: see docs/models/plate.md. */
 const STEAM_DOWN_SHARE = 0.35;
 const STEAM_MEAN_S = 10;
+/**
+ * A skin that is still pale is held by the plates more firmly than a moist crumb holds together: it lets go as it takes colour (*common practice*:
+ * a lid that resists wants longer; halfway is the soonest look).
+ */
+export const LETS_GO_STEP = 1.5;
 const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
 const DRIED_WATER_SHARE = 0.05;
 const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;
@@ -77,8 +84,10 @@ export const moments = (trace: Trace, batter: BatterProperties, dryThrough: bool
     -TOO_DRY.coreWater,
   );
   const limits = [lossLimit, coreLimit].filter((limit) => limit !== null);
+  const coloured_s = risesTo(step, LETS_GO_STEP);
   return {
     coreSet_s,
+    letsGo_s: coreSet_s === null || coloured_s === null ? null : Math.max(coreSet_s, coloured_s),
     dryCrumb_s: risesTo(trace.core_C, Math.min(DRY_CRUMB.most_C, batter.boiling_C - DRY_CRUMB.underBoiling_K)),
     steamDown_s: steamDown(seen_gPerS, coreSet_s),
     driedThrough_s: risesTo(

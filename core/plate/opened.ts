@@ -44,7 +44,7 @@ const COUNTS = 0.12;
 
 const along = ([none, all]: readonly [number, number], value: number): number => clamp((value - none) / (all - none), 0, 1);
 
-/** How a piece that has set and dried holds on to ungreased plates; before it has set it tears, whatever the plates are. */
+/** How a piece that has set and dried holds on to ungreased plates; before it lets go (see `moments`) it tears, whatever the plates are. */
 export const sticking = (iron: Pick<Iron, 'coating' | 'looseness'>, batter: BatterProperties): Sticking => {
   const parts: readonly (readonly [StickingCause, number])[] = [
     ['bare', iron.coating === 'bare' ? ADDS.bare : 0],

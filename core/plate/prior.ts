@@ -8,9 +8,10 @@ export const PRIOR: PriorWidths = { cavity: 0.15, plates_K: 15, contact: 0.2, br
 
 /**
  * What a fill leaves open, share: what clings to it or bridges (estimated), and how far this batter swells, which no fill tells. A usual pour, level with
- * the ridges or as the maker says, fills by habit rather than by measure (*common practice*).
+ * the ridges or as the maker says, fills by habit rather than by measure (*common practice*). Dough from the gap tells how thick the floor is, a picture how
+ * wide the plates are: what neither tells stays open (estimated).
  */
-const FILL_WIDTH = { water: 0.04, rice: 0.06, batter: 0.05, 'usual-pour': 0.05 } as const;
+const FILL_WIDTH = { water: 0.04, rice: 0.06, batter: 0.05, 'usual-pour': 0.05, dough: 0.07, picture: 0.1 } as const;
 const SWELLING_WIDTH = 0.05;
 /** A probe reads within some kelvins, by where it is put and when (*common practice*). */
 const PROBED_WIDTH_K = 5;

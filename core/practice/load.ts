@@ -13,6 +13,7 @@ import {
   shiftedPlates,
   simulate,
   kitchenAir,
+  LETS_GO_STEP,
   seenSteam,
   steamMean,
   UNSCALED,
@@ -31,6 +32,7 @@ export type PracticeLoad = {
   readonly smells_s: number | null;
   readonly beeps_s: number | null;
   readonly set_s: number | null;
+  readonly letsGo_s: number | null;
   /** Step of each face, [lower, upper], each second: the hinge side and the front. */
   readonly hinge: readonly (readonly [number, number])[];
   readonly front: readonly (readonly [number, number])[];
@@ -41,9 +43,6 @@ export type PracticeLoad = {
 const CELLS = 28;
 const LONGEST_S = 660;
 const LONGEST_WAFER_S = 150;
-/** Opened while less of the way to setting is done, it tears. */
-const TEARS_BEFORE = 0.8;
-
 const LID_OPEN_S = 25;
 const RECOVER_S = 30;
 /** What a load takes out of the plates (*common practice*: tens of kelvins). */
@@ -107,6 +106,7 @@ export const practiceLoad = (
   const set_s = risesTo(front.core_C, batter.setTemperature_C);
   const paler = frontFaces.map(([lower, upper]) => Math.min(lower, upper));
   const tawny = risesTo(paler, 4);
+  const coloured_s = risesTo(paler, LETS_GO_STEP);
   return {
     seconds,
     poured_g,
@@ -116,6 +116,7 @@ export const practiceLoad = (
     smells_s: risesTo(paler, hidden.smellStep),
     beeps_s: iron.signals.beep && tawny !== null ? clamp(tawny * hidden.beepFactor, 5, seconds) : null,
     set_s,
+    letsGo_s: set_s === null || coloured_s === null ? null : Math.max(set_s, coloured_s),
     hinge: hingeFaces,
     front: frontFaces,
     plate_C: Array.from(front.lowerPlate_C),
@@ -126,7 +127,7 @@ export type PracticeResult = Landed & {
   readonly open_s: number;
   readonly hinge: readonly [number, number];
   readonly front: readonly [number, number];
-  /** Torn in two: opened long before it had set. */
+  /** Torn in two: opened before it let go of the plates. */
   readonly isTorn: boolean;
   /** Batter that ran out, g. */
   readonly leaked_g: number;
@@ -146,7 +147,7 @@ export const openedAt = (load: PracticeLoad, open_s: number): PracticeResult => 
     upper: (hinge[1] + front[1]) / 2,
     share: load.share,
     isSet: s >= set_s,
-    isTorn: s < TEARS_BEFORE * set_s,
+    isTorn: s < (load.letsGo_s ?? Infinity),
     leaked_g: load.share > FILL_LIMITS.over ? (1 - FILL_LIMITS.over / load.share) * load.poured_g : 0,
   };
 };

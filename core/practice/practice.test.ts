@@ -53,6 +53,10 @@ describe('a practice load', () => {
     const load = pour({ ...none, lean_K: 12, side_K: 10 }, 200);
     const early = openedAt(load, 20);
     expect([early.isTorn, early.isSet]).toEqual([true, false]);
+    // Set, and still holding on to the plates: it splits.
+    const set_s = Math.ceil(load.set_s ?? NaN);
+    expect(load.letsGo_s ?? 0).toBeGreaterThan(set_s + 10);
+    expect(openedAt(load, set_s + 2)).toMatchObject({ isTorn: true, isSet: true });
     const done = openedAt(load, 300);
     expect(done.isTorn).toBe(false);
     expect(done.hinge[0]).toBeGreaterThan(done.front[0]);
