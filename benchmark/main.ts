@@ -20,6 +20,7 @@ import { planRun } from '../core/run/index.ts';
 import { sampleScene, samplePhoto, sampleTruth } from '../demo/samplePhoto.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
 import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
+import { practiceTable } from './practice.ts';
 import { againstOdex } from './odex.ts';
 
 /** What takes seconds is run less often: three times at least. */
@@ -225,5 +226,6 @@ if (short !== null && long !== null)
   process.stdout.write(`heap growth over 1,000 loads: ${short.toFixed(0)} kB at 60 s, ${long.toFixed(0)} kB at 600 s\n`);
 if (!againstOdex(createRequire(import.meta.url), process.argv.includes('--gate'))) slow++;
 if (!dialInHolds()) slow++;
+if (process.argv.includes('--practice')) practiceTable();
 if (process.argv.includes('--statistics')) dialInStatistics(500);
 if (slow > 0) process.exitCode = 1;

@@ -39,6 +39,10 @@ const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session):
     rest_s: () => `rest ${span(low, high, duration)}`,
     work_s: () => `work ${span(low, high, clock)}`,
     pieces: () => `${span(low, high, String)} pieces`,
+    energy_kcal: () => `${Math.round(low)} kcal a piece`,
+    fat_g: () => `fat ${grams(low)}`,
+    protein_g: () => `protein ${grams(low)}`,
+    carbohydrate_g: () => `carbohydrate ${grams(low)}`,
   };
   const verdicts = { agrees: 'agrees', near: 'near', differs: 'differs', kept: '' } as const;
   const by = ratio === null || verdict === 'agrees' || verdict === 'kept' ? '' : `, reckoned ×${ratio.toFixed(2)}`;

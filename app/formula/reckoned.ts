@@ -1,9 +1,10 @@
 import type { AdviceAnswer } from '../../core/advise/index.ts';
-import type { IronEvidence, Reckoned } from '../../core/formula/index.ts';
+import type { IronEvidence, ParsedFormula, Reckoned } from '../../core/formula/index.ts';
+import { nutritionOf } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 
 /** What the written claims are compared with; null while it is reckoned. */
-export const reckonedOf = (answer: AdviceAnswer | null, iron: Iron | null): Reckoned | null =>
+export const reckonedOf = (answer: AdviceAnswer | null, iron: Iron | null, reading: ParsedFormula): Reckoned | null =>
   answer === null || iron === null
     ? null
     : {
@@ -13,6 +14,8 @@ export const reckonedOf = (answer: AdviceAnswer | null, iron: Iron | null): Reck
         setting_C: answer.setting.temperature_C,
         dial: answer.setting.dial,
         pieces: answer.pieces,
+        bowl: nutritionOf(reading, reading.totalMass_g),
+        pieceShare: answer.portion_g / iron.geometry.piecesPerLoad / Math.max(1, reading.totalMass_g),
       };
 
 /** What the iron on the bench says to a formula that is to be trusted; null while it is reckoned. */

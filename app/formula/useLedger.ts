@@ -41,7 +41,7 @@ export const useLedger = (session: Session, formula: Formula, onRevise: Revise) 
     answer,
     batter,
     issues: formulaIssues(reading, claims, ironEvidence(answer, iron, batter?.looseness ?? null)),
-    claims: compareClaims(claims, reckonedOf(answer, iron)),
+    claims: compareClaims(claims, reckonedOf(answer, iron, reading)),
     cost: costOf(reading, kit.pricesPerKg),
     most_g: Math.max(1, ...reading.lines.map((line) => line.grams ?? 0)),
     undo: before == null ? null : (): void => onRevise((now) => undone(now, before)),

@@ -3,6 +3,7 @@ import { linesFromText, writtenLines } from './formula.ts';
 import type { Lift } from './lift.ts';
 import { detectLift } from './lift.ts';
 import { readLine } from './read/line.ts';
+import { DECLARED } from './read/label.ts';
 import { liftInSteps } from './read/method.ts';
 import { splitRecipe } from './read/pastedRecipe.ts';
 
@@ -29,7 +30,8 @@ export const formulaFromText = (text: string, newId: () => string): TextAsFormul
   const parts = splitRecipe(written.slice(0, MOST_SPLIT));
   const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
   const extras = parts.extras.length === 0 ? [] : [`Beside the batter: ${parts.extras.join('; ')}`];
-  const steps = [...parts.steps, ...extras].slice(0, MOST_STEPS).map((step) => step.slice(0, LONGEST_STEP));
+  const declared = parts.declared.length === 0 ? [] : [`${DECLARED}${parts.declared.join('; ')}`];
+  const steps = [...parts.steps, ...extras, ...declared].slice(0, MOST_STEPS).map((step) => step.slice(0, LONGEST_STEP));
   // Yeast and separated eggs in the list speak for themselves; the rest is told by what is done.
   const byLines = detectLift(lines.map((line) => readLine(line.text)));
   return {

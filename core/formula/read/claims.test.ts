@@ -73,7 +73,16 @@ describe('what the steps claim', () => {
 });
 
 describe('compared with the computation', () => {
-  const reckoned = { dose_mL: 120, dose_g: 115, cook_s: [200, 240], setting_C: 190, dial: 3, pieces: 9 } as const;
+  const reckoned = {
+    dose_mL: 120,
+    dose_g: 115,
+    cook_s: [200, 240],
+    setting_C: 190,
+    dial: 3,
+    pieces: 9,
+    bowl: null,
+    pieceShare: 1 / 9,
+  } as const;
   const verdict = (step: string): string => compareClaims(claimsOf([step], null), reckoned)[0]?.verdict ?? 'none';
 
   test.each([
@@ -99,6 +108,7 @@ describe('a pasted text with its steps', () => {
       yieldHint: 'Makes 6 waffles',
       extras: [],
       notes: [],
+      declared: [],
     });
   });
 
@@ -125,6 +135,67 @@ describe('a pasted text with its steps', () => {
       yieldHint: null,
       extras: [],
       notes: [],
+      declared: [],
     });
+  });
+});
+
+describe('a label', () => {
+  const declared = (text: string) => claimsOf([`As declared: ${text}`], null).map(({ kind, low }) => [kind, low]);
+
+  test.each([
+    [
+      '310 kcal, 14 g fat, 8 g protein, 38 g carbohydrate',
+      [
+        ['energy_kcal', 310],
+        ['fat_g', 14],
+        ['protein_g', 8],
+        ['carbohydrate_g', 38],
+      ],
+    ],
+    [
+      'Calories: 291; Total Fat 11.5g; Saturated Fat 6g; Total Carbohydrate 37g; Sugars 9g; Protein 7g',
+      [
+        ['energy_kcal', 291],
+        ['fat_g', 11.5],
+        ['protein_g', 7],
+        ['carbohydrate_g', 37],
+      ],
+    ],
+    ['Energy 1255 kJ', [['energy_kcal', 1255 / 4.184]]],
+    ['310 kcal per 100 g', []],
+    ['620 calories per serving', []],
+  ])('%s', (text, said) => expect(declared(text)).toEqual(said));
+
+  test('is neither batter nor step, wherever it stands; a word with a number is no label', () => {
+    const parts = splitRecipe(
+      [
+        'Waffles',
+        '200 g flour',
+        '2 eggs',
+        '300 g milk',
+        'Per waffle: 310 kcal, fat 14 g',
+        'Nutrition',
+        'Protein: 8 g',
+        'Mix and bake.',
+      ].map(String),
+    );
+    expect(parts.ingredients).toEqual(['200 g flour', '2 eggs', '300 g milk']);
+    expect(parts.declared).toEqual(['Per waffle: 310 kcal, fat 14 g', 'Protein: 8 g']);
+    expect(splitRecipe(['Salt 5 g', 'Fat 30 g', 'flour 200 g', 'Mix it all well.']).declared).toEqual([]);
+    expect(splitRecipe(['30 g protein powder', '10 g fat', '200 g flour', 'Mix it all well.']).ingredients).toHaveLength(3);
+  });
+
+  test('is compared with the bowl over the pieces that the recipe makes', () => {
+    const bowl = { energy_kcal: 2400, fat_g: 96, protein_g: 60, carbohydrate_g: 320 };
+    const reckoned = { dose_mL: 120, dose_g: 115, cook_s: [200, 240], setting_C: 190, dial: 3, pieces: 5, bowl, pieceShare: 0.2 } as const;
+    const of = (hint: string | null) =>
+      compareClaims(claimsOf(['As declared: 310 kcal, fat 19 g'], hint), reckoned).filter(({ claim }) => claim.kind !== 'pieces');
+    expect(of('Makes 8').map(({ verdict, ratio }) => [verdict, Number(ratio?.toFixed(2))])).toEqual([
+      ['agrees', 0.97],
+      ['differs', 0.63],
+    ]);
+    // Nobody says how many: this iron's own pieces.
+    expect(of(null).map(({ verdict }) => verdict)).toEqual(['differs', 'agrees']);
   });
 });

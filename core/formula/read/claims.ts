@@ -1,6 +1,7 @@
 import { fahrenheitToCelsius, CUP_STANDARDS } from '../../basis/index.ts';
 import type { CupStandardId } from '../../basis/index.ts';
 import type { Token } from './quantity.ts';
+import { DECLARED, labelIn } from './label.ts';
 import { Reader, tokenize } from './quantity.ts';
 
 /** What a written recipe says beside its amounts. Kept as claims: compared with the computation, never taken for it. */
@@ -19,7 +20,12 @@ export type Claim = {
     | 'keep_s'
     | 'oven_C'
     | 'oven_s'
-    | 'pieces';
+    | 'pieces'
+    /** Of a piece, as a label says. */
+    | 'energy_kcal'
+    | 'fat_g'
+    | 'protein_g'
+    | 'carbohydrate_g';
   readonly low: number;
   readonly high: number;
   /** "About", "or until golden", "or so": not meant exactly. */
@@ -265,6 +271,7 @@ const sentencesOf = (text: string): string[] => text.split(/(?<=[\p{L}\d)]{2}[.!
 export const claimsOf = (steps: readonly string[], yieldHint: string | null, cup: CupStandardId = 'us'): Claim[] => [
   ...(yieldHint === null ? [] : piecesIn(yieldHint.slice(0, 200), null)),
   ...steps.flatMap((whole, step) => {
+    if (whole.startsWith(DECLARED)) return labelIn(whole.slice(0, LONGEST_STEP), step);
     // Each sentence for itself: the oven of one isn't the iron of the next.
     return sentencesOf(whole.slice(0, LONGEST_STEP)).flatMap((sentence) => [
       ...dosesIn(sentence, step, cup),
@@ -284,6 +291,9 @@ export type Reckoned = {
   readonly setting_C: number;
   readonly dial: number | null;
   readonly pieces: number;
+  /** What the whole bowl brings, and the batter of one piece, share of it; null: not known. */
+  readonly bowl: Readonly<Record<'energy_kcal' | 'fat_g' | 'protein_g' | 'carbohydrate_g', number>> | null;
+  readonly pieceShare: number;
 };
 
 export type ComparedClaim = {
@@ -300,9 +310,10 @@ const LOOSELY = 1.5;
 
 const nearest = (low: number, high: number, from: number, to: number): number => (to < low ? to / low : from > high ? from / high : 1);
 
-/** Each claim beside what was reckoned for this iron; null: nothing was. */
-export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): ComparedClaim[] =>
-  claims.map((claim) => {
+/** Each claim beside what was reckoned for this iron; null: nothing was. A label speaks of the recipe's own pieces where it says how many it makes. */
+export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): ComparedClaim[] => {
+  const made = claims.find(({ kind, step }) => kind === 'pieces' && step === null) ?? claims.find(({ kind }) => kind === 'pieces');
+  return claims.map((claim) => {
     if (r === null) return { claim, ratio: null, verdict: 'kept' };
     const { kind, low, high } = claim;
     const against: Partial<Record<Claim['kind'], readonly [number, number] | null>> = {
@@ -313,6 +324,7 @@ export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): Com
       setting_C: [r.setting_C, r.setting_C],
       dial: r.dial === null ? null : [r.dial, r.dial],
       pieces: [r.pieces, r.pieces],
+      ...ofPiece(r, made === undefined ? [r.pieceShare, r.pieceShare] : [1 / made.high, 1 / made.low]),
     };
     const span = against[kind];
     if (span == null || low <= 0) return { claim, ratio: null, verdict: 'kept' };
@@ -321,3 +333,11 @@ export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): Com
     const off = Math.abs(Math.log(ratio)) / (claim.loose ? LOOSELY : 1);
     return { claim, ratio, verdict: off <= Math.log1p(NEAR) ? 'agrees' : off <= Math.log1p(FAR) ? 'near' : 'differs' };
   });
+};
+
+const ofPiece = (
+  { bowl }: Reckoned,
+  [least, most]: readonly [number, number],
+): Partial<Record<Claim['kind'], readonly [number, number]>> =>
+  bowl === null ? {} : Object.fromEntries(LABELLED.map((kind) => [kind, [least * bowl[kind], most * bowl[kind]] as const]));
+const LABELLED = ['energy_kcal', 'fat_g', 'protein_g', 'carbohydrate_g'] as const;

@@ -1,4 +1,5 @@
 import { Reader, tokenize } from './quantity.ts';
+import { isLabel } from './label.ts';
 import { matchIngredient } from './match.ts';
 import { unitOf } from './words.ts';
 
@@ -10,10 +11,12 @@ export type PastedRecipe = {
   /** Toppings, garnish, fat for the pan: never batter. */
   readonly extras: readonly string[];
   readonly notes: readonly string[];
+  /** What a piece brings, as it was declared. */
+  readonly declared: readonly string[];
   readonly yieldHint: string | null;
 };
 
-type Part = 'unknown' | 'ingredients' | 'steps' | 'extras' | 'notes';
+type Part = 'unknown' | 'ingredients' | 'steps' | 'extras' | 'notes' | 'declared';
 
 /** What stands over lines of a kind. Other headings ("In the morning") go on with the kind before. */
 const HEADINGS: readonly (readonly [Part, RegExp])[] = [
@@ -25,7 +28,8 @@ const HEADINGS: readonly (readonly [Part, RegExp])[] = [
     'extras',
     /^(?:(?:to|for) (?:serve|serving|finish|garnish|dust|decorate)|toppings?|garnish(?:es)?|for the (?:pan|iron|plates|toppings?|sauce|glaze|compote|filling)|sauce|glaze|compote|filling|on top|for greasing)\b.{0,20}$/i,
   ],
-  ['notes', /^(?:notes?|tips?|nutrition(?: facts| information)?|equipment|tools|storage|video|comments?|about)$/i],
+  ['declared', /^nutrition(?:al)?(?: facts| information| values?)?(?: per (?:waffle|piece|wafer|square|round))?$/i],
+  ['notes', /^(?:notes?|tips?|equipment|tools|storage|video|comments?|about)$/i],
   [
     'ingredients',
     /^(?:ingredients?|you(?:’|')?(?:ll)? need|what (?:you need|goes in)|for the (?:batter|dough|sponge)|batter|dough|dry|wet|dry ingredients|wet ingredients|the (?:dry|wet) (?:things|ingredients)|shopping list)\b.{0,20}$/i,
@@ -149,7 +153,13 @@ export const takenApart = (line: string): readonly string[] => {
  * colon; nothing is dropped but empty lines and the other headings.
  */
 export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
-  const found = { ingredients: [] as string[], steps: [] as string[], extras: [] as string[], notes: [] as string[] };
+  const found = {
+    ingredients: [] as string[],
+    steps: [] as string[],
+    extras: [] as string[],
+    notes: [] as string[],
+    declared: [] as string[],
+  };
   let name: string | null = null;
   let yieldHint: string | null = null;
   let part: Part = 'unknown';
@@ -176,7 +186,8 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
       const words = line.replace(/:$/, '').trim();
       // "Dry:" and "In the morning" part the list; what only says that there is one doesn't.
       if ((part === 'ingredients' || part === 'unknown') && words !== '' && !WHOLE_LIST.test(words)) found.ingredients.push(`${words}:`);
-    } else if (yieldHint === null && YIELD.test(line) && line.length < 80) yieldHint = line;
+    } else if (isLabel(line) || (part === 'declared' && !isStep(line))) found.declared.push(line);
+    else if (yieldHint === null && YIELD.test(line) && line.length < 80) yieldHint = line;
     else if (part === 'notes') found.notes.push(line);
     else if (part === 'steps') found.steps.push(plain);
     else if (EXTRA_LINE.test(line)) found.extras.push(line);
