@@ -2,7 +2,7 @@ import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
+import { clock, dialMarkText, grams, gramsFine, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
 /** What a card says of the iron, in words; nulls where nothing was reckoned. */
@@ -39,7 +39,7 @@ export const CardPage = ({
         <tbody>
           {reading.lines.map((line, i) => (
             <tr key={`${line.text}/${i}`} className="border-b border-black/30">
-              <td className="figure w-24 py-0.5 pr-3 text-right text-lg">{line.grams === null ? '' : `${grams(line.grams)} g`}</td>
+              <td className="figure w-24 py-0.5 pr-3 text-right text-lg">{line.grams === null ? '' : `${gramsFine(line.grams)} g`}</td>
               <td className="text-sm">{line.text}</td>
             </tr>
           ))}

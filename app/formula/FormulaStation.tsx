@@ -154,6 +154,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
                     percent={percent}
                     most_g={most_g}
                     own={session.readSettings.own ?? []}
+                    scales={session.kit.scales}
                     onRevise={onRevise}
                     onSwap={
                       id === undefined || read.grams === null || swapsFor(id, read.grams, session.readSettings.own).length === 0

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { describeCode } from '../../words/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
-import { grams } from '../look/index.ts';
+import { betweenReadings } from '../../core/weigh/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { grams, gramsFine } from '../look/index.ts';
 import { gramsTyped } from './amounts.ts';
 import { IngredientPicker } from './IngredientPicker.tsx';
 import { Decide } from './Decide.tsx';
@@ -20,6 +22,7 @@ type Props = {
   readonly most_g: number;
   /** The cook's own ingredients, first in every list. */
   readonly own: readonly Ingredient[];
+  readonly scales: Kit['scales'];
   readonly onRevise: Revise;
   /** Null where nothing stands in for it. */
   readonly onSwap: (() => void) | null;
@@ -32,13 +35,18 @@ const MARKS = {
 } as const;
 
 /** One line of the ledger: as written, what it weighs, and how that was understood. Everything can be changed in place. */
-export const LedgerLine = ({ formula, line, read, percent, most_g, own, onRevise, onSwap }: Props) => {
+export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, onRevise, onSwap }: Props) => {
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
   const isHeading = read.how.some((how) => how.code === 'heading');
   const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(describeCode);
   if (read.ingredientId !== null && line.chosenIngredientId !== null)
     notes.unshift(`taken as ${read.ingredient?.name ?? read.ingredientId}`);
+  const between = read.grams === null ? null : betweenReadings(read.grams, scales);
+  if (between !== null)
+    notes.push(
+      `${gramsFine(read.grams ?? 0)} g: a scale that reads ${between.resolution_g} g shows ${grams(between.below_g)} or ${grams(between.above_g)}; a level spoon or a finer scale says it`,
+    );
   const changeGrams = (typed: string): void => {
     if (typed.trim() === '') {
       setProblem(null);
@@ -187,7 +195,7 @@ const GramsEntry = ({
   readonly edited: boolean;
   readonly onCommit: (typed: string) => void;
 }) => {
-  const shown = value === null ? '' : grams(value).replace(/,/g, '');
+  const shown = value === null ? '' : gramsFine(value).replace(/,/g, '');
   const [typed, setTyped] = useState(shown);
   return (
     <label className="flex items-baseline justify-end gap-1">

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Formula, ParsedFormula, ScaleWish } from '../../core/formula/index.ts';
-import { scaledLines, scaleFactor, wholeEggBatches } from '../../core/formula/index.ts';
+import { scaledLines, scaledWords, scaleFactor, wholeEggBatches } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../look/index.ts';
@@ -39,12 +39,18 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
   );
   const factor = scaleFactor(reading, wish);
   const lines = factor === null ? [] : scaledLines(reading, factor, resolution_g);
+  const words = new Map(
+    lines.map(({ index }) => {
+      const read = reading.lines[index];
+      return [index, read === undefined ? '' : scaledWords(read.text, factor ?? 1, undefined, read.ingredient ?? undefined)];
+    }),
+  );
   const eggs = wholeEggBatches(reading, factor ?? 1);
   const smallest = wholeEggBatches(reading, 1e-6)[0]?.factor;
   const weighed = reading.lines.flatMap((line, index) => (line.grams === null ? [] : [{ value: index, label: line.text.slice(0, 40) }]));
   const take = (): void => {
-    const byId = new Map(lines.map((line) => [formula.lines[line.index]?.id, line.grams]));
-    onRevise((now) => revised(now, { lines: now.lines.map((line) => ({ ...line, edited_g: byId.get(line.id) ?? line.edited_g })) }));
+    const byId = new Map(lines.map(({ index, grams: edited_g }) => [formula.lines[index]?.id, { edited_g, text: words.get(index) ?? '' }]));
+    onRevise((now) => revised(now, { lines: now.lines.map((line) => ({ ...line, ...byId.get(line.id) })) }));
     onClose();
   };
   return (
@@ -195,7 +201,7 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
               {lines.map((line) => (
                 <tr key={line.index} className="border-b border-line">
                   <th scope="row" className="py-1 text-left font-normal">
-                    {reading.lines[line.index]?.text}
+                    {words.get(line.index)}
                   </th>
                   <td className="figure text-right text-xl">{grams(line.grams)} g</td>
                   <td className="w-56 pl-3 text-[15px] text-quiet">

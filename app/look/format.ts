@@ -31,6 +31,9 @@ export const duration = (seconds: number): string => {
 export const grams = (value: number): string =>
   value < 9.95 ? String(Number(value.toFixed(1))) : Math.round(value).toLocaleString('en-GB');
 
+/** As a line of a formula is written: half a gram of something small still shows. */
+export const gramsFine = (value: number): string => (value < 99.95 ? String(Number(value.toFixed(1))) : grams(value));
+
 export const percent = (fraction: number, digits = 0): string => `${(100 * fraction).toFixed(digits)} %`;
 
 /** A dial mark as cooks say it: in halves and quarters. */

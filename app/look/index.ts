@@ -10,6 +10,7 @@ export {
   dialMarkText,
   duration,
   grams,
+  gramsFine,
   metres,
   nearestWord,
   percent,

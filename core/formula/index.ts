@@ -3,6 +3,7 @@ export { ALTITUDE_TABLE, altitudeCorrections, gasLess } from './change/altitude.
 export { dryMix } from './change/dryMix.ts';
 export { SPREAD_RANGE_CM, loosenessOfSpread, spread_cm, thicknessWord } from './change/flow.ts';
 export type { ScaleWish } from './change/scale.ts';
+export { scaledWords } from './change/scaledWords.ts';
 export { scaleFactor, scaledLines, wholeEggBatches, wholeLoads } from './change/scale.ts';
 export type { KeptName, Swap } from './change/swap.ts';
 export { swapTogether, swapsFor } from './change/swap.ts';

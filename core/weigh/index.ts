@@ -7,6 +7,6 @@ export { effectOf, isOvershoot, linesAsWeighed, overshootChoices, weighedLines }
 export type { Step, WeighPlan, WeighStep, WorkStep } from './plan.ts';
 export { weighPlan } from './plan.ts';
 export type { ScaleReading } from './scale.ts';
-export { SEEN_ERROR, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
+export { SEEN_ERROR, betweenReadings, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
 export type { NewWeighEvent, WeighState } from './session.ts';
 export { WeighEvent, Weighing, isDone, weighState } from './session.ts';

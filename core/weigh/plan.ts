@@ -1,7 +1,7 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
 import type { ParsedFormula, Lift } from '../formula/index.ts';
-import { ingredientOf } from '../formula/index.ts';
+import { ingredientOf, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
@@ -90,7 +90,8 @@ const itemsOf = (reading: ParsedFormula, lineIds: readonly string[], factor: num
   reading.lines.flatMap((line, index) => {
     if (line.grams === null || line.grams <= 0) return [];
     const ingredient = ingredientOf(line);
-    const base = { lineId: lineIds[index] ?? String(index), text: line.text, grams: line.grams * factor, ingredient };
+    const words = scaledWords(line.text, factor, undefined, ingredient);
+    const base = { lineId: lineIds[index] ?? String(index), text: words, grams: line.grams * factor, ingredient };
     if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'whole')
       return [
         { ...base, grams: base.grams * WHITE_SHARE, bowl: 'foam' as const },

@@ -14,6 +14,22 @@ export const scaleFor = (grams: number, scales: Kit['scales']): Scale | null => 
 /** Half a reading, relative to what is wanted: how far off a line may be although the scale shows it right. */
 export const readingError = (grams: number, resolution_g: number): number => resolution_g / 2 / grams;
 
+/** What rounding to the scale changes by less isn't worth a word. */
+const SEEN_ROUNDING = 0.01;
+
+/** A mass that no scale there is can show, g: what it shows instead, below and above. Null: it shows it well enough, or there is no scale. */
+export const betweenReadings = (
+  grams: number,
+  scales: Kit['scales'],
+): { readonly resolution_g: number; readonly below_g: number; readonly above_g: number } | null => {
+  const scale = scaleFor(grams, scales);
+  if (scale === null || !(grams > 0)) return null;
+  const { resolution_g } = scale;
+  const below_g = Math.floor(grams / resolution_g + 1e-9) * resolution_g;
+  const off = Math.min(grams - below_g, below_g + resolution_g - grams);
+  return off / grams <= SEEN_ROUNDING ? null : { resolution_g, below_g, above_g: below_g + resolution_g };
+};
+
 /** How far from the wish a mass still counts as right, g: two readings of the scale or half a percent, whichever is more. */
 export const rightWithin_g = (grams: number, resolution_g: number): number => Math.max(resolution_g, 0.005 * grams);
 

@@ -6,6 +6,7 @@ import { DEFAULT_KIT } from '../kit/index.ts';
 import { ingredientById } from '../matter/index.ts';
 import type { NewWeighEvent, ScaleReading, Step, WeighEvent, WeighStep } from './index.ts';
 import {
+  betweenReadings,
   bowlFindings,
   effectOf,
   fillsFor,
@@ -335,5 +336,27 @@ describe('the bowl that must hold it', () => {
     expect(bowlFindings(mixingBowl(500, 1, 'folded', plastic), 'folded', plastic).map((f) => f.code)).toEqual(['bowl-plastic']);
     expect(mixingBowl(500, 1, 'quick', [])).toMatchObject({ bowl: null, share: null });
     expect(bowlFindings(mixingBowl(500, 1, 'quick', []), 'quick', [])).toEqual([]);
+  });
+});
+
+describe('what the scale can show', () => {
+  const coarse = [{ id: 'a', name: 'kitchen', resolution_g: 1, most_g: 5000 }];
+  const both = [...coarse, { id: 'b', name: 'fine', resolution_g: 0.1, most_g: 500 }];
+
+  test('22.5 g lies between two readings of a 1 g scale; 222.5 g nearly doesn’t; a finer scale shows it where it is taken', () => {
+    expect(betweenReadings(22.5, coarse)).toEqual({ resolution_g: 1, below_g: 22, above_g: 23 });
+    expect(betweenReadings(222.5, coarse)).toBeNull();
+    expect(betweenReadings(22, coarse)).toBeNull();
+    expect(betweenReadings(7.3, both)).toBeNull();
+    expect(betweenReadings(7.3, coarse)).toEqual({ resolution_g: 1, below_g: 7, above_g: 8 });
+    expect(betweenReadings(7.3, [])).toBeNull();
+    expect(betweenReadings(0, coarse)).toBeNull();
+  });
+
+  test('a doubled bowl is weighed by doubled words', () => {
+    const texts = weighPlan(read('2 cups flour\n2 eggs'), { scales: coarse, factor: 2, lineIds: ['a', 'b'] }).steps.flatMap((step) =>
+      step.kind === 'weigh' ? [step.text] : [],
+    );
+    expect(texts).toEqual(['4 cups flour', '4 eggs']);
   });
 });
