@@ -66,6 +66,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'whisk-dry': () => 'Whisk the dry bowl until it is one colour, about half a minute',
   'whisk-wet': () => 'Whisk until no streak of egg is seen',
   'warm-wet': () => 'Warm milk and fat on low until the fat has just melted. It must not boil',
+  'warm-into-dry': () => 'The warm milk, then the eggs, into the dry bowl',
+  'sieve-own': () => 'Pass through a sieve',
   'cool-wet': () => 'Let it cool until just warm to a clean finger, five to six minutes: too hot kills the yeast',
   'separate-eggs': (f) =>
     `Crack ${f.eggs} eggs one by one over the little bowl: white to the clean bowl, yolk to the wet one. A trace of yolk spoils the foam`,

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Lot } from '../../core/log/index.ts';
+import clsx from 'clsx';
 import type { WorkStep } from '../../core/weigh/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { clock, grams } from '../look/index.ts';
@@ -24,7 +25,10 @@ export const MixedLot = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain
 export const Work = ({ step }: { readonly step: WorkStep }) => (
   <>
     <p className="text-lg text-quiet">between weighings</p>
-    <h2 className="max-w-2xl text-4xl leading-tight">{describeSentence(step)}.</h2>
+    <h2 className={clsx('max-w-2xl leading-tight', step.told === null || step.told.length < 90 ? 'text-4xl' : 'text-2xl')}>
+      {step.told ?? `${describeSentence(step)}.`}
+    </h2>
+    {step.told !== null && <p className="mt-2 max-w-2xl text-lg text-quiet">As usual: {describeSentence(step)}.</p>}
     {step.seconds !== null && (
       <p className="mt-4 text-xl">
         about <b className="figure text-5xl">{clock(step.seconds)}</b>

@@ -4,14 +4,14 @@ import { batterOf } from '../../core/cook/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { thicknessWord } from '../../core/formula/index.ts';
 import type { Weighing } from '../../core/weigh/index.ts';
-import { bowlFindings, mixingBowl, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
+import { bowlFindings, mixingBowl, placesOf, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
 import { Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useRunPlan } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { askedFactor } from './askedFactor.ts';
-import { BowlPicture } from './BowlPicture.tsx';
-import { BOWL_WORDS, onScale, stepName } from './words.ts';
+import { BowlOrder } from './BowlOrder.tsx';
+import { BOWL_WORDS, stepName } from './words.ts';
 import { SpoonList } from './SpoonList.tsx';
 
 type Props = {
@@ -32,7 +32,13 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const [display, setDisplay] = useState<Weighing['display']>('tare');
   const [who, setWho] = useState('');
   const reading = readingOf(session, formula);
-  const plan = weighPlan(reading, { scales: kit.scales, factor, lineIds: formula.lines.map((line) => line.id) });
+  const plan = weighPlan(reading, {
+    scales: kit.scales,
+    factor,
+    lineIds: formula.lines.map((line) => line.id),
+    steps: formula.steps,
+    places: placesOf(formula),
+  });
   const batter = batterOf(reading, { batter_C: session.workspace.batter_C, altitude_m: kit.altitude_m });
   const mass_g = factor * reading.totalMass_g;
   const need = batter.ok ? mixingBowl(mass_g, batter.value.density_gPerML, reading.lift, kit.bowls) : null;
@@ -168,26 +174,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
           </section>
         )}
       </aside>
-      {by === 'scale' && (
-        <ul aria-label="Bowls" className="col-span-2 flex flex-wrap gap-x-8 gap-y-4 max-lg:col-span-1">
-          {plan.bowls.map((role) => {
-            const layers = weighs
-              .filter((step) => step.bowl === role)
-              .map((step) => ({
-                key: step.id,
-                name: `${onScale(step.grams, step.resolution_g)} g ${stepName(step, own).toLowerCase()}`,
-                grams: step.grams,
-                isLive: false,
-              }));
-            return (
-              <li key={role} className="w-[230px]">
-                <BowlPicture layers={layers} full_g={layers.reduce((sum, layer) => sum + layer.grams, 0)} name={BOWL_WORDS[role]} />
-                <p className="text-center text-[15px] text-quiet">{BOWL_WORDS[role]}</p>
-              </li>
-            );
-          })}
-        </ul>
-      )}
+      <BowlOrder formula={formula} reading={reading} plan={plan} own={own} />
     </div>
   );
 };

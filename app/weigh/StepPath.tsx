@@ -43,7 +43,7 @@ const PathStep = ({ bowl, step, own }: { readonly bowl: Bowl; readonly step: Ste
         {step.kind === 'work' && !done && <Hand aria-hidden className="size-4 text-quiet" />}
       </span>
       {step.kind === 'work' ? (
-        <span className={done ? 'text-quiet' : ''}>{describeCode(step).split(/[:;.,]/)[0]}</span>
+        <span className={done ? 'text-quiet' : ''}>{(step.told ?? describeCode(step)).split(/[:;.,]/)[0]}</span>
       ) : (
         <>
           <span className={clsx('min-w-0 flex-1 truncate', done && lacks === 0 && 'text-quiet')}>{stepName(step, own)}</span>

@@ -23,13 +23,14 @@ type Props = {
 export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props) => (
   <>
     <p className="text-lg text-quiet">
-      into the {BOWL_WORDS[step.bowl]}
+      {step.inCup ? 'in a small cup, then tipped ' : ''}into the {BOWL_WORDS[step.bowl]}
       {bowl.topUp_g > 0 && ', a little more'}
     </p>
     <h2 className="text-5xl">{stepName(step, own)}</h2>
     {isLive && !at.isZeroed ? (
       <p className="mt-8 text-3xl">
-        Put the <b>{BOWL_WORDS[step.bowl]}</b> on the scale
+        Put {step.inCup ? 'a ' : 'the '}
+        <b>{step.inCup ? 'small cup' : BOWL_WORDS[step.bowl]}</b> on the scale
         {step.scaleId !== null &&
           session.kit.scales.length > 1 &&
           ` (${session.kit.scales.find((s) => s.id === step.scaleId)?.name.toLowerCase() ?? ''})`}

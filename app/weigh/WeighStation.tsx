@@ -55,8 +55,24 @@ type WeighProps = {
 const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
   const { weighing, state, step } = bowl;
   const bench = useBench(session, bowl, tell, () => void onFinish());
-  const { own, scale, isLive, at, touch, next, undo, record, overshoot, progress, layers, full_g, isDemo, wantsScale, setWantsScale } =
-    bench;
+  const {
+    own,
+    scale,
+    isLive,
+    at,
+    touch,
+    next,
+    undo,
+    record,
+    recordTyped,
+    overshoot,
+    progress,
+    layers,
+    full_g,
+    isDemo,
+    wantsScale,
+    setWantsScale,
+  } = bench;
   return (
     <div className="grid h-full grid-cols-[250px_minmax(0,1fr)_310px] gap-6 px-5 py-3 max-lg:grid-cols-1">
       <aside className="overflow-y-auto pr-1 max-lg:order-last">
@@ -92,10 +108,10 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
             got_g={overshoot.got_g}
             choices={overshoot.choices}
             own={own}
-            onLeave={() => record(overshoot.step, overshoot.got_g, 'scale')}
+            onLeave={() => record(overshoot.step, overshoot.got_g, overshoot.by)}
             onTakeOut={overshoot.takeOut}
             onScaleUp={(factor) => {
-              record(overshoot.step, overshoot.got_g, 'scale');
+              record(overshoot.step, overshoot.got_g, overshoot.by);
               tell({ kind: 'scaled', data: { factor } });
             }}
           />
@@ -123,7 +139,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
             mayBeEmpty
             placeholder="then Enter"
             onChange={() => undefined}
-            onEnter={(value) => record(step, value, 'hand')}
+            onEnter={(value) => recordTyped(step, value)}
           />
         )}
         {weighing.by === 'scale' && (

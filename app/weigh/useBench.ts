@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { WeighStep } from '../../core/weigh/index.ts';
-import { overshootChoices } from '../../core/weigh/index.ts';
+import { isOvershoot, overshootChoices } from '../../core/weigh/index.ts';
 import { useScale } from '../devices/index.ts';
 import type { Session } from '../session/index.ts';
 import { useKitchenChoice } from '../store/index.ts';
@@ -37,19 +37,33 @@ export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof u
   useHotkeys('space', next, { preventDefault: true, ignoreEventWhen: (event) => event.target instanceof HTMLButtonElement });
   useHotkeys('u', undo);
   useHotkeys('z', () => at?.zero());
+  // Too much by hand is asked about as it is on the scale.
+  const [typed, setTyped] = useState<{ readonly stepId: string; readonly went_g: number } | null>(null);
+  const byHand_g = step !== null && typed?.stepId === step.id ? typed.went_g : null;
+  const recordTyped = (done: WeighStep, went_g: number): void => {
+    if (bowl.topUp_g === 0 && isOvershoot(done.grams, went_g, done.resolution_g)) setTyped({ stepId: done.id, went_g });
+    else record(done, went_g, 'hand');
+  };
+  const over_g = byHand_g ?? at?.overshoot_g ?? null;
   const overshoot =
-    step?.kind === 'weigh' && at?.overshoot_g != null && bowl.topUp_g === 0
+    step?.kind === 'weigh' && over_g !== null && bowl.topUp_g === 0
       ? {
           step,
-          got_g: at.overshoot_g,
-          takeOut: at.takingOut,
+          got_g: over_g,
+          by: byHand_g === null ? ('scale' as const) : ('hand' as const),
+          takeOut: (): void => {
+            // By hand it is out once the cook says so; a scale goes on watching.
+            if (byHand_g === null) at?.takingOut();
+            else record(step, step.grams, 'hand');
+            setTyped(null);
+          },
           choices: overshootChoices({
             reading: bowl.reading,
             steps: bowl.plan.steps,
             lineIds: bowl.lineIds,
             state,
             step,
-            got_g: at.overshoot_g,
+            got_g: over_g,
             climate: session.kit.climate,
           }),
         }
@@ -63,6 +77,7 @@ export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof u
     next,
     undo,
     record,
+    recordTyped,
     overshoot,
     progress: progressOf(bowl),
     ...layersOf(bowl, at, isLive, own),

@@ -18,6 +18,7 @@ const STEP: WeighStep = {
   running_g: 275,
   stays: false,
   isSeparated: false,
+  inCup: false,
   lookAlike: null,
   cautions: [],
 };

@@ -71,6 +71,8 @@ export type CodeFields = {
   readonly 'whisk-dry': None;
   readonly 'whisk-wet': None;
   readonly 'warm-wet': None;
+  readonly 'warm-into-dry': None;
+  readonly 'sieve-own': None;
   readonly 'cool-wet': None;
   readonly 'separate-eggs': { readonly eggs: number };
   readonly 'whip-whites': None;

@@ -4,6 +4,9 @@ import { LIFTS } from './lift.ts';
 /** More lines than any bowl has; a longer paste is cut with a word to the cook, and none of its text is lost. */
 export const MOST_LINES = 200;
 
+/** Bowls that a line may be put into by hand. */
+export const WEIGHED_INTO = ['melt', 'dry', 'wet', 'foam', 'top'] as const;
+
 export const FormulaLine = z.object({
   id: z.string().min(1).max(64),
   /** As written; never changed by editing the amount. */
@@ -12,6 +15,8 @@ export const FormulaLine = z.object({
   edited_g: z.number().min(0).max(1e6).nullable(),
   /** The cook's answer where the words were not understood. */
   chosenIngredientId: z.string().max(64).nullable(),
+  /** Where the cook wants it weighed, and as which thing there; left out: where it usually goes. */
+  place: z.object({ bowl: z.enum(WEIGHED_INTO), at: z.int().min(0).max(1000) }).optional(),
   /** Stands in for another line: lines of one swap share its id, and each holds what was there before, so that it can be undone alone. */
   swap: z
     .object({

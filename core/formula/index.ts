@@ -1,4 +1,5 @@
 export type { AltitudeCorrection } from './change/altitude.ts';
+export { WEIGHED_INTO } from './formula.ts';
 export { ALTITUDE_TABLE, altitudeCorrections, gasLess } from './change/altitude.ts';
 export { dryMix } from './change/dryMix.ts';
 export { SPREAD_RANGE_CM, loosenessOfSpread, spread_cm, thicknessWord } from './change/flow.ts';

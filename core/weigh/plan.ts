@@ -1,10 +1,12 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
-import type { ParsedFormula, Lift } from '../formula/index.ts';
+import type { FormulaLine, ParsedFormula, Lift } from '../formula/index.ts';
 import { ingredientOf, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
+import type { Stage, Told } from './told.ts';
+import { toldBySteps } from './told.ts';
 import { scaleFor } from './scale.ts';
 
 /** Something that goes on the scale. */
@@ -28,6 +30,8 @@ export type WeighStep = {
   readonly lookAlike: string | null;
   /** White or yolk of a whole egg's line. */
   readonly isSeparated: boolean;
+  /** In a cup of its own on the fine scale, and tipped in: the bowl would be too heavy for it. */
+  readonly inCup: boolean;
   /** Codes of what to mind. */
   readonly cautions: readonly PlainCode[];
 };
@@ -37,8 +41,10 @@ export type WorkStep = Coded & {
   readonly kind: 'work';
   readonly id: string;
   readonly bowl: BowlRole;
-  /** How long it usually takes, s; null where it is done by eye. */
+  /** How long it usually takes, or as the recipe says, s; null where it is done by eye. */
   readonly seconds: number | null;
+  /** The recipe's own words for it; null: it has none. */
+  readonly told: string | null;
 };
 
 export type Step = WeighStep | WorkStep;
@@ -62,6 +68,8 @@ const isFoamed = (lift: Lift): boolean => lift === 'folded' || lift === 'whole-e
 
 const bowlOf = (i: Ingredient | undefined, lift: Lift): BowlRole => {
   if (i === undefined) return 'wet';
+  // Milk and fat are warmed together for yeast; eggs come when it has cooled.
+  if (lift === 'yeasted' && i.role === 'liquid') return 'melt';
   if (i.can.staysInBits === true) return 'top';
   if (i.can.eggPart === 'white') return isFoamed(lift) ? 'foam' : 'wet';
   if (i.can.eggPart === 'whole') return lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed' ? 'foam' : 'wet';
@@ -81,25 +89,45 @@ type Item = {
   readonly grams: number;
   readonly ingredient: Ingredient | undefined;
   readonly bowl: BowlRole;
+  /** Where the cook put it among its bowl's things; null: where it usually goes. */
+  readonly at: number | null;
 };
 
 /** Yolks of separated eggs: a whole egg's mass parts into white and yolk (USDA: 33 and 17 g of 50). */
 const WHITE_SHARE = 33 / 50;
 
-const itemsOf = (reading: ParsedFormula, lineIds: readonly string[], factor: number): Item[] =>
-  reading.lines.flatMap((line, index) => {
+/** "2 tbsp sugar for the whites": then the other sugar isn't for them. */
+const FOR_THE_FOAM = /\bfor (?:the )?(?:egg )?(?:whites?|foam|meringue|whipping)\b/i;
+const isSugar = (i: Ingredient | undefined): boolean => i?.role === 'sugar' && (i.composition?.water ?? 0) < 0.1;
+
+/** Which bowl the sugar goes to, where lines or steps tell; null: they don't. */
+const sugarsBowl = (reading: ParsedFormula, told: ReadonlyMap<Stage, Told>): BowlRole | null => {
+  if (!isFoamed(reading.lift)) return null;
+  if (reading.lines.some((line) => FOR_THE_FOAM.test(line.text) && isSugar(ingredientOf(line)))) return 'dry';
+  const names = (stage: Stage): boolean => /\bsugar\b/i.test(told.get(stage)?.words ?? '');
+  if (!told.has('foam') || names('foam')) return null;
+  return names('dry') ? 'dry' : names('wet') ? 'wet' : null;
+};
+
+const itemsOf = (reading: ParsedFormula, { lineIds, factor, places }: PlanOptions, told: ReadonlyMap<Stage, Told>): Item[] => {
+  const sugars = sugarsBowl(reading, told);
+  return reading.lines.flatMap((line, index) => {
     if (line.grams === null || line.grams <= 0) return [];
     const ingredient = ingredientOf(line);
     const words = scaledWords(line.text, factor, undefined, ingredient);
-    const base = { lineId: lineIds[index] ?? String(index), text: words, grams: line.grams * factor, ingredient };
+    const lineId = lineIds[index] ?? String(index);
+    const place = places?.get(lineId);
+    const base = { lineId, text: words, grams: line.grams * factor, ingredient, at: place?.at ?? null };
     if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'whole')
       return [
         { ...base, grams: base.grams * WHITE_SHARE, bowl: 'foam' as const },
         { ...base, grams: base.grams * (1 - WHITE_SHARE), bowl: 'yolks' as const },
       ];
     if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'yolk') return [{ ...base, bowl: 'yolks' as const }];
-    return [{ ...base, bowl: bowlOf(ingredient, reading.lift) }];
+    const usual = isSugar(ingredient) && sugars !== null && !FOR_THE_FOAM.test(line.text) ? sugars : bowlOf(ingredient, reading.lift);
+    return [{ ...base, bowl: place?.bowl ?? usual }];
   });
+};
 
 /** Yolks need no bowl of their own: they go to the wet things, or stand for them. */
 const mergeYolks = (items: readonly Item[]): Item[] => items.map((item) => (item.bowl === 'yolks' ? { ...item, bowl: 'wet' } : item));
@@ -108,20 +136,37 @@ const order = (a: Item, b: Item): number => {
   const ranks = a.bowl === 'dry' ? RANK : WET_RANK;
   const rank = (item: Item): number =>
     item.bowl === 'foam' && item.ingredient?.role === 'egg' ? -1 : (ranks[item.ingredient?.role ?? ''] ?? 9);
+  if (a.at !== null || b.at !== null) return (a.at ?? Infinity) - (b.at ?? Infinity);
   return rank(a) - rank(b) || b.grams - a.grams;
 };
 
 /** Bowls in the order of the work: what needs time first (melting), then dry, wet, foam, what goes on top. */
 const SEQUENCE: readonly BowlRole[] = ['melt', 'dry', 'wet', 'foam', 'top'];
 
-export type PlanOptions = { readonly scales: Kit['scales']; readonly factor: number; readonly lineIds: readonly string[] };
+/** Where a cook wants a line: in which bowl, and as which of its things. */
+export type Place = NonNullable<FormulaLine['place']>;
+
+export type PlanOptions = {
+  readonly scales: Kit['scales'];
+  readonly factor: number;
+  readonly lineIds: readonly string[];
+  /** The recipe's own steps: they stand between the weighings, in their own words; left out: the usual work. */
+  readonly steps?: readonly string[];
+  /** By line, where the cook has moved it. */
+  readonly places?: ReadonlyMap<string, Place>;
+};
+
+/** A bowl that stands on a scale with what is in it weighs so much more than what is in it, g (*common practice*). */
+const EMPTY_BOWL_G = 400;
 
 /**
  * The formula as single instructions: every weighed line once (separated eggs twice), in the order of the work, with the fewest bowls
  * that this lift allows and a zero only where a bowl comes on or a finer scale is taken.
  */
-export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: PlanOptions): WeighPlan => {
-  const items = mergeYolks(itemsOf(reading, lineIds, factor));
+export const weighPlan = (reading: ParsedFormula, options: PlanOptions): WeighPlan => {
+  const { scales } = options;
+  const told = toldBySteps(options.steps ?? []);
+  const items = mergeYolks(itemsOf(reading, options, told));
   const steps: Step[] = [];
   const bowls: BowlRole[] = [];
   let zeroings = 0;
@@ -129,15 +174,19 @@ export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: P
     const inBowl = items.filter((item) => item.bowl === role).sort(order);
     if (inBowl.length === 0) continue;
     bowls.push(role);
-    if (role === 'foam' && isSeparated(reading.lift)) {
+    // Cracked before the first yolk or white is weighed.
+    if (isSeparated(reading.lift) && !bowls.includes('crack') && inBowl.some((item) => item.ingredient?.can.eggPart === 'whole')) {
       bowls.push('crack');
-      steps.push(work('separate-eggs', role, null, { eggs: eggsIn(inBowl) }));
+      steps.push(work('separate-eggs', role, null, { eggs: eggsIn(items.filter((item) => item.bowl === 'foam')) }));
     }
     let running_g = 0;
     let scaleId: string | null = null;
     for (const [at, item] of inBowl.entries()) {
       const scale = scaleFor(item.grams, scales);
-      const zero: boolean = at === 0 || scale?.id !== scaleId;
+      const inBowl_g = sum(inBowl.slice(0, at + 1).map((other) => other.grams));
+      const isFine = scale !== null && scales.some((other) => other.most_g > scale.most_g);
+      const inCup = isFine && EMPTY_BOWL_G + inBowl_g > scale.most_g;
+      const zero: boolean = at === 0 || inCup || scale?.id !== scaleId;
       if (zero) {
         zeroings++;
         running_g = 0;
@@ -160,6 +209,7 @@ export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: P
           role === 'wet' ||
           (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
         isSeparated: isSeparated(reading.lift) && item.ingredient?.can.eggPart === 'whole',
+        inCup,
         lookAlike: item.ingredient?.can.takenFor ?? null,
         cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
       });
@@ -168,25 +218,66 @@ export const weighPlan = (reading: ParsedFormula, { scales, factor, lineIds }: P
   }
   steps.push(...together(reading.lift, bowls));
   return {
-    steps,
+    steps: inTheirWords(steps, told),
     bowls,
     zeroings,
     byEye: reading.lines.filter((line) => line.grams === null && line.how[0]?.code !== 'heading').map((line) => line.text),
   };
 };
 
+/** The stage that each work belongs to. */
+const STAGE_OF: Readonly<Partial<Record<Code, Stage>>> = {
+  melt: 'melt',
+  'warm-wet': 'melt',
+  'whisk-dry': 'dry',
+  'whisk-wet': 'wet',
+  'whip-whites': 'foam',
+  'whip-warm': 'foam',
+  'whip-whole': 'foam',
+  froth: 'foam',
+  combine: 'together',
+  'mix-low': 'together',
+  'beat-smooth': 'together',
+  fold: 'fold',
+  sieve: 'sieve',
+  chill: 'rest',
+  'cover-rise': 'rest',
+};
+/** Stages that end a batter: a recipe that has them although its lift hasn't gets them at the end. */
+const LAST: readonly Stage[] = ['sieve', 'rest'];
+
+/** The recipe's own words in place of the usual ones, each once; what it says beyond them comes last. */
+const inTheirWords = (steps: readonly Step[], told: ReadonlyMap<Stage, Told>): Step[] => {
+  const used = new Set<Stage>();
+  const own = steps.map((step): Step => {
+    const stage = step.kind === 'work' ? STAGE_OF[step.code] : undefined;
+    const said = stage === undefined || used.has(stage) ? undefined : told.get(stage);
+    if (step.kind !== 'work' || stage === undefined || said === undefined) return step;
+    used.add(stage);
+    return { ...step, told: said.words, seconds: said.seconds ?? step.seconds };
+  });
+  const more = LAST.flatMap((stage) => {
+    const said = told.get(stage);
+    return said === undefined || used.has(stage)
+      ? []
+      : [{ ...work(stage === 'rest' ? 'chill' : 'sieve-own', 'wet', said.seconds), told: said.words }];
+  });
+  return [...own, ...more];
+};
+
 /** What is to be done in a bowl; `seconds`: how long it usually takes. */
 const work = <C extends Code>(code: C, bowl: BowlRole, seconds: number | null, ...fields: FieldsOf<C>): WorkStep =>
-  ({ ...coded(code, ...fields), kind: 'work', id: `work/${code}`, bowl, seconds }) as WorkStep;
+  ({ ...coded(code, ...fields), kind: 'work', id: `work/${code}`, bowl, seconds, told: null }) as WorkStep;
 
 const eggsIn = (items: readonly Item[]): number =>
   Math.round(sum(items.filter((item) => item.ingredient?.can.eggPart === 'whole').map((item) => item.grams)) / (50 * WHITE_SHARE));
 
 /** What is done in a bowl once everything is in (*common practice*). */
 const afterBowl = (role: BowlRole, lift: Lift, grams: number): WorkStep[] => {
+  if (role === 'melt' && lift === 'yeasted') return [work('warm-wet', 'melt', 300), work('cool-wet', 'melt', 330)];
   if (role === 'melt') return [work('melt', 'melt', 180)];
   if (role === 'dry') return [work('whisk-dry', 'dry', 30)];
-  if (role === 'wet') return lift === 'yeasted' ? [work('warm-wet', 'wet', 300)] : [work('whisk-wet', 'wet', 45)];
+  if (role === 'wet') return [work('whisk-wet', 'wet', 45)];
   if (role === 'foam') {
     if (lift === 'folded') return [work('whip-whites', 'foam', 150)];
     if (lift === 'ribbon') return [work('whip-warm', 'foam', 300)];
@@ -208,8 +299,7 @@ const together = (lift: Lift, bowls: readonly BowlRole[]): WorkStep[] => {
       work('sieve', 'wet', null, { loss_percent: 100 * SIEVE_LOSS }),
       work('chill', 'wet', 3600),
     ];
-  if (lift === 'yeasted')
-    return [...melted, work('cool-wet', 'wet', 330), work('beat-smooth', 'wet', 120), work('cover-rise', 'wet', null)];
+  if (lift === 'yeasted') return [work('warm-into-dry', 'dry', null), work('beat-smooth', 'dry', 120), work('cover-rise', 'dry', null)];
   const combined = [...melted, work('combine', 'wet', 30)];
   return bowls.includes('foam') ? [...combined, work('fold', 'foam', 60)] : combined;
 };

@@ -1,12 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ParsedFormula } from '../formula/index.ts';
-import { readLine, summarise } from '../formula/index.ts';
+import { linesFromText, readLine, summarise } from '../formula/index.ts';
 import { DEFAULT_KIT } from '../kit/index.ts';
 import { ingredientById } from '../matter/index.ts';
 import type { NewWeighEvent, ScaleReading, Step, WeighEvent, WeighStep } from './index.ts';
 import {
   betweenReadings,
+  isMovable,
+  movedTo,
+  placesOf,
+  splitInTwo,
+  unplaced,
   bowlFindings,
   effectOf,
   fillsFor,
@@ -358,5 +363,124 @@ describe('what the scale can show', () => {
       step.kind === 'weigh' ? [step.text] : [],
     );
     expect(texts).toEqual(['4 cups flour', '4 eggs']);
+  });
+});
+
+describe('the order of the work is the cook’s', () => {
+  const stepsOf = (reading: ParsedFormula, steps: readonly string[], more = {}): readonly Step[] =>
+    weighPlan(reading, { scales: TWO_SCALES, factor: 1, lineIds: ids(reading), steps, ...more }).steps;
+  const told = (steps: readonly Step[]) =>
+    steps.flatMap((s) => (s.kind === 'work' && s.told !== null ? [[s.code, s.told, s.seconds]] : []));
+
+  test('the recipe’s own words stand between the weighings, each where it belongs, cooking left out', () => {
+    const own = stepsOf(read(LINES, 'rested'), [
+      'Sift the flour and starch together.',
+      'Whisk everything at low speed for 2½ minutes. Pass the batter twice through a fine sieve.',
+      'Chill for 2 hours. Heat the iron and bake for 3 minutes.',
+    ]);
+    expect(told(own)).toEqual([
+      ['whisk-dry', 'Sift the flour and starch together.', expect.any(Number)],
+      ['mix-low', 'Whisk everything at low speed for 2½ minutes.', 150],
+      ['sieve', 'Pass the batter twice through a fine sieve.', null],
+      ['chill', 'Chill for 2 hours.', 7200],
+    ]);
+    // A quick batter has no rest of its own: the recipe's comes last.
+    const quick = stepsOf(read(LINES), [
+      'Mix wet into dry until just combined.',
+      'Let the batter rest for 20 minutes.',
+      'Cook until golden.',
+    ]);
+    expect(told(quick)).toEqual([
+      ['combine', 'Mix wet into dry until just combined.', expect.any(Number)],
+      ['chill', 'Let the batter rest for 20 minutes.', 1200],
+    ]);
+    expect(quick.at(-1)).toMatchObject({ kind: 'work', code: 'chill' });
+  });
+
+  test('eggs are cracked before a yolk is weighed', () => {
+    const { steps } = plan(FOLDED);
+    const cracked = steps.findIndex((s) => s.kind === 'work' && s.code === 'separate-eggs');
+    const first = steps.findIndex((s) => s.kind === 'weigh' && s.ingredientId === 'egg');
+    expect(cracked).toBeGreaterThan(-1);
+    expect(cracked).toBeLessThan(first);
+  });
+
+  test('sugar goes where lines and steps say: "for the whites" alone to the foam; with the flour where the steps mix it so', () => {
+    const sugarIn = (text: string, steps: readonly string[] = []): string[] =>
+      weighs(stepsOf(read(text, 'folded'), steps)).flatMap((s) =>
+        /sugar/.test(s.ingredientId ?? '') ? [`${s.grams.toFixed(0)} ${s.bowl}`] : [],
+      );
+    const base = '250 g flour\n3 eggs\n300 g milk\n40 g sugar';
+    expect(sugarIn(base)).toEqual(['40 foam']);
+    expect(sugarIn(`${base}\n25 g sugar for the whites`)).toEqual(['40 dry', '25 foam']);
+    expect(sugarIn(base, ['Mix flour, sugar and salt.', 'Whip the whites to soft peaks.', 'Fold them in.'])).toEqual(['40 dry']);
+    expect(sugarIn(base, ['Mix flour and salt.', 'Whip the whites with the sugar to soft peaks.'])).toEqual(['40 foam']);
+  });
+
+  test('a little powder is weighed in a cup where the bowl would be too heavy for the fine scale, and tipped in', () => {
+    const dry = weighs(stepsOf(QUICK, [])).filter((s) => s.bowl === 'dry');
+    expect(dry.filter((s) => s.inCup).map((s) => s.ingredientId)).toEqual(['salt', 'baking-powder']);
+    for (const step of dry.filter((s) => s.inCup)) expect([step.zero, step.scaleId]).toEqual([true, 'fine']);
+    expect(weighs(plan(QUICK).steps).some((s) => s.inCup)).toBe(false);
+  });
+
+  test('yeast: milk and fat are warmed together, eggs come later', () => {
+    const steps = stepsOf(read(LINES, 'yeasted'), []);
+    const at = (what: string): number => steps.findIndex((s) => (s.kind === 'weigh' ? s.ingredientId : s.code) === what);
+    for (const warm of ['milk', 'butter']) expect(at(warm)).toBeLessThan(at('warm-wet'));
+    expect(at('cool-wet')).toBeLessThan(at('egg'));
+    expect(at('egg')).toBeLessThan(at('warm-into-dry'));
+    expect(at('cover-rise')).toBe(steps.length - 1);
+  });
+
+  test('a line is moved to another bowl and place, and back; nothing else changes its bowl', () => {
+    const lines = linesFromText(
+      LINES,
+      (() => {
+        let n = 0;
+        return () => `l${n++}`;
+      })(),
+    ).lines;
+    const formula = { lines };
+    const reading = summarise(
+      lines.map((line) => readLine(line.text)),
+      null,
+    );
+    const of = (now: typeof lines) =>
+      weighs(
+        weighPlan(reading, { scales: TWO_SCALES, factor: 1, lineIds: lines.map(({ id }) => id), places: placesOf({ lines: now }) }).steps,
+      ).map((s) => `${s.ingredientId ?? ''} ${s.bowl}`);
+    const before = of(lines);
+    const whole = weighPlan(reading, { scales: TWO_SCALES, factor: 1, lineIds: lines.map(({ id }) => id) });
+    const butter = weighs(whole.steps).find((s) => s.ingredientId === 'butter')?.lineId ?? '';
+    const moved = movedTo(formula.lines, whole, butter, 'wet', 1);
+    const after = of(moved);
+    const wet = after.filter((s) => s.endsWith(' wet'));
+    expect(wet[1]).toBe('butter wet');
+    expect(after.filter((s) => !s.startsWith('butter')).toSorted()).toEqual(before.filter((s) => !s.startsWith('butter')).toSorted());
+    expect(of(unplaced(moved))).toEqual(before);
+    expect(
+      weighs(plan(FOLDED).steps)
+        .filter((s) => !isMovable(s))
+        .map((s) => s.ingredientId),
+    ).toEqual(['egg', 'egg']);
+  });
+
+  test('sugar parted between bowl and foam: two lines that add up; more than there is can’t be', () => {
+    const lines = linesFromText(
+      '250 g flour\n90 g sugar',
+      (() => {
+        let n = 0;
+        return () => `l${n++}`;
+      })(),
+    ).lines;
+    const parted = splitInTwo(lines, 'l1', { grams: 90, apart_g: 30, bowl: 'foam', name: 'sugar', newId: 'new' });
+    expect(parted?.map(({ id, text, edited_g, place }) => [id, text, edited_g, place?.bowl])).toEqual([
+      ['l0', '250 g flour', null, undefined],
+      ['l1', '60 g sugar', 60, undefined],
+      ['new', '30 g sugar', 30, 'foam'],
+    ]);
+    for (const apart_g of [0, 90, 200, NaN])
+      expect(splitInTwo(lines, 'l1', { grams: 90, apart_g, bowl: 'foam', name: 'sugar', newId: 'new' })).toBeNull();
   });
 });
