@@ -60,7 +60,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await page.getByLabel('times', { exact: true }).fill('1.6');
   await page.getByRole('button', { name: /^6 eggs/ }).click();
   await page.getByRole('button', { name: 'Take these amounts' }).click();
-  await expect(page.getByLabel('Grams of 4 large eggs')).toHaveValue('300');
+  await expect(page.getByLabel('Grams of 6 large eggs')).toHaveValue('300');
 
   const before = await figure(page, 'totalMass_g');
   await page.getByRole('button', { name: 'Too thick?' }).click();

@@ -136,7 +136,7 @@ const order = (a: Item, b: Item): number => {
   const ranks = a.bowl === 'dry' ? RANK : WET_RANK;
   const rank = (item: Item): number =>
     item.bowl === 'foam' && item.ingredient?.role === 'egg' ? -1 : (ranks[item.ingredient?.role ?? ''] ?? 9);
-  if (a.at !== null || b.at !== null) return (a.at ?? Infinity) - (b.at ?? Infinity);
+  if (a.at !== null || b.at !== null) return (a.at ?? -1) - (b.at ?? -1) || rank(a) - rank(b) || b.grams - a.grams;
   return rank(a) - rank(b) || b.grams - a.grams;
 };
 
