@@ -49,13 +49,22 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   const night = await figure(page, 'yeast_g');
   expect(night).toBeGreaterThan(1);
   // Half the time wants more yeast; an impossible clock says so and nothing is lost.
-  await page.getByLabel('mixed, h before').fill('7');
+  const mixed = page.getByRole('group', { name: 'Mixed at' }).getByRole('textbox');
+  const cooked = await page.getByRole('group', { name: 'Cook on' }).getByRole('textbox').inputValue();
+  const mixedBefore = async (minutes: number): Promise<void> => {
+    const [hour = 0, minute = 0] = cooked.split(':').map(Number);
+    const at = (hour * 60 + minute - minutes + 2880) % 1440;
+    await mixed.fill(`${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`);
+    await mixed.press('Enter');
+  };
+  await mixedBefore(7 * 60);
+  await expect(ferment).toContainText('a night of 12 hours or more');
   await expect.poll(() => figure(page, 'yeast_g')).toBeGreaterThan(night * 1.15);
-  await page.getByLabel('mixed, h before').fill('0.5');
+  await mixedBefore(30);
   await expect(ferment).toContainText('too short for yeast');
   await page.getByRole('button', { name: /^take .* h$/ }).click();
   await expect.poll(() => figure(page, 'yeast_g')).toBeGreaterThan(5);
-  await page.getByLabel('mixed, h before').fill('14');
+  await mixedBefore(14 * 60);
   // The demo’s refrigerator holds 6 °C: the codes say what that means, and which ways pass.
   const clock = page.getByRole('region', { name: 'Safety clock' });
   await expect(clock.locator('[data-over="true"]').first()).toBeVisible();

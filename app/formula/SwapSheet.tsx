@@ -1,5 +1,6 @@
+import { useState } from 'react';
 import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/index.ts';
-import { linesFromText, readFormula, swapsFor } from '../../core/formula/index.ts';
+import { linesFromText, readFormula, scaledWords, swapsFor } from '../../core/formula/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams, Sheet } from '../look/index.ts';
@@ -48,7 +49,7 @@ const amountText = (swap: Swap, nameOf: (id: string) => string): string =>
   swap.parts.map(({ ingredientId, grams: mass }) => `${Number(mass.toFixed(mass < 10 ? 1 : 0))} g ${nameOf(ingredientId)}`).join('\n');
 
 /** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
-const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: string) => string): Formula => {
+const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: string) => string, left_g = 0): Formula => {
   const { lines } = linesFromText(amountText(swap, nameOf), newId);
   // A swap of a swap goes back to what was there first.
   const kept = line.swap ?? {
@@ -56,7 +57,9 @@ const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: s
     was: { id: line.id, text: line.text, edited_g: line.edited_g, chosenIngredientId: line.chosenIngredientId },
   };
   const withIds = lines.map((added, i) => ({ ...added, chosenIngredientId: swap.parts[i]?.ingredientId ?? null, swap: kept }));
-  return revised(formula, { lines: formula.lines.flatMap((other) => (other.id === line.id ? withIds : [other])) });
+  // Half of it may stay; put back, both halves make way for the whole.
+  const half = left_g > 0 ? [{ ...line, text: scaledWords(line.text, 0.5), edited_g: Number(left_g.toFixed(1)), swap: kept }] : [];
+  return revised(formula, { lines: formula.lines.flatMap((other) => (other.id === line.id ? [...half, ...withIds] : [other])) });
 };
 
 /** A flour that would be more of the whole than it bears: said, not refused. */
@@ -86,13 +89,28 @@ const effectOf = (formula: Formula, after: Formula, { kit, readSettings }: Pick<
 /** Ways to do without one thing, the nearest first, with what can't be kept. */
 export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevise, onClose }: Props) => {
   const nameOf = nameIn(session.readSettings.own);
-  const swaps = swapsFor(ingredientId, mass_g, session.readSettings.own);
+  const [share, setShare] = useState<1 | 0.5>(1);
+  const swaps = swapsFor(ingredientId, share * mass_g, session.readSettings.own);
+  const left_g = (1 - share) * mass_g;
   return (
     <Sheet title={`Instead of ${grams(mass_g)} g ${nameOf(ingredientId)}`} open onClose={onClose} wide>
+      <div role="group" aria-label="How much of it" className="mb-2 flex gap-2">
+        {([1, 0.5] as const).map((part) => (
+          <button
+            key={part}
+            type="button"
+            aria-pressed={share === part}
+            className={share === part ? 'button-act' : 'button-plain'}
+            onClick={() => setShare(part)}
+          >
+            {part === 1 ? 'all of it' : `half of it, ${grams(mass_g / 2)} g`}
+          </button>
+        ))}
+      </div>
       {swaps.length === 0 && <p>Nothing usual stands in for it.</p>}
       <ul>
         {swaps.map((swap) => {
-          const after = swapped(formula, line, swap, nameOf);
+          const after = swapped(formula, line, swap, nameOf, left_g);
           const changes = (Object.keys(LEAST) as KeptName[]).flatMap((name) =>
             Math.abs(swap.change[name]) >= LEAST[name] ? [CHANGE_WORDS[name](swap.change[name])] : [],
           );
@@ -117,7 +135,7 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
                 className="button-plain"
                 aria-label={`Take ${swap.parts.map((part) => nameOf(part.ingredientId)).join(' and ')}`}
                 onClick={() => {
-                  onRevise((now) => swapped(now, line, swap, nameOf));
+                  onRevise((now) => swapped(now, line, swap, nameOf, left_g));
                   onClose();
                 }}
               >

@@ -72,6 +72,9 @@ const optionsOf = ({ path, ripe, night, startAt, duration_s, readings }: Ferment
 
 type PathProps = Props & { readonly yeast: NonNullable<ReturnType<typeof yeastedBowl>> };
 
+/** *Common practice*. */
+const NIGHT_H = 12;
+
 const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
   const { kit } = session;
   const state = useFerment(session, formula, reading, yeast);
@@ -95,7 +98,9 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
           </dl>
           <p className="text-[15px]">
             {grams(yeast.formYeast_g)} g {FORM_WORDS[yeast.form]} in the formula.{' '}
-            {wanted.ok ? (
+            {night.start_C >= YEAST_HURT_C ? (
+              'So warm a batter kills yeast: no amount of it is the cure, cool the liquid first.'
+            ) : wanted.ok ? (
               <>
                 For this clock{' '}
                 <b className="figure text-2xl" data-figure="yeast_g" data-exact={wanted.value}>
@@ -134,6 +139,12 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
           {refused && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}
           {night.start_C >= YEAST_HURT_C && (
             <Findings findings={[{ code: 'yeast-hurt', level: 'warning', fields: { liquid_C: night.start_C } }]} />
+          )}
+          {night.start_C < YEAST_HURT_C && (night.cookAt - startAt) / 3_600_000 < NIGHT_H && (
+            <p className="text-[15px]">
+              Practice gives a yeasted batter a night of {NIGHT_H} hours or more, for its flavour; sooner it has risen, and tastes of little
+              else than flour.
+            </p>
           )}
           <Findings findings={bent.findings} />
         </div>

@@ -5,12 +5,19 @@ import { instantOf, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 
+const HOUR_MS = 3_600_000;
+/** A ferment that the model knows, h. */
+const SHORTEST_H = 0.5;
+const LONGEST_H = 36;
+const DAY_H = 24;
+
 const VESSEL_WORDS: Readonly<Record<Vessel, string>> = { bowl: 'a bowl', jug: 'a jug', 'shallow-pan': 'a shallow pan' };
 
 /** What the night is: when, how warm, where. */
 export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState; readonly zone: string }) => {
   const { night, set, mixedAt } = ferment;
   const { temperatureUnit: unit } = useKit();
+  const mixedWall = wallTime(night.cookAt - night.elapsed_h * HOUR_MS, zone);
   return (
     <div className="flex flex-wrap items-end gap-5">
       <WhenEntry
@@ -22,14 +29,18 @@ export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState
         }}
       />
       {mixedAt === null && (
-        <NumberEntry
-          narrow
-          key={`e${night.elapsed_h}`}
-          label="mixed, h before"
-          value={night.elapsed_h}
-          min={0.5}
-          max={36}
-          onChange={(v) => v !== null && set({ elapsed_h: v })}
+        <WhenEntry
+          label="Mixed at"
+          value={mixedWall}
+          onChange={(wall) => {
+            const at = instantOf(wall, zone);
+            if (at === null) return;
+            const isDayKept = wall.slice(0, 10) === mixedWall.slice(0, 10);
+            // "At 20:00" is the last one before the cooking; another day is said by the day.
+            const before_h = (night.cookAt - at) / HOUR_MS;
+            const elapsed_h = isDayKept ? before_h - DAY_H * Math.ceil(before_h / DAY_H - 1) : before_h;
+            set({ elapsed_h: Math.min(LONGEST_H, Math.max(SHORTEST_H, elapsed_h)) });
+          }}
         />
       )}
       <NumberEntry

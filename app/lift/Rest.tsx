@@ -3,6 +3,7 @@ import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord } from '../../core/formula/index.ts';
 import {
+  bestRest_h,
   EGG_BATTER_REST_H,
   ferment,
   gasLeft,
@@ -26,7 +27,7 @@ const Chart = lazy(() => import('../look/Chart.tsx'));
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
-const LONGEST_H = 24;
+const LONGEST_H = { powder: 24, egg: EGG_BATTER_REST_H.last } as const;
 
 /** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */
 export const Rest = ({ session, reading }: Props) => {
@@ -39,7 +40,11 @@ export const Rest = ({ session, reading }: Props) => {
   const kind = powderKindOf(reading);
   const { looseness } = batter.value;
   const wanted = iron === null ? 2.5 : Math.sqrt(iron.looseness.min * iron.looseness.max);
-  const net = netOfRest(kind, rest_h, t_C, looseness, wanted);
+  const isEggBatter = reading.lift === 'rested' || (reading.composition !== null && reading.composition.sucrose > 0.12);
+  const family = isEggBatter ? 'egg' : 'powder';
+  const longest_h = LONGEST_H[family];
+  const net = netOfRest(kind, rest_h, t_C, looseness, wanted, family);
+  const best_h = bestRest_h(longest_h, (h) => netOfRest(kind, h, t_C, looseness, wanted, family).net);
   const after = loosenessAfter(looseness, rest_h, t_C);
   const add_g = kind === null ? 0 : powderToAdd_g(reading.leavening.gas_mmol, net.gas);
   const path = ferment({
@@ -66,35 +71,26 @@ export const Rest = ({ session, reading }: Props) => {
     rateFactor: 1,
   });
   const hasEggOrDairy = reading.lines.some((line) => line.ingredient?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
-  const isEggBatter = reading.lift === 'rested' || (reading.composition !== null && reading.composition.sucrose > 0.12);
   const names = [...POWDER_KINDS.map((k) => POWDER_WORDS[k]), 'the whole, against at once'];
   const options = withLegend(
     curveOptions(
-      { min: 0, max: LONGEST_H, say: (h) => `${h} h` },
+      { min: 0, max: longest_h, say: (h) => `${h} h` },
       { min: 0, max: 1.4, say: (y) => percent(y) },
       [
         ...POWDER_KINDS.map((k, i) => ({
           name: POWDER_WORDS[k],
           colour: k === kind ? '#20262a' : '#8a9699',
           dash: DASHES[i] ?? 'solid',
-          points: sampled((h) => gasLeft(k, h, t_C), 0, LONGEST_H),
+          points: sampled((h) => gasLeft(k, h, t_C), 0, longest_h),
         })),
         {
           name: 'the whole, against at once',
           colour: '#14535a',
           dash: 'solid' as const,
-          points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted).net, 0, LONGEST_H),
+          points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted, family).net, 0, longest_h),
         },
       ],
-      [
-        ...(isEggBatter
-          ? [
-              { x: EGG_BATTER_REST_H.least, label: 'worth it' },
-              { x: EGG_BATTER_REST_H.best, label: 'best' },
-            ]
-          : []),
-        { x: Math.min(LONGEST_H, rest_h), label: 'yours', strong: true },
-      ],
+      [...(best_h > 0 ? [{ x: best_h, label: 'best' }] : []), { x: Math.min(longest_h, rest_h), label: 'yours', strong: true }],
     ),
     names,
   );
@@ -126,7 +122,7 @@ export const Rest = ({ session, reading }: Props) => {
           aria-label="Hours it stands"
           className="block w-full accent-act"
           min={0}
-          max={LONGEST_H}
+          max={longest_h}
           step={0.25}
           value={rest_h}
           onChange={(event) => setRest(Number(event.target.value))}
@@ -146,9 +142,12 @@ export const Rest = ({ session, reading }: Props) => {
           <Metric name="to stir in before" value={add_g < 0.3 ? 'nothing' : `${grams(add_g)} g powder`} />
         </dl>
         <p className="mt-3 text-[15px] text-quiet">
+          <span data-figure="best_h" data-exact={best_h}>
+            {best_h === 0 ? 'Here it is best at once.' : `Here it is best after ${hours(best_h)}.`}
+          </span>{' '}
           {isEggBatter
-            ? `Egg-waffle and wafer batters: an hour at least, overnight best, three days at most (common practice): then egg batter is past its quality, whatever it smells like.`
-            : `Powder batters: at once, after a few minutes, or overnight in the cold. The night costs gas and wins body.`}{' '}
+            ? `Practice gives egg-waffle and wafer batters an hour at least, a night when it can, and three days at most: then they are past their quality, whatever they smell like.`
+            : `The night costs gas and wins body.`}{' '}
           Model only, calibrated to common practice.
         </p>
         {isRefused(path.T_C, hasEggOrDairy) && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { thicknessWord } from '../../core/formula/index.ts';
-import type { Weighing } from '../../core/weigh/index.ts';
+import type { Weighing, WeighStep } from '../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, placesOf, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
 import { Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -44,6 +44,8 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const need = batter.ok ? mixingBowl(mass_g, batter.value.density_gPerML, reading.lift, kit.bowls) : null;
   const weighs = plan.steps.filter((step) => step.kind === 'weigh');
   const coarse = weighs.filter((step) => readingError(step.grams, step.resolution_g) > SEEN_ERROR);
+  /** A powder can be thinned with flour; a spoon of extract can't. */
+  const isPowder = (step: WeighStep): boolean => step.bowl === 'dry' || step.inCup;
   const own = session.readSettings.own ?? [];
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-8 px-5 py-4 max-lg:grid-cols-1">
@@ -149,7 +151,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
               />
             </div>
             <p className="mt-1 text-sm text-quiet">
-              {Math.round(need.mixed_mL / 10) * 10} mL mixed, {Math.round(need.risen_mL / 10) * 10} mL at its highest
+              {grams(Math.round(need.mixed_mL / 10) * 10)} mL mixed, {grams(Math.round(need.risen_mL / 10) * 10)} mL at its highest
             </p>
           </section>
         )}
@@ -164,9 +166,11 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
                     <b>
                       {grams(step.grams)} g {stepName(step, own).toLowerCase()}
                     </b>
-                    : ±{percent(readingError(step.grams, step.resolution_g))} on a {step.resolution_g} g scale. A level spoon, a finer
-                    scale, or a stock mix: {grams(mix.powder_g)} g with {grams(mix.carrier_g)} g flour for ten bowls, {grams(mix.use_g)} g
-                    of it here.
+                    : ±{percent(readingError(step.grams, step.resolution_g))} on a {step.resolution_g} g scale. A level spoon or a finer
+                    scale
+                    {isPowder(step)
+                      ? `, or a stock mix: ${grams(mix.powder_g)} g with ${grams(mix.carrier_g)} g flour for ten bowls, ${grams(mix.use_g)} g of it here.`
+                      : '.'}
                   </li>
                 );
               })}

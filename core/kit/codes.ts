@@ -1,3 +1,5 @@
+import { fahrenheitToCelsius } from '../basis/index.ts';
+
 /** Published codes whose limits a kitchen can work to. Numbers from memory of the cited texts. */
 export const CODE_IDS = ['us-food-code-2022', 'us-home', 'england-2013'] as const;
 export type CodeId = (typeof CODE_IDS)[number];
@@ -27,7 +29,7 @@ export const CODES: Readonly<Record<CodeId, CodeOfPractice>> = {
   },
   'us-home': {
     id: 'us-home',
-    cold_C: 4,
+    cold_C: fahrenheitToCelsius(40),
     coldSource: 'USDA FSIS, home rule: refrigerator at 40 °F (4 °C) or below',
     outOfCold_h: 2,
     outOfColdSource: 'USDA FSIS, home rule: discard after 2 h at room temperature (1 h above 90 °F, 32 °C)',

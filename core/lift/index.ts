@@ -40,7 +40,18 @@ export { PrepStep } from './prepStep.ts';
 export type { Reading } from './readings.ts';
 export { corrected } from './readings.ts';
 export type { PowderKind } from './rest.ts';
-export { EGG_BATTER_REST_H, POWDER_KINDS, gasLeft, hydrationOf, loosenessAfter, netOfRest, powderKindOf, powderToAdd_g } from './rest.ts';
+export type { RestFamily } from './rest.ts';
+export {
+  bestRest_h,
+  EGG_BATTER_REST_H,
+  POWDER_KINDS,
+  gasLeft,
+  hydrationOf,
+  loosenessAfter,
+  netOfRest,
+  powderKindOf,
+  powderToAdd_g,
+} from './rest.ts';
 export { codeLimits, isRefused, nearestWays } from './safety.ts';
 export { movedStep, preparation, stepStanding } from './timeline.ts';
 export type { YeastForm } from './yeast.ts';

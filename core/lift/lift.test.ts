@@ -20,6 +20,7 @@ import {
   mixingOf,
   mixStops,
   movedStep,
+  bestRest_h,
   netOfRest,
   overrunAt,
   peakStand,
@@ -242,6 +243,22 @@ describe('rest', () => {
     expect(netOfRest('double', 12, 4, 3.1, 2.2).net).toBeGreaterThan(1.05);
     expect(netOfRest('double', 1, 4, 3.1, 2.2).net).toBeGreaterThan(1);
     expect(netOfRest('soda', 12, 20, 1.7, 1.9).net).toBeLessThan(0.85);
+  });
+
+  // *Common practice*: egg-waffle batter an hour at least, overnight best, three days at most.
+  test('one verdict by family: egg batter is best after a night in the cold, powder that works in the bowl after minutes or at once', () => {
+    const best = (kind: 'double' | 'single' | 'soda' | null, t_C: number, family: 'egg' | 'powder', looseness = 2.6) =>
+      bestRest_h(72, (hours) => netOfRest(kind, hours, t_C, looseness, 2.3, family).net);
+    for (const kind of ['double', null] as const) {
+      expect(best(kind, 4, 'egg')).toBeGreaterThanOrEqual(4);
+      expect(best(kind, 4, 'egg')).toBeLessThanOrEqual(14);
+    }
+    expect(best('soda', 20, 'powder', 1.7)).toBe(0);
+    const net = (hours: number): number => netOfRest('double', hours, 4, 2.6, 2.3, 'egg').net;
+    expect(net(1)).toBeGreaterThan(net(0));
+    expect(net(12)).toBeGreaterThan(net(1));
+    expect(net(72)).toBeLessThan(net(12));
+    expect(net(72)).toBeGreaterThan(net(0) * 0.9);
   });
 
   test('it thickens, quickly at first, and no more after the night', () => {

@@ -61,13 +61,50 @@ export type NetRest = {
   readonly net: number;
 };
 
-/** Gas counts by how far the iron fills from it, body by how near the batter comes to what the iron likes; *calibrated to common practice*. */
-export const netOfRest = (kind: PowderKind | null, hours: number, t_C: number, looseness: number, wantedLooseness: number): NetRest => {
+/** Batters that live by their powder, and egg-rich, sweet ones that live by their body and are praised after a night. */
+export type RestFamily = 'powder' | 'egg';
+
+/** How much gas, body and evenness count, and how much longer than drinking evenness takes, by family; *calibrated to common practice*. */
+const COUNTS: Readonly<
+  Record<RestFamily, { readonly gas: number; readonly body: number; readonly evenness: number; readonly slower: number }>
+> = {
+  powder: { gas: 0.4, body: 0.5, evenness: 0.16, slower: 1 },
+  egg: { gas: 0.25, body: 0.3, evenness: 0.35, slower: 2.5 },
+};
+/** After the night egg batter loses by so much an hour, up to the three days that it keeps (*common practice* in direction, estimated). */
+const STALES_PER_H = 0.0015;
+
+/** Gas counts by how far the iron fills from it, body by how near the batter comes to what the iron likes. */
+export const netOfRest = (
+  kind: PowderKind | null,
+  hours: number,
+  t_C: number,
+  looseness: number,
+  wantedLooseness: number,
+  family: RestFamily = 'powder',
+): NetRest => {
   const gas = kind === null ? 1 : gasLeft(kind, hours, t_C);
   const hydration = hydrationOf(hours, t_C);
   const off = (value: number): number => Math.exp(-((Math.log(value / wantedLooseness) / 0.75) ** 2));
   const body = off(loosenessAfter(looseness, hours, t_C)) / Math.max(0.2, off(looseness));
-  return { gas, hydration, net: gas ** 0.4 * body ** 0.5 * (1 + 0.16 * hydration) };
+  const counts = COUNTS[family];
+  const stale = 1 - STALES_PER_H * Math.max(0, hours - EGG_BATTER_REST_H.best);
+  return {
+    gas,
+    hydration,
+    net: gas ** counts.gas * body ** counts.body * (1 + counts.evenness * hydrationOf(hours / counts.slower, t_C)) * stale,
+  };
+};
+
+/** When a rest is at its best, h to the half hour up to `longest_h`; 0: at once. One verdict, from the same curve. */
+export const bestRest_h = (longest_h: number, netAfter: (hours: number) => number): number => {
+  let [best, most] = [0, netAfter(0)];
+  for (let hours = 0.5; hours <= longest_h; hours += 0.5) {
+    const net = netAfter(hours);
+    // What can't be told apart isn't worth the wait.
+    if (net > most * 1.002) [best, most] = [hours, net];
+  }
+  return best;
 };
 
 /** Egg-waffle and wafer batters: the least rest worth it, the best, the last, h (*common practice*: an hour, the night, three days). */
