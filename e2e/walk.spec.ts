@@ -147,7 +147,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
   await page.getByRole('button', { name: /^3 eggs/ }).click();
   await page.getByRole('button', { name: 'Take these amounts' }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(0.3 * before, -1);
-  await expect(page.getByLabel('Grams of 10 large eggs')).toHaveValue('150');
+  await expect(page.getByLabel('Grams of 3 large eggs')).toHaveValue('150');
   await page.getByRole('button', { name: 'Too thick?' }).click();
   await page
     .getByRole('group', { name: 'The spoon shows' })
@@ -238,6 +238,24 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await sheet.getByLabel('Room between plates, mL').fill('380');
   await sheet.getByRole('button', { name: /Keep as revision/ }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Deep A' })).toContainText('380 mL');
+  // Everything else of it, too; what was typed outlives a tap beside the sheet, and a reload.
+  await page.getByRole('button', { name: 'Measure Deep A' }).click();
+  await sheet.getByLabel('Set by').selectOption('thermostat');
+  await sheet.getByLabel('Moulds').fill('2');
+  await sheet.getByLabel('turned over while it cooks').uncheck();
+  await sheet.getByLabel('beeps').check();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+  await page.reload();
+  await page.getByRole('button', { name: 'Measure Deep A' }).click();
+  await expect(sheet.getByLabel('Moulds')).toHaveValue('2');
+  await expect(sheet.getByLabel('Set by')).toHaveValue('thermostat');
+  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Deep A' })).toContainText('2 moulds');
+  await page.getByRole('button', { name: 'Measure Deep A' }).click();
+  await expect(sheet.getByLabel('Lowest mark')).toHaveCount(0);
+  await expect(sheet.getByLabel('beeps')).toBeChecked();
+  await page.keyboard.press('Escape');
   await page.getByLabel('Altitude, m').fill('9000');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('a whole number from −430 to 5,500')).toBeVisible();

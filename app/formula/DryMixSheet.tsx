@@ -1,15 +1,17 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
-import { allergensOf, dryMix } from '../../core/formula/index.ts';
+import { dryMix, mixAsIngredient } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
+import { commands, useDo } from '../store/index.ts';
 
 type Props = { readonly formula: Formula; readonly reading: ParsedFormula; readonly session: Session; readonly onClose: () => void };
 
 const DAY_MS = 86_400_000;
+const ML_PER_CUP = 236.588;
 
 /** A keeping dry mix by the kilo, and what is added on the day; with a label to print. */
 export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
@@ -18,6 +20,11 @@ export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
   const [madeAt] = useState(wallNow);
   const mix = dryMix(reading, mix_g, per_g);
   const own = session.readSettings.own ?? [];
+  const carryOut = useDo();
+  const mixName = `${formula.name} mix`.slice(0, 80);
+  const asIngredient = mix === null ? null : mixAsIngredient(mix, reading, { id: `mix-${formula.id}`.slice(0, 64), name: mixName });
+  const isThere = own.some(({ id }) => id === asIngredient?.id);
+  const cup_g = asIngredient?.gramsPerUsCup ?? null;
   const name = (id: string): string => (own.find((i) => i.id === id)?.name ?? ingredientById(id)?.name ?? id).toLowerCase();
   return (
     <Sheet title="Dry mix" open onClose={onClose} wide>
@@ -65,13 +72,31 @@ export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
               Per {grams(mix.per_g)} g of mix add {mix.wet.map((part) => `${grams(part.grams)} g ${name(part.ingredientId)}`).join(', ')}.
             </p>
             <p className="mt-1">
-              Contains {allergensOf(reading).join(', ') || 'none of the listed allergens'}. Raw flour: cook before eating.
+              Contains {asIngredient?.allergens.join(', ') || 'none of the listed allergens'}. Raw flour: cook before eating.
             </p>
           </section>
           <p className="mt-2 text-[15px] text-quiet">
             {mix.keeps_days} days in a closed tin, cool and dry: {name(mix.limitedBy)} is the first to go (common practice). Fats and dairy
             stay out.
           </p>
+          {asIngredient !== null && (
+            <p className="mt-2 text-[15px]">
+              {cup_g !== null && (
+                <>
+                  A US cup of it weighs about <b>{grams(cup_g)} g</b>, loosely filled (by what its parts fill): {grams(mix.mix_g)} g want a
+                  tin of {((1.1 * mix.mix_g * ML_PER_CUP) / cup_g / 1000).toFixed(1)} L.{' '}
+                </>
+              )}
+              {isThere ? <>It is an ingredient: write “2 cups {mixName.toLowerCase()}” in a batter. </> : null}
+              <button
+                type="button"
+                className="min-h-11 font-semibold text-act underline underline-offset-2"
+                onClick={() => void carryOut(commands.saveIngredient(asIngredient))}
+              >
+                {isThere ? 'Write it down anew' : 'Make it an ingredient of the kitchen'}
+              </button>
+            </p>
+          )}
           <button type="button" className="button-act mt-3" onClick={() => window.print()}>
             <Printer aria-hidden className="size-5" /> Print the label
           </button>

@@ -84,7 +84,11 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
             type="button"
             className="button-act min-h-14"
             disabled={iron === null}
-            onClick={() => iron !== null && onSave({ ...iron, id: newId(), circuitId: null })}
+            onClick={() => {
+              if (iron === null) return;
+              state.forget();
+              onSave({ ...iron, id: newId(), circuitId: null });
+            }}
           >
             Put it in the kit
           </button>

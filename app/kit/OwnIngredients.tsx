@@ -8,7 +8,7 @@ import type { Failure, Finding } from '../../core/basis/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { ALLERGENS, ingredientFromLabel, INGREDIENTS, OwnIngredient, ROLES } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, maybeNumberField, numberField, Sheet } from '../look/index.ts';
+import { Findings, forgetDraft, maybeNumberField, numberField, Sheet, useFormDraft } from '../look/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { TextField } from './TextField.tsx';
 
@@ -133,17 +133,26 @@ type FormProps = { readonly row: OwnIngredient | null; readonly onSave: (row: Ow
 const LabelForm = ({ row, onSave, onClose }: FormProps) => {
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [doubt, setDoubt] = useState<readonly Finding[]>([]);
+  const form = useForm({
+    resolver: zodResolver(Typed),
+    defaultValues: row === null ? { ...EMPTY, allergens: [] } : shownOf(row),
+    mode: 'onBlur',
+  });
+  const draft = `label ${row?.id ?? 'new'}`;
+  useFormDraft(draft, form);
   const {
     register,
     handleSubmit,
     formState: { errors },
-  } = useForm({ resolver: zodResolver(Typed), defaultValues: row === null ? { ...EMPTY, allergens: [] } : shownOf(row), mode: 'onBlur' });
+  } = form;
   const save = handleSubmit((typed) => {
-    const made = storedOf(typed, row?.id ?? `own-${newId()}`);
+    // What the form doesn't show of a mix stays.
+    const made = { ...storedOf(typed, row?.id ?? `own-${newId()}`), ...(row?.lifts === undefined ? {} : { lifts: row.lifts }) };
     const read = ingredientFromLabel(made);
     if (!read.ok) return setTrouble(read.failure);
     // Said once; kept when the cook stands by it.
     if (read.value.findings.length > 0 && doubt.length === 0) return setDoubt(read.value.findings);
+    forgetDraft(draft);
     onSave(made);
   });
   return (

@@ -1,14 +1,31 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
 import type { Described } from './described.ts';
+import { useDraft } from '../look/index.ts';
 import { describedFrom, figuresOf, ironFrom } from './described.ts';
+
+type Draft = { readonly baseId: string; readonly described: Described };
+
+const draftOf = (text: string): Draft | null => {
+  try {
+    return text === '' ? null : (JSON.parse(text) as Draft);
+  } catch {
+    return null;
+  }
+};
+
+const presetOf = (id: string): Iron => PRESET_IRONS.find((iron) => iron.id === id) ?? PRESET_IRONS[0]!;
 
 /** An iron as it is being described: what is said, the iron that it makes, or why it doesn't. */
 export const useDescribed = (kit: Kit) => {
-  const [base, setBase] = useState<Iron>(PRESET_IRONS.find((iron) => iron.id === 'deep-round') ?? PRESET_IRONS[0]!);
-  const [described, setDescribed] = useState<Described>(() => ({ ...describedFrom(base), name: 'My iron' }));
+  // What was typed outlives a stray tap beside the sheet.
+  const [typed, keep] = useDraft('described iron');
+  const [draft] = useState(() => draftOf(typed));
+  const [base, setBase] = useState<Iron>(() => presetOf(draft?.baseId ?? 'deep-round'));
+  const [described, setDescribed] = useState<Described>(() => draft?.described ?? { ...describedFrom(base), name: 'My iron' });
+  useEffect(() => keep(JSON.stringify({ baseId: base.id, described })), [base.id, described, keep]);
   const made = ironFrom({ ...base, id: 'new', rev: 1 }, described);
   return {
     base,
@@ -21,6 +38,8 @@ export const useDescribed = (kit: Kit) => {
       setDescribed(({ name }) => ({ ...describedFrom(next), name }));
     },
     made,
+    /** It is in the kit: the next one begins anew. */
+    forget: (): void => keep(''),
     figures: made.ok ? figuresOf(made.value, kit.room_C) : null,
   };
 };

@@ -38,3 +38,4 @@ export { useDrag } from './useDrag.ts';
 export { WhenEntry } from './When.tsx';
 export { useDraft } from './useDraft.ts';
 export { useGuard, useSettling } from './useGuard.ts';
+export { forgetDraft, useFormDraft } from './useFormDraft.ts';

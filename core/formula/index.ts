@@ -1,7 +1,7 @@
 export type { AltitudeCorrection } from './change/altitude.ts';
 export { WEIGHED_INTO } from './formula.ts';
 export { ALTITUDE_TABLE, altitudeCorrections, gasLess } from './change/altitude.ts';
-export { dryMix } from './change/dryMix.ts';
+export { dryMix, mixAsIngredient } from './change/dryMix.ts';
 export { SPREAD_RANGE_CM, loosenessOfSpread, spread_cm, thicknessWord } from './change/flow.ts';
 export type { ScaleWish } from './change/scale.ts';
 export { scaledWords } from './change/scaledWords.ts';

@@ -1,6 +1,9 @@
 import { sum } from '../../basis/index.ts';
-import type { Ingredient } from '../../matter/index.ts';
+import type { Ingredient, OwnIngredient } from '../../matter/index.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
+import { summarise } from '../read/readFormula.ts';
+import { allergensOf, nutritionOf } from '../publish/nutrition.ts';
+import type { ReadLine } from '../read/line.ts';
 import { ingredientOf } from '../read/line.ts';
 
 export type MixPart = { readonly line: number; readonly ingredientId: string; readonly grams: number };
@@ -63,5 +66,62 @@ export const dryMix = (reading: ParsedFormula, mix_g: number, per_g: number): Dr
     per_g,
     keeps_days: keeps(first.ingredient),
     limitedBy: first.ingredient.id,
+  };
+};
+
+const ML_PER_CUP = 236.5882365;
+/** One equivalent of soda gives a mole of CO₂ where it meets its acid. */
+const CO2_G_PER_EQ = 44.009;
+
+/**
+ * The mix as an ingredient of the cook's own, so that "2 cups of mix" can be written. Its cup is what its parts fill, loosely; its gas is that of its powder, and of
+ * its soda as if the acid for it came with the wet. Null where a part of it isn't known.
+ */
+export const mixAsIngredient = (
+  mix: DryMix,
+  reading: ParsedFormula,
+  named: { readonly id: string; readonly name: string },
+): OwnIngredient | null => {
+  const parts = mix.dry.flatMap(({ line, grams }) => {
+    const read = reading.lines[line];
+    const ingredient = read === undefined ? undefined : ingredientOf(read);
+    return ingredient === undefined ? [] : [{ ingredient, grams, read }];
+  });
+  if (parts.length !== mix.dry.length || parts.length === 0) return null;
+  const alone = summarise(
+    parts.map(({ read, grams }) => ({ ...(read as ReadLine), grams, gramsRange: [grams, grams] as const })),
+    reading.lift,
+  );
+  const per100 = nutritionOf(alone, 100);
+  if (per100 === null) return null;
+  const volumes = parts.map(({ ingredient: i, grams }) => {
+    const density = i.cup_g === undefined ? i.density_gPerML : i.cup_g.usual / ML_PER_CUP;
+    return density === null ? null : grams / density;
+  });
+  const isWhole = volumes.every((volume) => volume !== null);
+  const total_g = sum(parts.map(({ grams }) => grams));
+  const fibre_g = 100 * (alone.composition?.fibre ?? 0);
+  const gasOf = ({ ingredient: i, grams }: (typeof parts)[number]): number =>
+    ((i.co2_gPer100g + (i.role === 'leavening' && i.co2_gPer100g === 0 ? (Math.max(0, -i.acid_meqPer100g) / 1000) * CO2_G_PER_EQ : 0)) *
+      grams) /
+    100;
+  const gas_g = sum(parts.map(gasOf));
+  const lost = sum(parts.map((part) => gasOf(part) * part.ingredient.lostInBowl));
+  return {
+    id: named.id,
+    name: named.name,
+    role: 'flour',
+    standard: 'eu',
+    per_g: 100,
+    energy_kcal: per100.energy_kcal,
+    fat_g: per100.fat_g,
+    carbohydrate_g: per100.carbohydrate_g,
+    sugars_g: per100.sugars_g,
+    fibre_g,
+    protein_g: per100.protein_g,
+    salt_g: 100 * (alone.composition?.salt ?? 0),
+    gramsPerUsCup: isWhole ? Number(((total_g / sum(volumes.map((volume) => volume ?? 0))) * ML_PER_CUP).toFixed(0)) : null,
+    allergens: allergensOf(alone),
+    ...(gas_g > 0 ? { lifts: { co2_gPer100g: (100 * gas_g) / total_g, lostInBowl: lost / gas_g } } : {}),
   };
 };

@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import {
   costOf,
   nutritionLabel,
+  DEFAULT_READ_SETTINGS,
   dryMix,
+  mixAsIngredient,
   listedAllergens,
   loosenessOfSpread,
   nutritionOf,
@@ -18,7 +20,7 @@ import {
   thicknessWord,
   wholeLoads,
 } from '../index.ts';
-import { ingredientById } from '../../matter/index.ts';
+import { ingredientById, ingredientFromLabel } from '../../matter/index.ts';
 
 const read = (text: string) =>
   summarise(
@@ -109,6 +111,30 @@ describe('a keeping dry mix', () => {
     // 150 g of 314 g of dry goods: the wet things in the same share.
     expect(mix.wet.find((part) => part.ingredientId === 'milk')?.grams).toBeCloseTo((400 * 150) / 314, 6);
     expect(mix).toMatchObject({ keeps_days: 120, limitedBy: 'baking-powder' });
+  });
+
+  test('as an ingredient it holds what its parts do: a batter of mix and wet is the batter it was made from', () => {
+    const mix = dryMix(QUICK, 1000, 150);
+    const row = mix === null ? null : mixAsIngredient(mix, QUICK, { id: 'mix-a', name: 'Sunday mix' });
+    if (row === null || mix === null) throw new Error('no mix');
+    const label = ingredientFromLabel(row);
+    if (!label.ok) throw new Error(label.failure.code);
+    expect(row.allergens).toContain('wheat');
+    for (const wet of ['milk', 'egg']) expect(row.allergens).not.toContain(wet);
+    // Loose flour with a little sugar: between what a cup of flour and of sugar weigh (USDA: 125 and 200 g).
+    expect(row.gramsPerUsCup ?? 0).toBeGreaterThan(125);
+    expect(row.gramsPerUsCup ?? 0).toBeLessThan(200);
+    const settings = { ...DEFAULT_READ_SETTINGS, own: [label.value.ingredient] };
+    const dry_g = 250 + 50 + 10 + 4;
+    const made = summarise(
+      [`${dry_g} g Sunday mix`, '2 eggs', '400 g milk', '100 g butter'].map((text) => readLine(text, settings)),
+      null,
+    );
+    expect(made.totalMass_g).toBeCloseTo(QUICK.totalMass_g, 6);
+    for (const part of ['starch', 'protein', 'fat', 'sucrose', 'salt'] as const)
+      expect(Math.abs((made.composition?.[part] ?? 0) - (QUICK.composition?.[part] ?? 1))).toBeLessThan(0.006);
+    expect(made.leavening.gas_mmol / QUICK.leavening.gas_mmol).toBeCloseTo(1, 1);
+    expect(readLine('2 cups sunday mix', settings).grams).toBeCloseTo(2 * (row.gramsPerUsCup ?? 0), 6);
   });
 
   test('whole grain shortens it; no flour, no mix', () => {

@@ -22,6 +22,8 @@ export const OwnIngredient = z.object({
   /** Grams in a US cup; null: by weight only. */
   gramsPerUsCup: z.number().positive().max(1000).nullable(),
   allergens: z.array(z.enum(ALLERGENS)).max(20),
+  /** Gas that a mix with powder in it gives off, g CO₂ per 100 g, and the share of it that the bowl loses; left out: none. */
+  lifts: z.object({ co2_gPer100g: z.number().min(0).max(60), lostInBowl: z.number().min(0).max(1) }).optional(),
   /** What it does in the kitchen; left out: as its kind does. */
   can: z
     .object({
