@@ -271,7 +271,15 @@ const sentencesOf = (text: string): string[] => text.split(/(?<=[\p{L}\d)]{2}[.!
 export const claimsOf = (steps: readonly string[], yieldHint: string | null, cup: CupStandardId = 'us'): Claim[] => [
   ...(yieldHint === null ? [] : piecesIn(yieldHint.slice(0, 200), null)),
   ...steps.flatMap((whole, step) => {
-    if (whole.startsWith(DECLARED)) return labelIn(whole.slice(0, LONGEST_STEP), step);
+    if (whole.startsWith(DECLARED))
+      return labelIn(whole.slice(0, LONGEST_STEP)).map(({ kind, value, text }): Claim => ({
+        kind,
+        low: value,
+        high: value,
+        loose: false,
+        text,
+        step,
+      }));
     // Each sentence for itself: the oven of one isn't the iron of the next.
     return sentencesOf(whole.slice(0, LONGEST_STEP)).flatMap((sentence) => [
       ...dosesIn(sentence, step, cup),

@@ -1,5 +1,3 @@
-import type { Claim } from './claims.ts';
-
 /** A number with at most one sign between thousands or before decimals. */
 const NUMBER = String.raw`(\d{1,4}(?:[.,]\d{1,2})?)`;
 /** What a label names, as it is written on both sides of the ocean. Sugars, fibre and salt stand under the four that are compared. */
@@ -9,7 +7,8 @@ const NAMES = {
   protein_g: String.raw`protein`,
   carbohydrate_g: String.raw`(?:total |net )?carb(?:s|ohydrates?)?`,
 } as const;
-type LabelKind = keyof typeof NAMES;
+export type LabelKind = keyof typeof NAMES;
+export type Declared = { readonly kind: LabelKind; readonly value: number; readonly text: string };
 const KINDS = Object.keys(NAMES) as LabelKind[];
 
 const ENERGY_BEHIND = new RegExp(String.raw`${NUMBER}\s*(?:kcal|calories|cal)\b`, 'i');
@@ -38,19 +37,16 @@ export const DECLARED = 'As declared: ';
 
 /**
  * What a written label says of a piece. Of 100 g, of a serving that may be two pieces, nothing can be compared: those are left unread.
- * `step`: where it stands.
  */
-export const labelIn = (text: string, step: number): Claim[] => {
+export const labelIn = (text: string): Declared[] => {
   if (/per\s*100\s*g|\bservings?\b/i.test(text)) return [];
-  return KINDS.flatMap((kind): Claim[] => {
+  return KINDS.flatMap((kind): Declared[] => {
     const found = patterns(kind)
       .map((pattern) => pattern.exec(text))
       .filter((match) => match !== null)
       .map((match) => ({ text: match[0], value: valueOf(match[1] ?? '') }));
     const kJ = kind === 'energy_kcal' ? ENERGY_KJ.exec(text) : null;
     const [one] = found.length > 0 || kJ === null ? found : [{ text: kJ[0], value: valueOf(kJ[1] ?? '') / KJ_PER_KCAL }];
-    return one === undefined || !Number.isFinite(one.value)
-      ? []
-      : [{ kind, low: one.value, high: one.value, loose: false, text: one.text, step }];
+    return one === undefined || !Number.isFinite(one.value) ? [] : [{ kind, ...one }];
   });
 };
