@@ -5,11 +5,17 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await page.clock.install();
   await open(page, 'line');
   const next = page.getByRole('region', { name: 'Do next' });
+  // Long before the plan begins it says when to switch on, not to pour.
+  await expect(next).toHaveAttribute('data-act', 'switch-on');
+  await expect(next).toHaveAttribute('data-at-hand', 'false');
+  for (let k = 0; k < 300 && (await next.getAttribute('data-act')) === 'switch-on'; k++) await page.clock.fastForward(300_000);
   // From the panel alone: pour and close all three, whatever comes first.
   for (let i = 0; i < 3; i++) {
-    await expect(next).toHaveAttribute('data-act', 'pour');
-    // It may have to wait, so that its lid isn't due with another's.
-    for (let k = 0; k < 30 && (await next.getAttribute('data-at-hand')) === 'false'; k++) await page.clock.fastForward(5000);
+    await expect(next).toHaveAttribute('data-act', /pour|switch-on/);
+    // It may have to wait, until it is hot, or so that its lid isn't due with another's.
+    const mayPour = async (): Promise<boolean> =>
+      (await next.getAttribute('data-act')) === 'pour' && (await next.getAttribute('data-at-hand')) === 'true';
+    for (let k = 0; k < 200 && !(await mayPour()); k++) await page.clock.fastForward(5000);
     const id = (await next.getAttribute('data-for')) ?? '';
     await next.getByRole('button', { name: /^Poured: / }).click();
     await expect(column(page, id)).toHaveAttribute('data-phase', 'poured');
@@ -41,4 +47,40 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(page.getByText(/serve .* · 42/)).toBeVisible();
   await page.getByRole('button', { name: 'As it was planned' }).click();
   await expect(page.getByText(/serve .* · 36/)).toBeVisible();
+});
+
+test('a light ground, and keys of the cook’s own or none, stay chosen', async ({ page }) => {
+  await open(page, 'line');
+  const first = page.locator('section[data-iron]').first();
+  const phase = (is: string) => expect(first).toHaveAttribute('data-phase', is);
+  await page.getByRole('button', { name: 'Sound, keys and light' }).click();
+  await page.getByRole('button', { name: 'Light ground' }).click();
+  const keys = page.getByLabel('Keys for poured, closed, opened, undo');
+  // Twice the same, or one that opens a station.
+  await keys.fill('jjny');
+  await expect(page.getByText('four different letters that open no station, or none')).toBeVisible();
+  await keys.fill('jnyz');
+  await keys.press('Tab');
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await expect(page.locator('.bench-light').first()).toBeVisible();
+  await expect(first.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
+  // The old letter does nothing, the new one pours.
+  await page.keyboard.press('p');
+  await page.waitForTimeout(700);
+  await phase('ready');
+  await page.keyboard.press('j');
+  await phase('poured');
+  await page.waitForTimeout(700);
+  await page.keyboard.press('z');
+  await phase('ready');
+  // None at all.
+  await page.getByRole('button', { name: 'Sound, keys and light' }).click();
+  await keys.fill('');
+  await keys.press('Tab');
+  await page.keyboard.press('Escape');
+  await page.waitForTimeout(700);
+  await page.keyboard.press('j');
+  await page.waitForTimeout(700);
+  await phase('ready');
 });

@@ -67,7 +67,7 @@ export const Column = memo((props: Props) => {
         isDue ? 'text-ink' : 'text-white',
       )}
       // Words over the rising colour stand on their own dark ground until the whole column has it.
-      style={{ '--ground': isDue ? 'transparent' : 'rgb(36 41 45 / 0.88)' } as CSSProperties}
+      style={{ '--ground': isDue ? 'transparent' : 'color-mix(in srgb, var(--color-bench) 88%, transparent)' } as CSSProperties}
     >
       {times !== null && prediction !== null && phase === 'cooking' && <RisingColour times={times} prediction={prediction} stage={stage} />}
       <header className="flex items-baseline justify-between gap-2">

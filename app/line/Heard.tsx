@@ -1,6 +1,9 @@
-import { Volume2, VolumeX } from 'lucide-react';
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import clsx from 'clsx';
+import { SlidersHorizontal, Sun, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
+import { STATIONS } from '../shell/stations.ts';
 import { commands, useDo } from '../store/index.ts';
 import { canSpeak, silencedBy } from './sound.ts';
 
@@ -8,6 +11,37 @@ import { canSpeak, silencedBy } from './sound.ts';
 const LOOK_MS = 2000;
 
 const WHY = { 'no-sound': 'no sound in this browser', 'not-touched': 'silent until the line is touched' } as const;
+
+/** Poured, closed, opened, undo. */
+export const USUAL_KEYS = 'pcou';
+
+/** Four letters for the line's touches; each another one. Empty: none, so that a letter that slips does nothing. */
+const Keys = ({ kit }: { readonly kit: Kit }) => {
+  const carryOut = useDo();
+  const kept = kit.lineKeys ?? USUAL_KEYS;
+  const [typed, setTyped] = useState(kept);
+  const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length && !STATIONS.some(({ key }) => typed.includes(key));
+  return (
+    <label className="flex flex-col">
+      keys
+      <input
+        aria-label="Keys for poured, closed, opened, undo"
+        aria-invalid={!isRight}
+        title="Four letters: poured, closed, opened, undo. Empty: none"
+        className="h-12 w-20 rounded-md border-2 border-white/60 bg-transparent text-center text-lg tracking-widest text-white"
+        maxLength={4}
+        value={typed}
+        placeholder="off"
+        onChange={(event) => setTyped(event.target.value.toLowerCase())}
+        onBlur={() => {
+          if (isRight && typed !== kept) void carryOut(commands.changeKit((now) => ({ ...now, lineKeys: typed })));
+          if (!isRight) setTyped(kept);
+        }}
+      />
+      {!isRight && <span role="alert">four different letters that open no station, or none</span>}
+    </label>
+  );
+};
 
 /** Whether cues can be heard, and whether they are said aloud. */
 export const Heard = ({ kit }: { readonly kit: Kit }) => {
@@ -18,6 +52,7 @@ export const Heard = ({ kit }: { readonly kit: Kit }) => {
     return () => clearInterval(timer);
   }, []);
   const isSpoken = kit.isSpoken === true;
+  const isLight = kit.isLineLight === true;
   return (
     <div className="flex shrink-0 items-center gap-3 text-[13px] leading-tight text-white/80">
       {silenced !== null && (
@@ -26,16 +61,44 @@ export const Heard = ({ kit }: { readonly kit: Kit }) => {
           {WHY[silenced]}
         </span>
       )}
-      {canSpeak() && (
-        <button
-          type="button"
-          aria-pressed={isSpoken}
-          className="flex min-h-16 items-center gap-2 rounded-lg border-2 border-white/60 px-4 text-lg font-semibold aria-pressed:bg-white aria-pressed:text-ink"
-          onClick={() => void carryOut(commands.changeKit((now) => ({ ...now, isSpoken: !isSpoken })))}
+      <Popover className="relative">
+        <PopoverButton
+          aria-label="Sound, keys and light"
+          title="Sound, keys and light"
+          className="grid size-16 place-items-center rounded-lg border-2 border-white/60"
         >
-          <Volume2 aria-hidden className="size-5" /> {isSpoken ? 'Said aloud' : 'Say it aloud'}
-        </button>
-      )}
+          <SlidersHorizontal aria-hidden className="size-6" />
+        </PopoverButton>
+        <PopoverPanel
+          anchor={{ to: 'top end', gap: 6, padding: 8 }}
+          className={clsx(
+            'z-30 flex items-center gap-3 rounded-lg border-2 border-white/60 bg-bench p-3 text-white',
+            isLight ? 'bench-light' : 'on-dark',
+          )}
+        >
+          <Keys key={kit.lineKeys ?? USUAL_KEYS} kit={kit} />
+          <button
+            type="button"
+            aria-pressed={isLight}
+            aria-label="Light ground"
+            title="A light ground, for a bright kitchen"
+            className="grid size-16 place-items-center rounded-lg border-2 border-white/60 aria-pressed:bg-white aria-pressed:text-ink"
+            onClick={() => void carryOut(commands.changeKit((now) => ({ ...now, isLineLight: !isLight })))}
+          >
+            <Sun aria-hidden className="size-6" />
+          </button>
+          {canSpeak() && (
+            <button
+              type="button"
+              aria-pressed={isSpoken}
+              className="flex min-h-16 items-center gap-2 rounded-lg border-2 border-white/60 px-4 text-lg font-semibold aria-pressed:bg-white aria-pressed:text-ink"
+              onClick={() => void carryOut(commands.changeKit((now) => ({ ...now, isSpoken: !isSpoken })))}
+            >
+              <Volume2 aria-hidden className="size-5" /> {isSpoken ? 'Said aloud' : 'Say it aloud'}
+            </button>
+          )}
+        </PopoverPanel>
+      </Popover>
     </div>
   );
 };

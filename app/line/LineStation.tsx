@@ -1,7 +1,9 @@
+import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
+import type { Kit } from '../../core/kit/index.ts';
 import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
@@ -14,7 +16,7 @@ import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { Column } from './Column.tsx';
-import { Heard } from './Heard.tsx';
+import { Heard, USUAL_KEYS } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { useCues } from './useCues.ts';
@@ -81,14 +83,14 @@ const Line = ({ session }: { readonly session: Session }) => {
     },
     [log],
   );
-  useLineKeys(places, held, onPour, onTouch);
+  useLineKeys(places, held, lineKeys(kit), onPour, onTouch);
   // A second touch of the panel is the first one's echo: by then something else stands there.
   const guard = useGuard();
   const onGuardedPour = guard(onPour);
   const onGuardedTouch = guard(onTouch);
   if (!line.ready) return null;
   return (
-    <div className="on-dark flex h-full flex-col bg-bench text-white">
+    <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
       <h1 className="sr-only">The line</h1>
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
@@ -130,16 +132,25 @@ const Line = ({ session }: { readonly session: Session }) => {
   );
 };
 
-/** p, c, o and u act on the iron that they make sense for: the first in that phase. A key that is held counts once. */
+/** The four letters, or none. */
+const lineKeys = ({ lineKeys: own = USUAL_KEYS }: Kit): LineKeys | null => {
+  const [p, c, o, u] = own;
+  return p === undefined || c === undefined || o === undefined || u === undefined ? null : { p, c, o, u };
+};
+type LineKeys = Readonly<Record<'p' | 'c' | 'o' | 'u', string>>;
+
+/** p, c, o and u (or what the cook has put in their place) act on the iron that they make sense for: the first in that phase. A key that is held counts once. */
 const useLineKeys = (
   places: readonly LinePlace[],
   held: boolean,
+  keys: LineKeys | null,
   pour: (place: LinePlace) => void,
   touch: (place: LinePlace, event: NewLoadEvent) => void,
 ): void => {
   // Each key for itself: one after another may come as quickly as fingers are.
   const guards = { p: useGuard(), c: useGuard(), o: useGuard(), u: useGuard() };
-  const options = { ...STATION_KEYS, enabled: held };
+  const options = { ...STATION_KEYS, enabled: held && keys !== null };
+  const letter = keys ?? { p: 'p', c: 'c', o: 'o', u: 'u' };
   const onKey = (key: keyof typeof guards, act: () => void) => {
     const guarded = guards[key](act);
     return (event: KeyboardEvent): void => {
@@ -147,7 +158,7 @@ const useLineKeys = (
     };
   };
   useHotkeys(
-    'p',
+    letter.p,
     onKey('p', () => {
       const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
       if (place !== undefined) pour(place);
@@ -155,7 +166,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    'c',
+    letter.c,
     onKey('c', () => {
       const place = places.find(({ progress }) => progress?.phase === 'poured');
       if (place !== undefined) touch(place, { kind: 'closed', data: {} });
@@ -163,7 +174,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    'o',
+    letter.o,
     onKey('o', () => {
       const cooking = places.filter(({ progress }) => progress?.phase === 'cooking');
       const place = cooking.sort((a, b) => dueAt(a) - dueAt(b))[0];
@@ -172,7 +183,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    'u',
+    letter.u,
     onKey('u', () => {
       const touched = places.filter(({ progress }) => progress?.lastUndoable != null);
       const place = touched.sort((a, b) => (b.progress?.lastUndoable?.at ?? 0) - (a.progress?.lastUndoable?.at ?? 0))[0];
@@ -237,7 +248,7 @@ const Side = ({ session, places, children }: SideProps) => {
           </span>
         </p>
       ))}
-      <div className="min-w-0 flex-1 text-[13px] leading-tight text-ink">
+      <div className="min-w-60 flex-[2] text-[13px] leading-tight text-ink">
         <Findings findings={findings} />
       </div>
       {children}

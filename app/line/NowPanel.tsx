@@ -1,10 +1,11 @@
+import clsx from 'clsx';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Act, DueAct } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, grams, TOPPING_WORDS } from '../look/index.ts';
+import { clock, duration, grams, TOPPING_WORDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { lineIrons } from './conducted.ts';
 import type { LinePlace } from './useLine.ts';
@@ -21,6 +22,9 @@ type Props = {
 const TICK_MS = 500;
 /** So long before it is due an act is shown as the thing to do, and can be touched here, ms. A pour that is early brings two lids together: it waits. */
 const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 1000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
+
+/** A countdown to the second is for what comes soon. */
+const FAR_S = 3600;
 
 const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', turn: 'Turn', open: 'Open', 'switch-on': 'Switch on' };
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
@@ -55,24 +59,32 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
     >
       <p className="text-2xl text-white/90">{isAtHand ? 'now' : 'wait'}</p>
       <p className="font-display text-[clamp(44px,5.2vw,76px)] leading-none font-bold break-words">
-        {VERBS[next.act]} {place.iron.name}
+        {/* A name of two short words stays together. */}
+        {VERBS[next.act]} {place.iron.name.length <= 10 ? place.iron.name.replaceAll(' ', '\u00a0') : place.iron.name}
       </p>
-      <p className="figure text-[clamp(72px,8.5vw,120px)] leading-none">
+      <p className={clsx('figure leading-none', left_s > FAR_S ? 'text-5xl' : 'text-[clamp(72px,8.5vw,120px)]')}>
         {isAtHand && next.act === 'pour' && place.advice !== null ? (
           <>
             {grams(place.advice.answer.dose_g)} <span className="text-4xl">g</span>
           </>
         ) : next.act === 'close' ? (
           ''
+        ) : left_s > FAR_S ? (
+          duration(left_s)
         ) : (
           clock(left_s)
         )}
       </p>
-      <p className="text-2xl">{note(next, place, kit.scoops)}</p>
+      <p className="text-2xl">
+        {next.act === 'switch-on' && left_s > FAR_S
+          ? 'the plan begins then; an iron can be poured by itself before'
+          : note(next, place, kit.scoops)}
+      </p>
       {then !== null && (
         <p className="text-xl text-white/85">
           then {VERBS[then.act].toLowerCase()} {places.find(({ iron }) => iron.id === then.ironId)?.iron.name}
-          {then.at - now > 3000 && ` in ${clock((then.at - now) / 1000)}`}
+          {then.at - now > 3000 &&
+            ` in ${(then.at - now) / 1000 > FAR_S ? duration((then.at - now) / 1000) : clock((then.at - now) / 1000)}`}
         </p>
       )}
       {/* Always at the same place; empty while there is nothing to touch. */}
@@ -94,7 +106,8 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
   );
 };
 
-const FRAME = 'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 border-r-4 border-bench-deep p-5 max-lg:w-[44%] max-sm:w-full max-sm:min-w-0';
+const FRAME =
+  'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] max-sm:w-full max-sm:min-w-0';
 
 /** What else the hand has to know at that moment. */
 const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops']): string => {

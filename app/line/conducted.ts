@@ -5,15 +5,15 @@ import type { LinePlace } from './useLine.ts';
 
 /** Where neither a plan nor an advice says anything, s. */
 const USUAL = { cook_s: 240, open_s: TURNAROUND.open_s, recovery_s: TURNAROUND.closed_s } as const;
-/** A plan that begins later than that isn't this morning's yet: irons count as hot. */
-const BEGINS_WITHIN_MS = 2 * 3_600_000;
+/** So long after its last plate a plan is over: what is poured then isn't its. */
+const OVER_AFTER_MS = 2 * 3_600_000;
 /** A pan that is turned at once is turned this long after the lid, ms. */
 const AT_ONCE_MS = 3000;
 
 /** The irons at the line as the conductor sees them: by their loads, and before the first one by the plan. */
 export const lineIrons = (places: readonly LinePlace[], planned: PlannedRun | null, now: number): readonly LineIron[] => {
   const plan = planned?.plan ?? null;
-  const isOn = plan !== null && plan.startAt - now < BEGINS_WITHIN_MS && now < plan.lastPlateAt + BEGINS_WITHIN_MS;
+  const isOn = plan !== null && now < plan.lastPlateAt + OVER_AFTER_MS;
   return places.map((place): LineIron => {
     const { iron, progress, prediction, advice, turn_s, n, load } = place;
     const open_s = advice?.planned.open_s ?? USUAL.open_s;

@@ -46,6 +46,13 @@ export const Kit = z.object({
   cueBefore_s: z.int().min(0).max(120),
   /** Cues are said aloud by the device's own voice; left out: they aren't. */
   isSpoken: z.boolean().optional(),
+  /** The line on a light ground, for a bright kitchen. */
+  isLineLight: z.boolean().optional(),
+  /** Letters for poured, closed, opened and undo at the line; empty: none. Left out: p, c, o and u. */
+  lineKeys: z
+    .string()
+    .regex(/^(?:[a-z]{4})?$/)
+    .optional(),
   scoops: z.array(Measure).max(20),
   /** Cups and spoons to measure with, level. */
   spoons: z.array(Measure).max(20),
