@@ -221,10 +221,38 @@ test('leftovers get a use-by with its source, and a label', async ({ page }) => 
   await page.getByRole('button', { name: 'Put away', exact: true }).click();
   await expect(page.getByRole('listitem').filter({ hasText: '6 pieces' })).toContainText('3-501.19');
   await page.evaluate(() => {
-    window.print = () => document.body.setAttribute('data-printed', document.querySelector('.print\\:block')?.textContent ?? '');
+    window.print = () => document.body.setAttribute('data-printed', document.querySelector('.print-only-this')?.textContent ?? '');
   });
-  await page.getByRole('listitem').filter({ hasText: '6 pieces' }).getByRole('button', { name: 'Label' }).click();
-  await expect(page.locator('body')).toHaveAttribute('data-printed', /6 pieces.*Use by.*Contains: /);
+  const bag = page.getByRole('listitem').filter({ hasText: '6 pieces' });
+  await bag.getByRole('button', { name: 'Label' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Label' });
+  await sheet.getByLabel('Who made it').fill('Ada');
+  await sheet.getByLabel('how many').fill('3');
+  await sheet.getByRole('button', { name: 'a sheet, three across' }).click();
+  await expect(sheet.locator('[data-labels] img')).toHaveCount(3);
+  await sheet.getByRole('button', { name: 'Print' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /6 pieces.*by Ada.*Use by.*Contains: /);
+  const square = (await sheet.locator('img').first().getAttribute('src')) ?? '';
+  await page.keyboard.press('Escape');
+  // Some of it is used; its label, read back from a picture, says what is left; a picture of nothing is named.
+  await bag.getByLabel(/^some used of/).fill('2');
+  await bag.getByLabel(/^some used of/).press('Enter');
+  const rest = page.getByRole('listitem').filter({ hasText: '4 pieces' });
+  await expect(rest).toBeVisible();
+  const picture = (data: string) => ({ name: 'label.png', mimeType: 'image/png', buffer: Buffer.from(data.split(',')[1] ?? '', 'base64') });
+  const reader = page.locator('input[type=file][capture]');
+  await reader.setInputFiles({ name: 'no.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('no picture that can be read')).toBeVisible();
+  const blank = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 300, height: 300 });
+    canvas.getContext('2d')?.fillRect(20, 20, 100, 100);
+    return canvas.toDataURL('image/png');
+  });
+  await reader.setInputFiles(picture(blank));
+  await expect(page.getByText('no square is seen in the picture')).toBeVisible();
+  await reader.setInputFiles(picture(square));
+  await expect(rest).toHaveAttribute('data-found', 'true');
+  await expect(rest).toBeFocused();
 });
 
 test('the iron in the kit is measured anew; nonsense is refused at its place', async ({ page }) => {

@@ -181,6 +181,11 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'plate-unbelievable': (f) => `that makes a plate of ${f.size_mm} mm; plates are ${f.from} to ${f.to} mm: look at the four marks again`,
   'gap-unbelievable': (f) =>
     `a floor of ${f.gap_mm} mm where ${f.taken_mm} mm were taken: was the lid quite closed, and the dough in a pocket?`,
+  'label-other': () => 'that square is of something else, not of a label from here',
+  'label-gone': () => 'nothing in this kitchen has that label: it was removed, or it is another kitchen’s',
+  'label-unseen': () => 'no square is seen in the picture: nearer, flat and in good light',
+  'keep-not-counted': () => 'nobody has counted it: write the amount as a number first, such as 12 pieces',
+  'keep-too-many': (f) => `there are ${f.has} of it`,
   'photo-broken': () => 'this is no picture that can be read',
   'photo-too-large': (f) => `the file has ${f.megabytes} MB; ${f.most} MB are the most`,
   'photo-too-many-pixels': (f) => `${f.megapixels} megapixels are more than this page can hold; ${f.most} are the most`,

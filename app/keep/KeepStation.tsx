@@ -1,14 +1,15 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Printer, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import type { Failure } from '../../core/basis/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { KeepItem, KeepLimit } from '../../core/keep/index.ts';
-import { keepLimits } from '../../core/keep/index.ts';
+import { countOf, keepLimits, partUsed } from '../../core/keep/index.ts';
 import { headerOf } from '../../core/lot/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
-import { describeStored } from '../../words/index.ts';
-import { dayAndTime, Removed, useGuard } from '../look/index.ts';
+import { describeSentence, describeStored } from '../../words/index.ts';
+import { dayAndTime, NumberEntry, Removed, useGuard } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
@@ -17,6 +18,9 @@ import { bowlsOf, placeOf } from './bowls.ts';
 import { DampAir } from './DampAir.tsx';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 import { PutAway } from './PutAway.tsx';
+import { ReadLabel } from './ReadLabel.tsx';
+
+const Labels = lazy(async () => ({ default: (await import('./Labels.tsx')).Labels }));
 
 const limitsOf = (item: KeepItem): KeepLimit[] =>
   keepLimits({ form: item.form, place: item.place, from: item.from, code: item.codeOfPractice, refrigerator_C: item.refrigerator_C });
@@ -28,21 +32,32 @@ export const KeepStation = () => {
   const [removed, setRemoved] = useState<KeepItem | null>(null);
   const guard = useGuard();
   const carryOut = useDo();
-  useEffect(() => {
-    if (label === null) return;
-    window.print();
-    setLabel(null);
-  }, [label]);
+  const [found, setFound] = useState<string | null>(null);
   if (session === undefined || items === undefined) return null;
   const { kit } = session;
   const kept = items
     .filter((item) => item.usedAt === null)
     .sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
+  const gone = items.find(({ id, usedAt }) => id === found && usedAt !== null);
   const used = items.filter((item) => item.usedAt !== null).sort((a, b) => (b.usedAt ?? 0) - (a.usedAt ?? 0));
   return (
     <>
       <div className="no-print flex flex-col gap-5 px-5 py-3">
-        <h1 className="text-2xl">Keep: what to use first</h1>
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <h1 className="text-2xl">Keep: what to use first</h1>
+          <ReadLabel
+            items={items}
+            onFound={({ id, usedAt }) => {
+              setFound(id);
+              if (usedAt === null) requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
+            }}
+          />
+        </div>
+        {gone !== undefined && (
+          <p role="status" className="text-lg">
+            {gone.name} was used up {dayAndTime(gone.usedAt ?? gone.from, kit.zone)}.
+          </p>
+        )}
         {removed !== null && (
           <Removed
             name={removed.name}
@@ -65,7 +80,14 @@ export const KeepStation = () => {
               session={session}
               item={item}
               kit={kit}
+              isFound={item.id === found}
               onLabel={() => setLabel(item)}
+              onPartUsed={(wanted) => {
+                const parted = partUsed(item, wanted, newId(), wallNow());
+                if (!parted.ok) return parted.failure;
+                void carryOut(commands.usePartOfKeepItem(item.id, wanted, wallNow()));
+                return null;
+              }}
               onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
               onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
               onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
@@ -95,7 +117,11 @@ export const KeepStation = () => {
           code decides. Never taste to find out.
         </p>
       </div>
-      {label !== null && <PrintedLabel item={label} kit={kit} />}
+      {label !== null && (
+        <Suspense>
+          <Labels item={label} kit={kit} onClose={() => setLabel(null)} />
+        </Suspense>
+      )}
     </>
   );
 };
@@ -173,7 +199,9 @@ const Kept = ({
   session,
   item,
   kit,
+  isFound,
   onLabel,
+  onPartUsed,
   onUsed,
   onRename,
   onCopy,
@@ -182,7 +210,10 @@ const Kept = ({
   readonly session: Session;
   readonly item: KeepItem;
   readonly kit: Kit;
+  /** Its label was just read. */
+  readonly isFound: boolean;
   readonly onLabel: () => void;
+  readonly onPartUsed: (wanted: number) => Failure | null;
   readonly onUsed: () => void;
   readonly onRename: (name: string) => void;
   readonly onCopy: () => void;
@@ -196,7 +227,10 @@ const Kept = ({
   const isHazard = isOver && first.kind === 'safety';
   return (
     <li
-      className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}
+      id={`kept-${item.id}`}
+      tabIndex={-1}
+      data-found={isFound}
+      className={`grid data-[found=true]:outline-4 data-[found=true]:outline-act grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}
     >
       <div>
         <p className="flex flex-wrap items-baseline gap-x-3">
@@ -233,6 +267,7 @@ const Kept = ({
         <button type="button" className="button-plain" onClick={onUsed}>
           Used up
         </button>
+        {countOf(item) !== null && <SomeUsed name={item.name} most={countOf(item) ?? 1} onUsed={onPartUsed} />}
         <Popover className="relative">
           <PopoverButton
             className="min-h-11 w-full font-semibold text-act underline underline-offset-2"
@@ -269,18 +304,32 @@ const Kept = ({
   );
 };
 
-const PrintedLabel = ({ item, kit }: { readonly item: KeepItem; readonly kit: Kit }) => {
-  const first = limitsOf(item)[0];
+/** Some of a bag, by number. */
+const SomeUsed = ({
+  name,
+  most,
+  onUsed,
+}: {
+  readonly name: string;
+  readonly most: number;
+  readonly onUsed: (wanted: number) => Failure | null;
+}) => {
+  const [trouble, setTrouble] = useState<Failure | null>(null);
   return (
-    <div className="hidden border-2 border-black p-4 text-black print:block" style={{ width: '90mm' }}>
-      <p className="font-display text-3xl font-bold">{item.name}</p>
-      <p className="mt-1 text-lg">
-        {item.amount} · {FORM_WORDS[item.form]}, {PLACE_WORDS[item.place]}
-      </p>
-      <p className="mt-2">Put away {dayAndTime(item.from, kit.zone)}</p>
-      {first !== undefined && <p className="text-2xl font-bold">Use by {dayAndTime(first.until, kit.zone)}</p>}
-      {item.allergens.length > 0 && <p className="mt-2">Contains: {item.allergens.join(', ')}</p>}
-      <p className="mt-1 text-sm">{first?.source}</p>
+    <div className="w-32">
+      <NumberEntry
+        key={most}
+        narrow
+        mayBeEmpty
+        label={`some used of ${name}`}
+        value={null}
+        min={1}
+        max={most}
+        placeholder="how many"
+        onChange={() => undefined}
+        onEnter={(wanted) => setTrouble(onUsed(wanted))}
+      />
+      {trouble !== null && <p role="alert">{describeSentence(trouble)}.</p>}
     </div>
   );
 };

@@ -1,5 +1,6 @@
 import type { Formula } from '../../core/formula/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
+import { partUsed } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { Load, LoadEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
@@ -239,6 +240,17 @@ export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: nu
 
 export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.put('keepItems', item));
+
+/** Some of a keeping used: by the newest count of it. */
+export const usePartOfKeepItem = (itemId: string, wanted: number, usedAt: number, id = newId()): Command<null> =>
+  act(id, ['keepItems'], async (transaction) => {
+    const item = await transaction.get('keepItems', itemId);
+    if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
+    const parted = partUsed(item, wanted, `${id}-used`.slice(0, 64), usedAt);
+    if (!parted.ok) throw new CommandFailed(parted.failure);
+    await transaction.put('keepItems', parted.value.left);
+    if (parted.value.used !== null) await transaction.put('keepItems', parted.value.used);
+  });
 
 /** A keeping that was written down by mistake. */
 export const removeKeepItem = (itemId: string, id = newId()): Command<null> =>

@@ -189,6 +189,11 @@ export type CodeFields = {
   readonly 'browned-starch': None;
   readonly 'steam-says-nothing': None;
   // Pictures
+  readonly 'label-other': None;
+  readonly 'label-gone': None;
+  readonly 'label-unseen': None;
+  readonly 'keep-not-counted': None;
+  readonly 'keep-too-many': { readonly has: number; readonly wanted: number };
   readonly 'photo-broken': None;
   readonly 'coin-too-small': { readonly pixels: number; readonly least: number };
   readonly 'plate-unbelievable': { readonly size_mm: number; readonly from: number; readonly to: number };
