@@ -1,8 +1,12 @@
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Download } from 'lucide-react';
 import { dayAndTime, grams, temperature } from '../look/index.ts';
 import { useExport } from '../shell/useExport.ts';
 import { useKit } from '../store/index.ts';
+import type { Asked } from './asked.ts';
+import { addressOf, askedIn, isAsked } from './asked.ts';
+import { Ask } from './Ask.tsx';
 import { BookTable } from './BookTable.tsx';
 import { EntrySheet } from './EntrySheet.tsx';
 import { useSession } from '../session/index.ts';
@@ -13,13 +17,21 @@ import { useBook, useBowls } from './useBook.ts';
 export const BookStation = () => {
   const kit = useKit();
   const session = useSession();
-  const book = useBook();
+  const [search, setSearch] = useSearchParams();
+  const asked = useMemo(() => askedIn(search), [search]);
+  const onAsk = useCallback((next: Asked) => setSearch(addressOf(next), { replace: true }), [setSearch]);
+  const book = useBook(asked);
+  // While the next answer comes, the last one stays.
+  const [last, setLast] = useState(book);
+  if (book !== undefined && book !== last) setLast(book);
   const [openId, setOpenId] = useState<string | null>(null);
   const [bowls, setBowls] = useState(false);
   const lots = useBowls(bowls);
   const exportNow = useExport();
-  if (book === undefined || lots === undefined) return null;
-  const { entries, count, more } = book;
+  const shown = book ?? last;
+  if (shown === undefined || lots === undefined) return null;
+  const { entries, count, looked, more } = shown;
+  const isFiltered = isAsked(asked);
   const open = entries.find((entry) => entry.load.id === openId);
   return (
     <div className="flex flex-col gap-3 px-5 py-3">
@@ -44,7 +56,7 @@ export const BookStation = () => {
           </button>
         </div>
       </div>
-      {entries.length === 0 ? (
+      {entries.length === 0 && !isFiltered ? (
         <p className="max-w-xl text-lg">
           Nothing is written down yet. Every load that is poured on the Line comes in here by itself, with what was promised and what came
           out.
@@ -65,14 +77,20 @@ export const BookStation = () => {
         </ul>
       ) : (
         <>
-          {session !== undefined && <Meaning session={session} />}
+          {session !== undefined && !isFiltered && <Meaning session={session} />}
+          <Ask asked={asked} irons={session?.everyIron ?? []} shown={entries} onAsk={onAsk} />
+          {isFiltered && (
+            <p role="status" data-figure="found" data-exact={entries.length}>
+              {entries.length === 0 ? 'None' : entries.length.toLocaleString('en-GB')} of the newest {looked.toLocaleString('en-GB')} loads
+            </p>
+          )}
           <Landed entries={entries} />
           <div className="overflow-x-auto">
             <BookTable entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
           </div>
-          {entries.length < count && (
+          {looked < count && (
             <button type="button" className="button-plain self-start" onClick={more}>
-              Older loads ({(count - entries.length).toLocaleString('en-GB')} more)
+              {isFiltered ? 'Look further back' : 'Older loads'} ({(count - looked).toLocaleString('en-GB')} more)
             </button>
           )}
         </>

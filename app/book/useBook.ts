@@ -1,8 +1,11 @@
 import { useMemo, useState } from 'react';
+import type { Load } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import { mixed_g } from '../../core/lot/index.ts';
 import { useSession } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';
+import type { Asked } from './asked.ts';
+import { isAsked, isOne, mayBe } from './asked.ts';
 import type { Entry } from './entries.ts';
 import { entryOf } from './entries.ts';
 
@@ -10,36 +13,81 @@ import { entryOf } from './entries.ts';
 const PAGE = 50;
 const BOWLS = 60;
 
+/** Where something is asked for, so many loads are looked through at a time, and with every touch further back. */
+const CHUNK = 250;
+const LOOKED_AT_FIRST = 2000;
+
 export type Book = {
   readonly entries: readonly Entry[];
   /** All loads that are written down. */
   readonly count: number;
+  /** So many of them were looked through; the rest is older. */
+  readonly looked: number;
   readonly more: () => void;
 };
 
-/** The newest loads as the book shows them; undefined until the store has answered. A pour that was taken back isn't one. */
-export const useBook = (): Book | undefined => {
+/** The newest loads as the book shows them, or those that are asked for; undefined until the store has answered. A pour that was taken back isn't one. */
+export const useBook = (asked: Asked): Book | undefined => {
   const session = useSession();
   const [most, setMost] = useState(PAGE);
-  const found = useQueried(async (queries) => {
-    const loads = await queries.newestLoads(0, most);
-    const [told, lots] = await Promise.all([queries.withPromises(loads), queries.lots(loads.map(({ lotId }) => lotId))]);
-    return { told, lots };
-  }, `book ${most}`);
+  const [far, setFar] = useState(LOOKED_AT_FIRST);
+  const irons = session?.everyIron;
+  const zone = session?.kit.zone ?? 'UTC';
+  const { ironId, words, fault, from, to } = asked;
+  const isFiltered = isAsked(asked);
+  const ironById = useMemo(() => new Map((irons ?? []).map((iron) => [iron.id, iron])), [irons]);
+  const found = useQueried(
+    async (queries) => {
+      const entriesOf = async (loads: readonly Load[]): Promise<Entry[]> => {
+        const [told, lots] = await Promise.all([queries.withPromises(loads), queries.lots(loads.map(({ lotId }) => lotId))]);
+        const lotById = new Map(lots.map((lot) => [lot.id, lot]));
+        return told
+          .map(({ load, log, prediction }) =>
+            entryOf(load, log, lotById.get(load.lotId) ?? null, ironById.get(load.ironId) ?? null, prediction),
+          )
+          .filter(({ progress }) => progress.phase !== 'ready');
+      };
+      if (!isFiltered) {
+        const loads = await queries.newestLoads(0, most);
+        return { entries: await entriesOf(loads), looked: loads.length };
+      }
+      const dayOf = dayIn(zone);
+      const filter: Asked = { ironId, words, fault, from, to };
+      const entries: Entry[] = [];
+      let looked = 0;
+      while (looked < far && entries.length < most) {
+        const loads = await queries.newestLoads(looked, CHUNK);
+        if (loads.length === 0) break;
+        looked += loads.length;
+        const here = await entriesOf(loads.filter((load) => mayBe(filter, load, dayOf)));
+        entries.push(...here.filter((entry) => isOne(filter, entry)));
+      }
+      return { entries, looked };
+    },
+    `book ${most} ${isFiltered ? far : ''} ${ironById.size} ${JSON.stringify({ ironId, words, fault, from, to, zone })}`,
+  );
   // Counting takes longer than reading a page: nobody waits for it.
   const count = useQueried((queries) => queries.countLoads(), 'count of loads');
-  const irons = session?.everyIron;
-  const entries = useMemo(() => {
-    if (found === undefined || irons === undefined) return undefined;
-    const lots = new Map(found.lots.map((lot) => [lot.id, lot]));
-    const ironById = new Map(irons.map((iron) => [iron.id, iron]));
-    return found.told
-      .map(({ load, log, prediction }) => entryOf(load, log, lots.get(load.lotId) ?? null, ironById.get(load.ironId) ?? null, prediction))
-      .filter(({ progress }) => progress.phase !== 'ready');
-  }, [found, irons]);
-  return entries === undefined || found === undefined
-    ? undefined
-    : { entries, count: count ?? entries.length, more: () => setMost((before) => before + PAGE) };
+  return useMemo(
+    () =>
+      irons === undefined || found === undefined
+        ? undefined
+        : {
+            ...found,
+            count: count ?? found.looked,
+            more: () => {
+              setMost((before) => before + PAGE);
+              if (isFiltered) setFar((before) => before + LOOKED_AT_FIRST);
+            },
+          },
+    [irons, found, count, isFiltered],
+  );
+};
+
+/** The day of an instant in a zone, "YYYY-MM-DD". */
+const dayIn = (zone: string): ((at: number) => string) => {
+  const format = new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' });
+  return (at) => format.format(at);
 };
 
 export type BowlEntry = {

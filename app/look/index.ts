@@ -39,3 +39,4 @@ export { WhenEntry } from './When.tsx';
 export { useDraft } from './useDraft.ts';
 export { useGuard, useSettling } from './useGuard.ts';
 export { forgetDraft, useFormDraft } from './useFormDraft.ts';
+export { DayEntry } from './DayEntry.tsx';

@@ -1,3 +1,4 @@
+import { csvText } from '../../basis/index.ts';
 import type { Formula } from '../formula.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
 import { ingredientOf } from '../read/line.ts';
@@ -9,13 +10,6 @@ export type FormulaCard = {
   readonly time: string | null;
   readonly yields: string | null;
   readonly allergens: readonly string[];
-};
-
-/** A cell that a spreadsheet would take for a formula is held back by an apostrophe; quotes by RFC 4180. */
-const cell = (value: string | number): string => {
-  const text = String(value);
-  const safe = typeof value === 'string' && /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
-  return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
 };
 
 const massText = (grams: number): string => String(Number(grams.toFixed(grams < 10 ? 1 : 0)));
@@ -30,7 +24,7 @@ export const formulaCsv = (reading: ParsedFormula): string => {
     return [line.text, id ?? '', round(line.grams), round(line.gramsRange?.[0]), round(line.gramsRange?.[1]), percent, line.status];
   });
   const head = ['line', 'ingredient', 'grams', 'grams_low', 'grams_high', 'bakers_percent', 'status'];
-  return [head, ...rows].map((row) => `${row.map(cell).join(',')}\r\n`).join('');
+  return csvText(head, rows);
 };
 
 /** Signs that Markdown would take for its own. */

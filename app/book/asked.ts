@@ -1,0 +1,126 @@
+import { csvText, markdownTable } from '../../core/basis/index.ts';
+import type { Load } from '../../core/log/index.ts';
+import { settingOf } from '../../core/log/index.ts';
+import type { Entry } from './entries.ts';
+import { colourMiss } from './entries.ts';
+
+/** What can be asked for by a touch. */
+export const FAULTS = ['leaked', 'missing', 'pale', 'dark', 'not crisp', 'with a note'] as const;
+export type Fault = (typeof FAULTS)[number];
+
+/** What the book is asked for; null or empty: whatever. */
+export type Asked = {
+  /** All of these words, in the batter's name or the notes. */
+  readonly words: string;
+  readonly ironId: string | null;
+  readonly fault: Fault | null;
+  /** "YYYY-MM-DD", in the kitchen's own days; both days count. */
+  readonly from: string;
+  readonly to: string;
+};
+
+export const NOTHING_ASKED: Asked = { words: '', ironId: null, fault: null, from: '', to: '' };
+
+export const isAsked = (asked: Asked): boolean =>
+  Object.keys(NOTHING_ASKED).some((key) => asked[key as keyof Asked] !== NOTHING_ASKED[key as keyof Asked]);
+
+/** As it stands in an address, so that a view can be kept as a bookmark; what makes no sense is left out. */
+export const askedIn = (search: URLSearchParams): Asked => {
+  const day = (name: string): string => (/^\d{4}-\d{2}-\d{2}$/.test(search.get(name) ?? '') ? (search.get(name) ?? '') : '');
+  return {
+    words: (search.get('words') ?? '').slice(0, 100),
+    ironId: search.get('iron'),
+    fault: FAULTS.find((fault) => fault === search.get('fault')) ?? null,
+    from: day('from'),
+    to: day('to'),
+  };
+};
+
+export const addressOf = ({ words, ironId, fault, from, to }: Asked): Record<string, string> =>
+  Object.fromEntries(Object.entries({ words, iron: ironId ?? '', fault: fault ?? '', from, to }).filter(([, value]) => value !== ''));
+
+/** What a load's own row tells already. `dayOf`: the kitchen's day of an instant. */
+export const mayBe = (asked: Asked, load: Pick<Load, 'ironId' | 'startedAt'>, dayOf: (at: number) => string): boolean => {
+  if (asked.ironId !== null && asked.ironId !== load.ironId) return false;
+  if (asked.from === '' && asked.to === '') return true;
+  const day = dayOf(load.startedAt);
+  return (asked.from === '' || day >= asked.from) && (asked.to === '' || day <= asked.to);
+};
+
+/** So many steps off the promise is pale or dark. */
+const OFF_STEPS = 0.75;
+/** Under that nobody calls it crisp, 1–5. */
+const CRISP = 3;
+
+const HAS: Readonly<Record<Fault, (entry: Entry) => boolean>> = {
+  leaked: ({ fill }) => fill === 'leaked',
+  missing: ({ fill }) => fill === 'missing',
+  pale: (entry) => (colourMiss(entry) ?? 0) < -OFF_STEPS,
+  dark: (entry) => (colourMiss(entry) ?? 0) > OFF_STEPS,
+  'not crisp': ({ crisp }) => crisp !== null && crisp < CRISP,
+  'with a note': ({ notes }) => notes.length > 0,
+};
+
+const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** What only the load's log and bowl tell. */
+export const isOne = ({ words, fault }: Asked, entry: Entry): boolean => {
+  if (fault !== null && !HAS[fault](entry)) return false;
+  const said = plain([entry.lot?.name ?? '', entry.iron?.name ?? '', ...entry.notes].join(' '));
+  return plain(words)
+    .split(/\s+/)
+    .every((word) => said.includes(word));
+};
+
+const HEAD = [
+  'when',
+  'iron',
+  'load',
+  'batter',
+  'poured_g',
+  'promised_g',
+  'setting',
+  'cooked_s',
+  'promised_s',
+  'above_step',
+  'below_step',
+  'promised_step',
+  'fill',
+  'crisp',
+  'piece_g',
+  'notes',
+] as const;
+
+const rowsOf = (entries: readonly Entry[]): (string | number)[][] =>
+  entries.map(({ load, iron, lot, progress, prediction, cooked_s, tawny, fill, crisp, mass_g, notes }) => {
+    const round = (value: number | null | undefined, digits = 1): number | '' => (value == null ? '' : Number(value.toFixed(digits)));
+    const set = prediction === null ? progress.did.setting : settingOf(prediction, progress);
+    return [
+      new Date(load.startedAt).toISOString(),
+      iron?.name ?? load.ironId,
+      load.n,
+      lot?.name ?? '',
+      round(progress.did.portion?.grams),
+      round(prediction?.portion_g),
+      set === undefined ? '' : set.dial === null ? `${Math.round(set.temperature_C)} °C` : `mark ${Number(set.dial.toFixed(2))}`,
+      round(cooked_s, 0),
+      round(prediction?.cookTime_s.best, 0),
+      round(tawny.upper),
+      round(tawny.lower),
+      round(prediction?.tawnyStep),
+      fill ?? '',
+      round(crisp),
+      round(mass_g),
+      notes.join('; '),
+    ];
+  });
+
+/** What is shown, as a file. */
+export const shownAsCsv = (entries: readonly Entry[]): string => csvText(HEAD, rowsOf(entries));
+export const shownAsMarkdown = (entries: readonly Entry[]): string => markdownTable(HEAD, rowsOf(entries));
+export const shownAsJson = (entries: readonly Entry[]): string =>
+  `${JSON.stringify(
+    rowsOf(entries).map((row) => Object.fromEntries(row.map((value, i) => [HEAD[i] ?? '', value]))),
+    null,
+    2,
+  )}\n`;

@@ -1,0 +1,19 @@
+/** A cell that a spreadsheet would take for a formula is held back by an apostrophe; quotes by RFC 4180. */
+const cell = (value: string | number): string => {
+  const text = String(value);
+  const safe = typeof value === 'string' && /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
+  return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+};
+
+/** Rows under a head, CRLF, RFC 4180. */
+export const csvText = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  [head, ...rows].map((row) => `${row.map(cell).join(',')}\r\n`).join('');
+
+/** Text within a table of Markdown: what it would take for its own is escaped, line ends are spaces. */
+export const markdownCell = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (sign) => `\\${sign}`).replace(/\s+/g, ' ');
+
+/** The same as a table of Markdown. */
+export const markdownTable = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  [head, head.map(() => '---'), ...rows]
+    .map((row, i) => `| ${row.map((value) => (i === 1 ? value : markdownCell(String(value)))).join(' | ')} |\n`)
+    .join('');

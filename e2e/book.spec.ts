@@ -1,0 +1,36 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { figure, open } from './kitchen.ts';
+
+test('the book is asked by iron, fault, words and day; the address keeps it, and what is shown is a file', async ({ page }) => {
+  await open(page, 'book');
+  const rows = page.locator('[data-load]');
+  await expect(rows.first()).toBeVisible();
+  const ask = page.getByRole('search', { name: 'Ask the book' });
+  await ask.getByRole('button', { name: /^Iron asked for/ }).click();
+  await page.getByRole('option', { name: 'Thin four' }).click();
+  await expect(rows.first()).toContainText('Thin four');
+  await expect.poll(() => figure(page, 'found')).toBeGreaterThan(0);
+  const onIron = await figure(page, 'found');
+  await ask.getByRole('button', { name: 'leaked' }).click();
+  await expect.poll(() => figure(page, 'found')).toBeLessThan(onIron);
+  for (const row of await rows.all()) await expect(row).toContainText('leaked');
+  // A reload keeps the view.
+  await page.reload();
+  await expect(ask.getByRole('button', { name: 'leaked' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page).toHaveURL(/fault=leaked/);
+  await ask.getByRole('button', { name: 'leaked' }).click();
+  await expect.poll(() => figure(page, 'found')).toBe(onIron);
+  const [file] = await Promise.all([page.waitForEvent('download'), ask.getByRole('button', { name: 'What is shown, as CSV' }).click()]);
+  const lines = readFileSync(await file.path(), 'utf8')
+    .trim()
+    .split('\r\n');
+  expect(lines).toHaveLength(onIron + 1);
+  expect(lines.slice(1).every((line) => line.includes('Thin four'))).toBe(true);
+  // Words that nobody wrote, a day to come: none, and back to everything.
+  await ask.getByRole('searchbox').fill('nobody wrote this');
+  await expect.poll(() => figure(page, 'found')).toBe(0);
+  await ask.getByRole('button', { name: 'everything again' }).click();
+  await expect(rows.first()).toBeVisible();
+  await expect(ask.getByRole('searchbox')).toHaveValue('');
+});
