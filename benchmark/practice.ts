@@ -1,22 +1,11 @@
 import type { Advice, AdviceRequest } from '../core/advise/index.ts';
-import { advise, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
 import type { BATTERS } from '../core/testing/batters.ts';
-import { presetIron, readBatter } from '../core/testing/batters.ts';
+import { adviceFor } from '../core/testing/ask.ts';
 
 const ML_PER_CUP = 236.588;
 
-const ask = (ironId: string, batter: keyof typeof BATTERS, tawny: number, changes: Partial<AdviceRequest> = {}): Advice => {
-  const result = advise({
-    ...DEFAULT_CONDITIONS,
-    reading: readBatter(batter),
-    iron: presetIron(ironId),
-    target: { tawny, crisp: null },
-    ...(batter === 'rested' ? { batter_C: 8 } : {}),
-    ...changes,
-  });
-  if (!result.ok) throw new Error(`${ironId} ${batter}: ${result.failure.code}`);
-  return result.value;
-};
+const ask = (ironId: string, batter: keyof typeof BATTERS, tawny: number, changes: Partial<AdviceRequest> = {}): Advice =>
+  adviceFor(ironId, batter, tawny, { ...(batter === 'rested' ? { batter_C: 8 } : {}), ...changes });
 
 const tell = (line: string): void => void process.stdout.write(`${line}\n`);
 const per = (share: number): string => `${(100 * share).toFixed(1)} %`;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import { addressOf, askedIn, FAULTS, isAsked, isOne, mayBe, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
+import type { Fault } from './asked.ts';
+import { addressOf, askedIn, isAsked, isOne, mayBe, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
 import { colourMiss, entryOf } from './entries.ts';
 
 const file = demoFile();
@@ -36,7 +37,7 @@ describe('what the book is asked for', () => {
   });
 
   test('faults are what was said of them; every load has none, or those it has', () => {
-    const having = (fault: (typeof FAULTS)[number]) => entries.filter((entry) => isOne({ ...NOTHING_ASKED, fault }, entry));
+    const having = (fault: Fault) => entries.filter((entry) => isOne({ ...NOTHING_ASKED, fault }, entry));
     expect(having('leaked').every(({ fill }) => fill === 'leaked')).toBe(true);
     expect(having('missing').length + having('leaked').length).toBe(entries.filter(({ fill }) => fill !== 'full' && fill !== null).length);
     for (const entry of having('pale')) expect(colourMiss(entry)).toBeLessThan(-0.75);

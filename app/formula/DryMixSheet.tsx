@@ -72,7 +72,8 @@ export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
               Per {grams(mix.per_g)} g of mix add {mix.wet.map((part) => `${grams(part.grams)} g ${name(part.ingredientId)}`).join(', ')}.
             </p>
             <p className="mt-1">
-              Contains {asIngredient?.allergens.join(', ') || 'none of the listed allergens'}. Raw flour: cook before eating.
+              Contains {(asIngredient?.allergens ?? []).length > 0 ? asIngredient?.allergens.join(', ') : 'none of the listed allergens'}.
+              Raw flour: cook before eating.
             </p>
           </section>
           <p className="mt-2 text-[15px] text-quiet">

@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { ImagePlus } from 'lucide-react';
 import type { Failure, Result } from '../../core/basis/index.ts';
 import type { Across, Point } from '../../core/photo/index.ts';
 import { besideCoin } from '../../core/photo/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, NumberEntry, Sheet } from '../look/index.ts';
+import { InlineSelect, NumberEntry, PictureButton, Sheet } from '../look/index.ts';
 import type { Photo } from './photoFile.ts';
 import { openPhoto } from './photoFile.ts';
 import { PhotoMarks } from './PhotoMarks.tsx';
@@ -65,25 +64,11 @@ export const CoinSheet = ({ isRound, onMeasured, onClose }: Props) => {
         of the coin and two across {whole} of one mould.
       </p>
       <div className="mt-3 flex flex-wrap items-end gap-4">
-        <label className="button-plain focus-within:outline-3 focus-within:outline-act">
-          <ImagePlus aria-hidden className="size-5" /> Choose a picture
-          <input
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file !== undefined) void openPhoto(file).then(show);
-            }}
-          />
-        </label>
+        <PictureButton onPicture={(file) => void openPhoto(file).then(show)} />
         <InlineSelect
           label="Coin"
           value={COINS.find(([, mm]) => mm === coin_mm)?.[1] ?? null}
-          choices={[
-            ...COINS.map(([name, mm]) => ({ value: mm as number | null, label: `${name}, ${mm} mm` })),
-            { value: null, label: 'another' },
-          ]}
+          choices={[...COINS.map(([name, mm]) => ({ value: mm, label: `${name}, ${mm} mm` })), { value: null, label: 'another' }]}
           onChange={setCoinSize}
         />
         <NumberEntry narrow mayBeEmpty label="Across the coin, mm" value={coin_mm} min={10} max={50} onChange={setCoinSize} />

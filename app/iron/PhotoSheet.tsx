@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { ImagePlus } from 'lucide-react';
 import type { Result } from '../../core/basis/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Corners, Point, ReadFace } from '../../core/photo/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { lightnessAt, patternAdvice, taughtPattern } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { nearestWord, percent, PlateFace, Sheet, tawnyCss } from '../look/index.ts';
+import { nearestWord, percent, PictureButton, PlateFace, Sheet, tawnyCss } from '../look/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
@@ -75,18 +74,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
   return (
     <Sheet title="A face from a picture" open onClose={onClose} wide="very">
       <div className="flex flex-wrap items-center gap-3">
-        <label className="button-plain focus-within:outline-3 focus-within:outline-act">
-          <ImagePlus aria-hidden className="size-5" /> Choose a picture
-          <input
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file !== undefined) void openPhoto(file).then(show);
-            }}
-          />
-        </label>
+        <PictureButton onPicture={(file) => void openPhoto(file).then(show)} />
         <span className="text-quiet">or one that was never taken:</span>
         {SAMPLES.map((seed, i) => (
           <button key={seed} type="button" className="button-plain" onClick={() => void samplePicture(seed, lattice).then(show)}>

@@ -5,6 +5,7 @@ import { failure, success } from '../../core/basis/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { itemOfLabel } from '../../core/keep/index.ts';
 import { describeSentence } from '../../words/index.ts';
+import { PictureButton } from '../look/index.ts';
 
 /** More pixels tell nothing more of a square. */
 const READ_PX = 1400;
@@ -41,20 +42,7 @@ export const ReadLabel = ({ items, onFound }: Props) => {
   };
   return (
     <span className="flex flex-wrap items-center gap-3">
-      <label className="button-plain focus-within:outline-3 focus-within:outline-act">
-        <ScanLine aria-hidden className="size-5" /> Read a label
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file !== undefined) void read(file);
-          }}
-        />
-      </label>
+      <PictureButton label="Read a label" icon={ScanLine} camera onPicture={(file) => void read(file)} />
       {trouble !== null && (
         <span role="alert" className="border-l-3 border-ink bg-white px-2 py-1">
           {describeSentence(trouble)}.

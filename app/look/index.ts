@@ -40,3 +40,4 @@ export { useDraft } from './useDraft.ts';
 export { useGuard, useSettling } from './useGuard.ts';
 export { forgetDraft, useFormDraft } from './useFormDraft.ts';
 export { DayEntry } from './DayEntry.tsx';
+export { PictureButton } from './PictureButton.tsx';

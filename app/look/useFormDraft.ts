@@ -7,7 +7,7 @@ const kept = <T>(name: string): Partial<T> | null => {
   try {
     const text = sessionStorage.getItem(keyOf(name));
     const found: unknown = text === null ? null : JSON.parse(text);
-    return typeof found === 'object' ? (found as Partial<T> | null) : null;
+    return typeof found === 'object' ? found : null;
   } catch {
     return null;
   }

@@ -115,7 +115,7 @@ export const BowlOrder = ({ formula, reading, plan, own }: Props) => {
 /** Sugar may be parted where there is a foam. */
 const isParted = (step: WeighStep, plan: WeighPlan): boolean =>
   plan.bowls.includes('foam') &&
-  /sugar/.test(step.ingredientId ?? '') &&
+  (step.ingredientId ?? '').includes('sugar') &&
   (step.bowl === 'foam' || step.bowl === 'dry' || step.bowl === 'wet');
 
 const BowlColumn = ({ role, ids, children }: { readonly role: string; readonly ids: string[]; readonly children: React.ReactNode }) => {

@@ -1,20 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import type { BATTERS } from '../testing/batters.ts';
-import { presetIron, readBatter } from '../testing/batters.ts';
-import type { Advice, AdviceRequest } from './index.ts';
-import { advise, DEFAULT_CONDITIONS } from './index.ts';
+import { adviceFor } from '../testing/ask.ts';
+import type { AdviceRequest } from './index.ts';
+import { presetIron } from '../testing/batters.ts';
 
-const ask = (ironId: string, batter: keyof typeof BATTERS, tawny: number, changes: Partial<AdviceRequest> = {}): Advice => {
-  const result = advise({
-    ...DEFAULT_CONDITIONS,
-    reading: readBatter(batter),
-    iron: presetIron(ironId),
-    target: { tawny, crisp: null },
-    ...changes,
-  });
-  if (!result.ok) throw new Error(result.failure.code);
-  return result.value;
-};
+const ask = adviceFor;
 
 /** *Common practice*: times of the trade, at the settings and steps that go with them; see docs/models/plate.md. */
 describe('times of common practice', () => {

@@ -3,7 +3,6 @@ import type { Ingredient, OwnIngredient } from '../../matter/index.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
 import { summarise } from '../read/readFormula.ts';
 import { allergensOf, nutritionOf } from '../publish/nutrition.ts';
-import type { ReadLine } from '../read/line.ts';
 import { ingredientOf } from '../read/line.ts';
 
 export type MixPart = { readonly line: number; readonly ingredientId: string; readonly grams: number };
@@ -85,11 +84,11 @@ export const mixAsIngredient = (
   const parts = mix.dry.flatMap(({ line, grams }) => {
     const read = reading.lines[line];
     const ingredient = read === undefined ? undefined : ingredientOf(read);
-    return ingredient === undefined ? [] : [{ ingredient, grams, read }];
+    return ingredient === undefined || read === undefined ? [] : [{ ingredient, grams, read }];
   });
   if (parts.length !== mix.dry.length || parts.length === 0) return null;
   const alone = summarise(
-    parts.map(({ read, grams }) => ({ ...(read as ReadLine), grams, gramsRange: [grams, grams] as const })),
+    parts.map(({ read, grams }) => ({ ...read, grams, gramsRange: [grams, grams] as const })),
     reading.lift,
   );
   const per100 = nutritionOf(alone, 100);
@@ -98,7 +97,7 @@ export const mixAsIngredient = (
     const density = i.cup_g === undefined ? i.density_gPerML : i.cup_g.usual / ML_PER_CUP;
     return density === null ? null : grams / density;
   });
-  const isWhole = volumes.every((volume) => volume !== null);
+  const known = volumes.filter((volume) => volume !== null);
   const total_g = sum(parts.map(({ grams }) => grams));
   const fibre_g = 100 * (alone.composition?.fibre ?? 0);
   const gasOf = ({ ingredient: i, grams }: (typeof parts)[number]): number =>
@@ -120,7 +119,7 @@ export const mixAsIngredient = (
     fibre_g,
     protein_g: per100.protein_g,
     salt_g: 100 * (alone.composition?.salt ?? 0),
-    gramsPerUsCup: isWhole ? Number(((total_g / sum(volumes.map((volume) => volume ?? 0))) * ML_PER_CUP).toFixed(0)) : null,
+    gramsPerUsCup: known.length === volumes.length ? Math.round((total_g / sum(known)) * ML_PER_CUP) : null,
     allergens: allergensOf(alone),
     ...(gas_g > 0 ? { lifts: { co2_gPer100g: (100 * gas_g) / total_g, lostInBowl: lost / gas_g } } : {}),
   };
