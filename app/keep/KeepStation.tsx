@@ -260,17 +260,17 @@ const Kept = ({
         </ul>
         <DampAir session={session} item={item} />
       </div>
-      <div className="flex flex-col gap-2">
+      <div className="flex max-w-md flex-wrap items-end justify-end gap-2">
         <button type="button" className="button-plain" onClick={onLabel}>
           <Printer aria-hidden className="size-5" /> Label
         </button>
         <button type="button" className="button-plain" onClick={onUsed}>
           Used up
         </button>
-        {countOf(item) !== null && <SomeUsed name={item.name} most={countOf(item) ?? 1} onUsed={onPartUsed} />}
+        {countOf(item) !== null && <SomeUsed most={countOf(item) ?? 1} onUsed={onPartUsed} />}
         <Popover className="relative">
           <PopoverButton
-            className="min-h-11 w-full font-semibold text-act underline underline-offset-2"
+            className="min-h-11 px-2 font-semibold text-act underline underline-offset-2"
             aria-label={`More about ${item.name}`}
           >
             More
@@ -305,15 +305,7 @@ const Kept = ({
 };
 
 /** Some of a bag, by number. */
-const SomeUsed = ({
-  name,
-  most,
-  onUsed,
-}: {
-  readonly name: string;
-  readonly most: number;
-  readonly onUsed: (wanted: number) => Failure | null;
-}) => {
+const SomeUsed = ({ most, onUsed }: { readonly most: number; readonly onUsed: (wanted: number) => Failure | null }) => {
   const [trouble, setTrouble] = useState<Failure | null>(null);
   return (
     <div className="w-32">
@@ -321,7 +313,7 @@ const SomeUsed = ({
         key={most}
         narrow
         mayBeEmpty
-        label={`some used of ${name}`}
+        label={`some of ${most} used`}
         value={null}
         min={1}
         max={most}
