@@ -1,4 +1,4 @@
-import { sum } from '../basis/index.ts';
+import { clamp, sum } from '../basis/index.ts';
 import { TAKES_OUT } from '../cook/index.ts';
 
 /** What the plan needs to know of one iron with one batter; seconds and grams. */
@@ -80,10 +80,58 @@ const earliestPour_s = (iron: PlannedIron, n: number, from_s: number, busy: read
 
 export type Schedule = { readonly slots: readonly Slot[]; readonly pieces: number; readonly isCut: boolean };
 
+/** A morning as far as it is planned. */
+type PartialPlan = {
+  readonly freeAt: readonly number[];
+  readonly count: readonly number[];
+  /** What can still be in the way of a hand. */
+  readonly busy: readonly HandTask[];
+  readonly slot: Slot | null;
+  readonly before: PartialPlan | null;
+  readonly pieces: number;
+  /** Of the first load, and the last lid so far. */
+  readonly firstOut_s: number;
+  readonly end_s: number;
+  /** No way of going on from here is over sooner, s. */
+  readonly least_s: number;
+};
+
+/** So many partial plans are looked at in all, and so many are kept beside one another at the most. */
+const LOOKED_AT = 400;
+const KEPT_MOST = 60;
+/** Of a longer morning too few could be kept to be any better. */
+const LONGEST_SEARCHED = 30;
+
+/** When it can be over at the soonest, as if a hand were always there, s: each iron goes on without a pause but its own. */
+const soonestEnd_s = (
+  wanted: number,
+  irons: readonly PlannedIron[],
+  { freeAt, count, pieces, end_s }: Omit<PartialPlan, 'least_s'>,
+): number => {
+  const lacking = wanted - pieces;
+  if (lacking <= 0) return end_s;
+  const piecesBy = (at_s: number): number =>
+    sum(
+      irons.map((iron, i) => {
+        const first_s = freeAt[i]! + cookOf_s(iron, count[i]! + 1);
+        return at_s < first_s ? 0 : iron.piecesPerLoad * (1 + Math.floor((at_s - first_s) / (turnaround_s(iron) + iron.cook_s) + 1e-9));
+      }),
+    );
+  let [low, high] = [end_s, end_s + 60];
+  while (piecesBy(high) < lacking) high += high - low + 60;
+  if (piecesBy(low) >= lacking) return low;
+  while (high - low > 1) {
+    const middle = (low + high) / 2;
+    if (piecesBy(middle) >= lacking) high = middle;
+    else low = middle;
+  }
+  return high;
+};
+
 /**
- * Loads by iron, each given to the iron that would have it out first, with a hand there for every pour and every lid: two lids never need one hand at
- * once. Tried with each iron as the first; the shortest counts. `longest_s`: no load is poured that would be out later (`isCut`). `due_s`: when the next
- * piece is wanted, if so many are out, in s after the first; nothing is out sooner.
+ * Loads by iron, with a hand there for every pour and every lid: two lids never need one hand at once. Each load is given to the iron that would have it
+ * out first, tried with each iron as the first; a short morning is then searched for a shorter way. `longest_s`: no load is poured that would be out later
+ * (`isCut`). `due_s`: when the next piece is wanted, if so many are out, in s after the first; nothing is out sooner.
  */
 export const scheduled = (
   wanted: number,
@@ -92,12 +140,77 @@ export const scheduled = (
   longest_s: number,
   due_s: (pieces: number) => number = atOnce,
 ): Schedule => {
-  const tried = irons.length === 0 ? [] : irons.map((_, first) => inTurn(wanted, irons, hands, longest_s, first, due_s));
-  const best = tried.reduce<Schedule | null>(
-    (a, b) => (a === null || b.pieces > a.pieces || (b.pieces === a.pieces && spanOf(b.slots) < spanOf(a.slots) - 1e-9) ? b : a),
-    null,
-  );
-  return best ?? { slots: [], pieces: 0, isCut: false };
+  if (irons.length === 0) return { slots: [], pieces: 0, isCut: false };
+  const plain = irons.map((_, first) => inTurn(wanted, irons, hands, longest_s, first, due_s)).reduce(shorter);
+  if (plain.isCut || plain.slots.length < 2 || plain.slots.length > LONGEST_SEARCHED || irons.length < 2) return plain;
+  // It is there already where no iron ever waits for a hand.
+  if (spanOf(plain.slots) <= leastSpan_s(wanted, irons, hands) + 1) return plain;
+  return searched(wanted, irons, hands, longest_s, due_s, spanOf(plain.slots)) ?? plain;
+};
+
+const shorter = (a: Schedule, b: Schedule): Schedule =>
+  b.pieces > a.pieces || (b.pieces === a.pieces && spanOf(b.slots) < spanOf(a.slots) - 1e-9) ? b : a;
+
+/** The plans that can still be shorter than `span_s` are kept beside one another and carried on load by load; null: none is. */
+const searched = (
+  wanted: number,
+  irons: readonly PlannedIron[],
+  hands: number,
+  longest_s: number,
+  due_s: (pieces: number) => number,
+  span_s: number,
+): Schedule | null => {
+  const longestPour_s = Math.max(...irons.map(({ open_s }) => open_s));
+  const most = Math.max(...irons.map(({ piecesPerLoad }) => piecesPerLoad));
+  const width = Math.round(clamp(LOOKED_AT / ((wanted / most) * irons.length), 5, KEPT_MOST));
+  const carriedOn = (plan: PartialPlan): PartialPlan[] =>
+    irons.map((iron, index) => {
+      const n = plan.count[index]! + 1;
+      const wanted_s = plan.slot === null ? 0 : plan.firstOut_s + due_s(plan.pieces) - cookOf_s(iron, n);
+      const pour_s = earliestPour_s(iron, n, Math.max(plan.freeAt[index]!, wanted_s), plan.busy, hands);
+      const open_s = pour_s + cookOf_s(iron, n);
+      const freeAt = plan.freeAt.with(index, open_s + turnaround_s(iron));
+      // What is over before anything can be poured again is in nobody's way.
+      const from_s = Math.min(...freeAt) - longestPour_s;
+      const next = {
+        freeAt,
+        count: plan.count.with(index, n),
+        busy: [...plan.busy, pourTask(iron, pour_s), takeOutTask(iron, open_s)].filter(({ to_s }) => to_s > from_s),
+        slot: { iron, index, n, pour_s, open_s },
+        before: plan,
+        pieces: plan.pieces + iron.piecesPerLoad,
+        firstOut_s: plan.slot === null ? open_s : Math.min(plan.firstOut_s, open_s),
+        end_s: Math.max(plan.end_s, open_s),
+      };
+      return { ...next, least_s: soonestEnd_s(wanted, irons, next) };
+    });
+  const zeros = irons.map(() => 0);
+  const empty = { freeAt: zeros, count: zeros, busy: [], slot: null, before: null, pieces: 0, firstOut_s: 0, end_s: 0, least_s: 0 };
+  let kept: readonly PartialPlan[] = [empty];
+  let best: PartialPlan | null = null;
+  while (kept.length > 0) {
+    const next = kept.flatMap(carriedOn).filter(({ end_s }) => end_s <= longest_s);
+    for (const plan of next) if (plan.pieces >= wanted && plan.end_s < (best?.end_s ?? span_s) - 1e-9) best = plan;
+    const shortest_s = best?.end_s ?? span_s;
+    kept = shortestFirst(next.filter(({ pieces, least_s }) => pieces < wanted && least_s < shortest_s - 1e-9)).slice(0, width);
+  }
+  return best === null ? null : { slots: inOrder(slotsOf(best)), pieces: best.pieces, isCut: false };
+};
+
+/** Of two plans that leave the irons alike only one is kept. */
+const shortestFirst = (plans: readonly PartialPlan[]): PartialPlan[] => {
+  const byState = new Map<string, PartialPlan>();
+  for (const plan of plans) {
+    const state = `${plan.count.join()}/${plan.freeAt.map((at) => at.toFixed(0)).join()}`;
+    if (!byState.has(state)) byState.set(state, plan);
+  }
+  return [...byState.values()].sort((a, b) => a.least_s - b.least_s || sum(a.freeAt) - sum(b.freeAt) || b.pieces - a.pieces);
+};
+
+const slotsOf = (plan: PartialPlan): Slot[] => {
+  const slots: Slot[] = [];
+  for (let at: PartialPlan | null = plan; at?.slot != null; at = at.before) slots.push(at.slot);
+  return slots.reverse();
 };
 
 /** From the first pour to the last open lid, s. */
