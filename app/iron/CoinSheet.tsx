@@ -20,7 +20,7 @@ const COINS = [
 
 type Props = {
   readonly isRound: boolean;
-  /** Across one mould, mm; false: it can't be, and why is said elsewhere. */
+  /** Across one mould, mm. Gives back why it can't be; null: it is taken. */
   readonly onMeasured: (size_mm: number) => Failure | null;
   readonly onClose: () => void;
 };

@@ -9,8 +9,10 @@ const cell = (value: string | number): string => {
 export const csvText = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
   [head, ...rows].map((row) => `${row.map(cell).join(',')}\r\n`).join('');
 
-/** Text within a table of Markdown: what it would take for its own is escaped, line ends are spaces. */
-export const markdownCell = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (sign) => `\\${sign}`).replace(/\s+/g, ' ');
+/** Signs that Markdown would take for its own. */
+export const escapedMarkdown = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (sign) => `\\${sign}`);
+/** Within a table line ends are spaces. */
+const markdownCell = (text: string): string => escapedMarkdown(text).replace(/\s+/g, ' ');
 
 /** The same as a table of Markdown. */
 export const markdownTable = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>

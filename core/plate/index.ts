@@ -14,7 +14,7 @@ export { filledWith, probedAt, seenAcross, squashedTo, usuallyFilledBy, withoutU
 export type { Column, Medium, MediumScales } from './medium.ts';
 export { UNSCALED, column, meanThickness_m, medium } from './medium.ts';
 export type { Moments } from './moments.ts';
-export { LETS_GO_STEP, moments, palerStep, risesTo, steamMean, waterShare } from './moments.ts';
+export { laterOf, LETS_GO_STEP, moments, palerStep, risesTo, steamMean, waterShare } from './moments.ts';
 export { standing, sticking } from './opened.ts';
 export type { PatternCurve } from './pattern.ts';
 export { leansOf, lightnessAt, offsetOf, patternAdvice, patternCurve, patternMap, taughtPattern } from './pattern.ts';

@@ -32,6 +32,10 @@ const TOO_DRY = { loss: 0.25, coreWater: 0.3 } as const;
 const DRIED_WATER_SHARE = 0.05;
 const DRY_CRUMB = { most_C: 95, underBoiling_K: 2 } as const;
 
+/** Once it has set and taken colour, whichever is later; null: one of them never comes. */
+export const laterOf = (coreSet_s: number | null, coloured_s: number | null): number | null =>
+  coreSet_s === null || coloured_s === null ? null : Math.max(coreSet_s, coloured_s);
+
 /** First time a series crosses a level upward, between seconds by a straight line; null if it never does. */
 export const risesTo = (series: ArrayLike<number>, level: number, from = 0): number | null => {
   for (let i = from; i < series.length; i++) {
@@ -84,10 +88,9 @@ export const moments = (trace: Trace, batter: BatterProperties, dryThrough: bool
     -TOO_DRY.coreWater,
   );
   const limits = [lossLimit, coreLimit].filter((limit) => limit !== null);
-  const coloured_s = risesTo(step, LETS_GO_STEP);
   return {
     coreSet_s,
-    letsGo_s: coreSet_s === null || coloured_s === null ? null : Math.max(coreSet_s, coloured_s),
+    letsGo_s: laterOf(coreSet_s, risesTo(step, LETS_GO_STEP)),
     dryCrumb_s: risesTo(trace.core_C, Math.min(DRY_CRUMB.most_C, batter.boiling_C - DRY_CRUMB.underBoiling_K)),
     steamDown_s: steamDown(seen_gPerS, coreSet_s),
     driedThrough_s: risesTo(

@@ -13,6 +13,7 @@ import {
   shiftedPlates,
   simulate,
   kitchenAir,
+  laterOf,
   LETS_GO_STEP,
   seenSteam,
   steamMean,
@@ -106,7 +107,6 @@ export const practiceLoad = (
   const set_s = risesTo(front.core_C, batter.setTemperature_C);
   const paler = frontFaces.map(([lower, upper]) => Math.min(lower, upper));
   const tawny = risesTo(paler, 4);
-  const coloured_s = risesTo(paler, LETS_GO_STEP);
   return {
     seconds,
     poured_g,
@@ -116,7 +116,7 @@ export const practiceLoad = (
     smells_s: risesTo(paler, hidden.smellStep),
     beeps_s: iron.signals.beep && tawny !== null ? clamp(tawny * hidden.beepFactor, 5, seconds) : null,
     set_s,
-    letsGo_s: set_s === null || coloured_s === null ? null : Math.max(set_s, coloured_s),
+    letsGo_s: laterOf(set_s, risesTo(paler, LETS_GO_STEP)),
     hinge: hingeFaces,
     front: frontFaces,
     plate_C: Array.from(front.lowerPlate_C),

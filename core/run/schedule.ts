@@ -102,6 +102,15 @@ const KEPT_MOST = 60;
 /** Of a longer morning too few could be kept to be any better. */
 const LONGEST_SEARCHED = 30;
 
+/** So many pieces are out by then, if every iron goes on without a pause but its own. `freeAt`, `count`: where each stands; left out: at the start. */
+const piecesWithoutPause = (irons: readonly PlannedIron[], at_s: number, freeAt?: readonly number[], count?: readonly number[]): number =>
+  sum(
+    irons.map((iron, i) => {
+      const first_s = (freeAt?.[i] ?? 0) + cookOf_s(iron, (count?.[i] ?? 0) + 1);
+      return at_s < first_s ? 0 : iron.piecesPerLoad * (1 + Math.floor((at_s - first_s) / (turnaround_s(iron) + iron.cook_s) + 1e-9));
+    }),
+  );
+
 /** When it can be over at the soonest, as if a hand were always there, s: each iron goes on without a pause but its own. */
 const soonestEnd_s = (
   wanted: number,
@@ -110,13 +119,7 @@ const soonestEnd_s = (
 ): number => {
   const lacking = wanted - pieces;
   if (lacking <= 0) return end_s;
-  const piecesBy = (at_s: number): number =>
-    sum(
-      irons.map((iron, i) => {
-        const first_s = freeAt[i]! + cookOf_s(iron, count[i]! + 1);
-        return at_s < first_s ? 0 : iron.piecesPerLoad * (1 + Math.floor((at_s - first_s) / (turnaround_s(iron) + iron.cook_s) + 1e-9));
-      }),
-    );
+  const piecesBy = (at_s: number): number => piecesWithoutPause(irons, at_s, freeAt, count);
   let [low, high] = [end_s, end_s + 60];
   while (piecesBy(high) < lacking) high += high - low + 60;
   if (piecesBy(low) >= lacking) return low;
@@ -267,18 +270,10 @@ const inOrder = (slots: readonly Slot[]): Slot[] => [...slots].sort((a, b) => a.
  */
 export const leastSpan_s = (wanted: number, irons: readonly PlannedIron[], hands: number): number => {
   let [low, high] = [0, 1e6];
-  const piecesBy = (span_s: number): number =>
-    sum(
-      irons.map((iron) => {
-        const first_s = cookOf_s(iron, 1);
-        if (span_s < first_s) return 0;
-        return iron.piecesPerLoad * (1 + Math.floor((span_s - first_s) / (turnaround_s(iron) + iron.cook_s) + 1e-9));
-      }),
-    );
   if (irons.length === 0) return 0;
   while (high - low > 0.5) {
     const middle = (low + high) / 2;
-    if (piecesBy(middle) >= wanted) high = middle;
+    if (piecesWithoutPause(irons, middle) >= wanted) high = middle;
     else low = middle;
   }
   // Nor shorter than the hands have to do, less what is done after the last lid.

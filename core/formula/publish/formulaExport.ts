@@ -1,4 +1,4 @@
-import { csvText } from '../../basis/index.ts';
+import { csvText, escapedMarkdown as escaped } from '../../basis/index.ts';
 import type { Formula } from '../formula.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
 import { ingredientOf } from '../read/line.ts';
@@ -26,9 +26,6 @@ export const formulaCsv = (reading: ParsedFormula): string => {
   const head = ['line', 'ingredient', 'grams', 'grams_low', 'grams_high', 'bakers_percent', 'status'];
   return csvText(head, rows);
 };
-
-/** Signs that Markdown would take for its own. */
-const escaped = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (sign) => `\\${sign}`);
 
 /** A formula as a page of Markdown: grams first, the written words behind them, the steps numbered. */
 export const formulaMarkdown = (formula: Formula, reading: ParsedFormula, card: FormulaCard): string => {
