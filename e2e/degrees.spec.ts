@@ -15,11 +15,14 @@ test('a kitchen that thinks in °F: no station shows or asks for °C', async ({ 
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Kit', exact: true }).click();
   await expect(page.getByLabel('Refrigerator, °F')).toHaveValue('39');
-  for (const station of ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'kit']) {
+  for (const station of ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit']) {
     await open(page, station);
-    if (station === 'iron') await settled(page);
+    if (station === 'iron') {
+      await settled(page);
+      await expect(page.getByText(/± \d+ °F/)).toBeVisible();
+    }
     await page.waitForTimeout(1500);
-    const lines = (await page.getByRole('main').innerText()).split('\n').filter((line) => line.includes('°C') && !QUOTED.test(line));
+    const lines = (await page.getByRole('main').innerText()).split('\n').filter((line) => /°C|\d K\b/.test(line) && !QUOTED.test(line));
     // The select that offers both stands on Kit.
     expect([station, lines.filter((line) => line.trim() !== '°C')]).toEqual([station, []]);
   }

@@ -1,4 +1,5 @@
 import type { Code, CodeFields } from '../core/basis/index.ts';
+import { degrees, degreesApart } from './degrees.ts';
 
 /** Words for everything the core can find or fail at, by code. One catalogue for interface and command line. */
 export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } = {
@@ -72,7 +73,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'separate-eggs': (f) =>
     `Crack ${f.eggs} eggs one by one over the little bowl: white to the clean bowl, yolk to the wet one. A trace of yolk spoils the foam`,
   'whip-whites': () => 'Whip the whites until a peak bends over',
-  'whip-warm': () => 'Whip eggs and sugar over hot water to a ribbon, some five minutes; keep it under 50 °C, or the egg sets',
+  'whip-warm': () => `Whip eggs and sugar over hot water to a ribbon, some five minutes; keep it under ${degrees(50)}, or the egg sets`,
   'whip-whole': () => 'Whip eggs and sugar until pale, about three minutes',
   froth: () => 'Beat the eggs frothy, then sugar, fat last',
   'keep-for-plate': (f) => `Keep these ${f.grams} g beside the iron: they go on the plate, not into the bowl`,
@@ -97,21 +98,22 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'whip-no-eggs': () => 'there is no egg in it to whip',
   'whip-bowl-small': (f) => `the foam needs a bowl of ${f.needs_mL} mL; this one holds ${f.has_mL} mL`,
   'whip-plastic': () => 'plastic keeps a trace of fat, and a thousandth of the white’s mass spoils the foam: take metal or glass',
-  'whip-cold': (f) => `whites at ${f.temperature_C} °C whip slowly; at room temperature they take a quarter less time`,
+  'whip-cold': (f) => `whites at ${degrees(f.temperature_C)} whip slowly; at room temperature they take a quarter less time`,
   'whip-too-warm': (f) =>
-    `over ${f.most_C} °C in the bowl is too hot: egg sets at about ${f.sets_C} °C. Hot water and steam burn: hold the bowl with a cloth`,
+    `over ${degrees(f.most_C)} in the bowl is too hot: egg sets at about ${degrees(f.sets_C)}. Hot water and steam burn: hold the bowl with a cloth`,
   'ferment-too-short': (f) => `${f.hours} h are too short for yeast on this path; ${f.nearest_h} h would just do`,
   'ferment-too-long': (f) => `${f.hours} h are too long even for a trace of yeast; ${f.nearest_h} h would do, or keep it colder`,
   'reading-senseless': (f) => `a reading of ${f.value} can’t be: the probe may be out of the batter. It was left aside`,
   'reading-odd': (f) => `a reading of ${f.value} is far from the ${f.expected} that the others speak of: it was left nearly aside`,
-  'yeast-hurt': (f) => `${f.liquid_C} °C hurts yeast (from 48 °C on) and kills it at 54 °C (US extension, 130 °F): cool it first`,
-  'liquid-frozen': (f) => `liquid would have to be at ${f.liquid_C} °C: use some ice, or let the rest cool`,
-  'lift-refused': () => 'egg or dairy batter overnight above 21 °C: no. Refrigerate it, or add eggs and milk in the morning',
+  'yeast-hurt': (f) =>
+    `${degrees(f.liquid_C)} hurts yeast (from ${degrees(48)} on) and kills it at ${degrees(54)} (US extension): cool it first`,
+  'liquid-frozen': (f) => `liquid would have to be at ${degrees(f.liquid_C)}: use some ice, or let the rest cool`,
+  'lift-refused': () => `egg or dairy batter overnight above ${degrees(21)}: no. Refrigerate it, or add eggs and milk in the morning`,
   'as-it-is': () => 'as it is',
-  'cooler-liquid': () => 'cooler liquid, so that it starts at 12 °C',
+  'cooler-liquid': () => `cooler liquid, so that it starts at ${degrees(12)}`,
   'shallow-pan': () => 'in a shallow pan, three centimetres deep',
   'ice-bath': () => 'half an hour in an ice bath first',
-  'colder-refrigerator': () => 'a refrigerator at 3 °C, in a shallow pan',
+  'colder-refrigerator': () => `a refrigerator at ${degrees(3)}, in a shallow pan`,
   'eggs-in-the-morning': () => 'eggs and milk only in the morning: flour, water and yeast know no such clock',
   'prep-set-out': () => 'Set everything out',
   'prep-mix': () => 'Mix the batter',
@@ -128,7 +130,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'iron-wall-too-wide': (f) => `walls of ${f.wall_mm} mm leave no pocket where one repeats every ${f.pitch_mm} mm`,
   'iron-fill-unbelievable': (f) => `the fill says ${f.fill_mL} mL, the ruler ${f.ruler_mL} mL: one of the two is wrong`,
   'probe-unbelievable': (f) =>
-    `the probe says ${f.read_C} °C where ${f.expected_C} °C are set: is it on a hot plate, and has the light gone out?`,
+    `the probe says ${degrees(f.read_C)} where ${degrees(f.expected_C)} are set: is it on a hot plate, and has the light gone out?`,
   'iron-broken': (f) => `that can’t be an iron: look at its ${f.where.replace(/_.*/, '')}`,
   // Which of setting, portion and time moved, and why
   'moved-hotter-less-drying': () => 'hotter plates colour before they dry deeper',
@@ -171,7 +173,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
     `around ${f.topping} it is still ${f.percent} % water when the rest has ${f.around_percent} %, at step ${f.around_step === f.step ? 'the same' : `${f.step} beside ${f.around_step}`}${f.later_s === undefined ? '' : f.later_s === 'never' ? ', and it doesn’t set' : `, and sets ${f.later_s} s later`}: fewer, smaller, towards the middle, and a little longer`,
   'spot-dark': (f) => `around ${f.topping} it comes out darker, step ${f.step} beside ${f.around_step}: fewer, or cooler plates`,
   'spot-scorch': (f) =>
-    `sugar burns on and sticks from about ${f.scorches_C} °C and the plates have ${f.plates_C} °C: scatter after the pour, not on bare metal. Hot sugar burns badly`,
+    `sugar burns on and sticks from about ${degrees(f.scorches_C)} and the plates have ${degrees(f.plates_C)}: scatter after the pour, not on bare metal. Hot sugar burns badly`,
   'allergen-carry-over': (f) => `${f.allergens}: cook plain loads first; what follows on these plates carries it too`,
   'slow-to-close': (f) => `${f.delay_s} s until the lid closes: the lower face is ahead of the upper one`,
   'browned-starch': () => 'beyond golden, browned starch holds more acrylamide: golden rather than brown (Regulation (EU) 2017/2158)',
@@ -200,9 +202,9 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'white-uneven': () => 'the white mark isn’t on one even patch of paper',
   'pattern-even': () => 'as even as an eye can tell',
   'pattern-lean': (f) =>
-    `hotter by ${f.kelvin} K towards the ${f.hotter}: pour a little towards it, and turn the piece round half-way where it lets itself be turned`,
-  'pattern-cool-rim': (f) => `the rim is ${f.kelvin} K cooler than the middle: heat it longer before the first pour`,
-  'pattern-spots': (f) => `spots of up to ${f.kelvin} K: a longer preheat evens them out somewhat`,
+    `hotter by ${degreesApart(f.kelvin)} towards the ${f.hotter}: pour a little towards it, and turn the piece round half-way where it lets itself be turned`,
+  'pattern-cool-rim': (f) => `the rim is ${degreesApart(f.kelvin)} cooler than the middle: heat it longer before the first pour`,
+  'pattern-spots': (f) => `spots of up to ${degreesApart(f.kelvin)}: a longer preheat evens them out somewhat`,
 
   'level-unknown': () => 'there is no such level',
   'observation-conflict': () =>
@@ -216,11 +218,15 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'colour-cannot-guide': () => 'a dark batter: colour can’t guide. Go by the steam, the smell and the time',
   'tawny-out-of-reach': (f) =>
     `step ${f.wanted} is out of reach here: ${f.reached} is the nearest. Crispness was kept in view, colour given up`,
-  'colour-before-set': (f) => `it will be at step ${f.reached} by the time it has set: colour was given up for a set core`,
+  'colour-before-set': (f) =>
+    f.waitsFor === 'dry-through'
+      ? `it will be at step ${f.reached} by the time it is dry through: colour was given up for a wafer that snaps`
+      : `it will be at step ${f.reached} by the time it has set: colour was given up for a set core`,
   'crisp-out-of-reach': (f) =>
     `crispness ${f.wanted} doesn’t come together with that colour here: ${f.reached} is the nearest. Colour was kept, crispness given up`,
   'too-dry-before-colour': (f) => `it dries out (after ${f.after_s} s) before it has that colour`,
-  'sets-late': (f) => `so much sugar sets only at ${f.set_C} °C, and water boils at ${f.boiling_C} °C here: it may stay soft inside`,
+  'sets-late': (f) =>
+    `so much sugar sets only at ${degrees(f.set_C)}, and water boils at ${degrees(f.boiling_C)} here: it may stay soft inside`,
   'own-portion-short': (f) => `your ${f.portion_g} g leaves corners empty: from ${f.fills_g} g on they fill`,
   'steam-says-nothing': () =>
     'it steams on after it is done: this iron works near its full watts, so go by time and colour, not by the steam',
@@ -233,13 +239,13 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
     `after your ${minutes(f.time_s)} it has set but still holds on to the plates, and may split: it lets go at ${minutes(f.letsGo_s)}`,
   'own-portion-leaks': (f) => `your ${f.portion_g} g runs over: up to ${f.fills_g} g stays in`,
   'setting-ignored': () => 'this iron has nothing to set: the wished temperature is left aside',
-  'setting-beyond-dial': (f) => `${f.setting_C} °C is off this iron’s dial (${f.min_C}–${f.max_C} °C)`,
+  'setting-beyond-dial': (f) => `${degrees(f.setting_C)} is off this iron’s dial (${degrees(f.min_C)}–${degrees(f.max_C)})`,
   'less-than-a-load': (f) => `the bowl holds ${f.bowl_g} g, less than one load of ${f.portion_g} g`,
-  'preheat-short': (f) => `not hot yet: plates at ${f.plates_C} °C for a setting of ${f.setting_C} °C`,
+  'preheat-short': (f) => `not hot yet: plates at ${degrees(f.plates_C)} for a setting of ${degrees(f.setting_C)}`,
   'bowl-empty': () => 'nothing in the bowl has a weight yet',
   'bowl-without-water': () => 'no water in it: this is not a batter yet',
   'bowl-without-starch': () => 'no flour, starch or egg that could set: this is not a batter yet',
-  'never-sets': (f) => `the middle never sets (needs ${f.set_C} °C; water boils at ${f.boiling_C} °C here)`,
+  'never-sets': (f) => `the middle never sets (needs ${degrees(f.set_C)}; water boils at ${degrees(f.boiling_C)} here)`,
   'never-dries': () => 'it doesn’t dry through within five minutes on this iron',
   'out-of-range': (f) => `${QUANTITIES[f.what] ?? f.what} must lie between ${f.min} and ${f.max} (got ${f.value})`,
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { SENTENCES } from './dictionary.ts';
-import { describeCode, describeSentence, describeStored } from './index.ts';
+import { describeCode, describeSentence, describeStored, speakDegrees } from './index.ts';
 
 // That every code has a sentence, and a sentence only fields that its code gives, is the compiler’s to check.
 
@@ -27,6 +27,17 @@ describe('the catalogue of words', () => {
       describeCode({ code: 'turn-by', fields: { first_percent: 40, first_step: 4, second_step: 3, hollow_percent: 20 } }),
     ];
     for (const text of texts) expect(text).not.toMatch(/undefined|NaN|null/);
+  });
+
+  test('temperatures and their differences in the degrees of the kitchen', () => {
+    const off = { code: 'setting-beyond-dial', fields: { setting_C: 240, min_C: 135, max_C: 195 } } as const;
+    const rim = { code: 'pattern-cool-rim', fields: { kelvin: 20 } } as const;
+    expect(describeCode(off)).toBe('240 °C is off this iron’s dial (135 °C–195 °C)');
+    speakDegrees('F');
+    expect(describeCode(off)).toBe('464 °F is off this iron’s dial (275 °F–383 °F)');
+    expect(describeCode(rim)).toContain('36 °F cooler');
+    speakDegrees('C');
+    expect(describeCode(rim)).toContain('20 °C cooler');
   });
 
   test('begins with a capital where it stands alone', () => {

@@ -2,26 +2,33 @@ import { lazy, Suspense, useMemo } from 'react';
 import type { Destination, PlaceCourse } from '../../core/advise/index.ts';
 import type { Target } from '../../core/cook/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { percent, Sheet, tawnyCss } from '../look/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import { percent, Sheet, tawnyCss, temperature } from '../look/index.ts';
+import { useDegrees } from '../session/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useAfter } from '../workers/index.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 
+type Unit = Kit['temperatureUnit'];
+
 const PLACES: Readonly<
-  Record<PlaceCourse['place'], { readonly name: string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted' }>
+  Record<
+    PlaceCourse['place'],
+    { readonly name: (unit: Unit) => string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted' }
+  >
 > = {
-  rack: { name: 'on a rack', colour: '#14535a', dash: 'solid' },
-  dish: { name: 'on a dish', colour: '#8b5a2b', dash: 'dashed' },
-  stack: { name: 'in a pile', colour: '#b5331c', dash: 'dotted' },
-  oven: { name: 'in an oven at 93 °C', colour: '#20262a', dash: 'solid' },
+  rack: { name: () => 'on a rack', colour: '#14535a', dash: 'solid' },
+  dish: { name: () => 'on a dish', colour: '#8b5a2b', dash: 'dashed' },
+  stack: { name: () => 'in a pile', colour: '#b5331c', dash: 'dotted' },
+  oven: { name: (unit) => `in an oven at ${temperature(93, unit)}`, colour: '#20262a', dash: 'solid' },
 };
 
-const DESTINATIONS: Readonly<Record<Destination, { readonly name: string; readonly how: string }>> = {
-  now: { name: 'Eat now', how: 'off the iron, two minutes on a rack' },
-  hold: { name: 'Hold', how: 'a rack in the oven at 93 °C, 20 minutes' },
-  freeze: { name: 'Freeze', how: 'cooled, frozen; later 6 minutes at 190 °C' },
-  tin: { name: 'Tin', how: 'cooled on a rack for 20 minutes, then shut in' },
+const DESTINATIONS: Readonly<Record<Destination, { readonly name: string; readonly how: (unit: Unit) => string }>> = {
+  now: { name: 'Eat now', how: () => 'off the iron, two minutes on a rack' },
+  hold: { name: 'Hold', how: (unit) => `a rack in the oven at ${temperature(93, unit)}, 20 minutes` },
+  freeze: { name: 'Freeze', how: (unit) => `cooled, frozen; later 6 minutes at ${temperature(190, unit)}` },
+  tin: { name: 'Tin', how: () => 'cooled on a rack for 20 minutes, then shut in' },
 };
 
 /** What becomes of the pieces by where they lie, and what to aim for by where they go. */
@@ -34,6 +41,7 @@ export const AfterSheet = ({
   readonly onAim: (target: Target) => void;
   readonly onClose: () => void;
 }) => {
+  const unit = useDegrees();
   const after = useAfter(job).data;
   const courses = after?.ok === true ? after.value.courses : null;
   const options = useMemo(
@@ -48,14 +56,14 @@ export const AfterSheet = ({
             yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: '#dde2df' } } },
             series: courses.map(({ place, course }) => ({
               type: 'line',
-              name: PLACES[place].name,
+              name: PLACES[place].name(unit),
               showSymbol: false,
               lineStyle: { color: PLACES[place].colour, type: PLACES[place].dash, width: 2.5 },
               itemStyle: { color: PLACES[place].colour },
               data: course.crisp.map((value, minute) => [minute, Math.round(value * 100) / 100]),
             })),
           },
-    [courses],
+    [courses, unit],
   );
   return (
     <Sheet title="After the iron" open onClose={onClose} wide="very">
@@ -76,7 +84,7 @@ export const AfterSheet = ({
                   data-lost={lost_min ?? ''}
                   className="grid grid-cols-[170px_1fr] border-b border-line py-1"
                 >
-                  <b>{PLACES[place].name}</b>
+                  <b>{PLACES[place].name(unit)}</b>
                   <span>
                     {(course.crisp[0] ?? 1) < 2 && lost_min === null && Math.max(...course.crisp) < 2
                       ? 'never crisp'
@@ -98,7 +106,7 @@ export const AfterSheet = ({
                   <i aria-hidden className="inline-block size-12 shrink-0 rounded-md" style={{ background: tawnyCss(aim.tawny) }} />
                   <div className="min-w-0 flex-1">
                     <b className="font-display text-lg">{DESTINATIONS[destination].name}</b>{' '}
-                    <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how}</span>
+                    <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how(unit)}</span>
                     <p className="text-[15px]">
                       Aim at step <b>{aim.tawny.toFixed(1)}</b>
                       {aim.crisp !== null && (

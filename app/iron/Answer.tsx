@@ -2,7 +2,7 @@ import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { basisInWords, Findings, clock, grams } from '../look/index.ts';
+import { basisInWords, Findings, clock, grams, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -133,8 +133,8 @@ export const Answer = ({ reply, session, iron, formula, job }: AnswerProps) => {
             </ol>
           </div>
           <p className="text-sm text-quiet">
-            Hot plates and steam burn: bare metal at 65–70 °C in a second (ISO 13732-1). Open away from the face; the maker’s manual comes
-            first.
+            Hot plates and steam burn: bare metal at {temperature(65, kit.temperatureUnit)} in a second (ISO 13732-1). Open away from the
+            face; the maker’s manual comes first.
           </p>
         </aside>
       </div>

@@ -6,7 +6,8 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature } from '../look/index.ts';
+import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature, temperatureApart, temperatureOver } from '../look/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
 import type { Session } from '../session/index.ts';
 import { bowlTemperature, useIronLoads } from '../session/index.ts';
 import { historyQuestion } from '../../core/lot/index.ts';
@@ -59,10 +60,10 @@ const nextOf = ({ suggestion }: IronHistory, reply: AdviceReply | null): Action 
 
 const UNKNOWNS = [
   ['cavity', 'room between the plates', (v: number) => `×${v.toFixed(2)}`, 0.5],
-  ['offset_K', 'plates over the dial', (v: number) => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} K`, 45],
+  ['offset_K', 'plates over the dial', (v: number, unit: Kit['temperatureUnit']) => temperatureOver(v, unit), 45],
   ['browning', 'browns', (v: number) => `×${v.toFixed(2)}`, 1],
   ['contact', 'contact', (v: number) => `×${v.toFixed(2)}`, 0.7],
-  ['side_K', 'upper plate over lower', (v: number) => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} K`, 16],
+  ['side_K', 'upper plate over lower', (v: number, unit: Kit['temperatureUnit']) => temperatureOver(v, unit), 16],
 ] as const;
 
 /** What came out of this iron says how it differs from its measures, and what to do with the next load. */
@@ -104,21 +105,28 @@ export const DialInSheet = (props: Props) => {
   );
 };
 
-const CHANGE_WORDS: Readonly<Record<Change, (size: number) => string>> = {
+const CHANGE_WORDS: Readonly<Record<Change, (size: number, unit: Kit['temperatureUnit']) => string>> = {
   nothing: () => 'nothing that matters: today is as the iron used to be',
-  hotter: (k) => `plates some ${Math.round(k)} K hotter: the dial moved, or stronger mains`,
-  cooler: (k) => `plates some ${Math.round(-k)} K cooler: weaker mains, a short preheat, or the dial moved`,
+  hotter: (k, unit) => `plates some ${temperatureApart(k, unit)} hotter: the dial moved, or stronger mains`,
+  cooler: (k, unit) => `plates some ${temperatureApart(-k, unit)} cooler: weaker mains, a short preheat, or the dial moved`,
   'more-room': (f) => `it takes ${percent(f - 1)} more: a worn gasket or hinge, or a batter with less lift or thicker than usual`,
   'less-room': (f) => `it takes ${percent(1 - f)} less: a batter with more lift, or a lid that closes tighter`,
   'browns-more': (f) => `it browns ×${f.toFixed(1)}: more sugar or milk, or batter that stood long`,
   'browns-less': (f) => `it browns ×${f.toFixed(1)}: less sugar, more acid, or a film on the plates`,
-  'one-side': (k) => `${k > 0 ? 'the upper' : 'the lower'} side some ${Math.round(Math.abs(k))} K hotter than it used to be`,
+  'one-side': (k, unit) =>
+    `${k > 0 ? 'the upper' : 'the lower'} side some ${temperatureApart(Math.abs(k), unit)} hotter than it used to be`,
   'colder-batter': () => 'the batter colder than it was said to be, straight from the refrigerator',
 };
 /** Less likely ones aren't worth reading. */
 const LEAST_CHANCE = 0.06;
 
-const WhatChanged = ({ changed }: { readonly changed: NonNullable<IronHistory['changed']> }) => (
+const WhatChanged = ({
+  changed,
+  unit,
+}: {
+  readonly changed: NonNullable<IronHistory['changed']>;
+  readonly unit: Kit['temperatureUnit'];
+}) => (
   <section aria-label="What changed?" className="mt-5">
     <h3>What changed?</h3>
     <p className="text-[15px] text-quiet">
@@ -136,7 +144,7 @@ const WhatChanged = ({ changed }: { readonly changed: NonNullable<IronHistory['c
             className="grid grid-cols-[64px_minmax(0,1fr)] gap-3 border-b border-line py-1.5"
           >
             <b className="figure text-xl">{percent(chance)}</b>
-            <span>{CHANGE_WORDS[change](size)}</span>
+            <span>{CHANGE_WORDS[change](size, unit)}</span>
           </li>
         ))}
     </ol>
@@ -226,9 +234,9 @@ const IronHistoryResult = ({
                   <span className="absolute -inset-y-0.5 left-1/2 w-0.5 bg-ink/60" />
                 </span>
                 <span data-figure={key} data-exact={mean}>
-                  <b>{say(mean)}</b>{' '}
+                  <b>{say(mean, session.kit.temperatureUnit)}</b>{' '}
                   <span className="text-[15px] text-quiet">
-                    ± {key === 'offset_K' || key === 'side_K' ? `${sd.toFixed(0)} K` : sd.toFixed(2)}
+                    ± {key === 'offset_K' || key === 'side_K' ? temperatureApart(sd, session.kit.temperatureUnit) : sd.toFixed(2)}
                   </span>
                 </span>
               </li>
@@ -240,7 +248,7 @@ const IronHistoryResult = ({
           colour alone.
         </p>
       </section>
-      {found.changed !== null && <WhatChanged changed={found.changed} />}
+      {found.changed !== null && <WhatChanged changed={found.changed} unit={session.kit.temperatureUnit} />}
       {findings.length > 0 && (
         <ul className="mt-3 flex flex-col gap-1">
           {findings.map((finding) => (

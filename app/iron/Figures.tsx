@@ -5,7 +5,7 @@ import { NORMAL_P90 } from '../../core/basis/index.ts';
 import type { Kit, ScoopAdvice } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
+import { clock, dialMarkText, grams, temperature, temperatureApart } from '../look/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 
@@ -29,7 +29,7 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
   const { setting } = answer;
   /** Eight in ten irons of which no more is known, or as its loads leave it open, lie within these. */
   const known = reply.believed?.spread ?? priorOf(iron);
-  const plateBand_K = Math.round(NORMAL_P90 * known.plates_K);
+  const plateBand_K = NORMAL_P90 * known.plates_K;
   const portionBand = NORMAL_P90 * known.cavity;
   return (
     <>
@@ -50,7 +50,7 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
             figure="dial"
             exact={setting.dial}
             note={`≈ ${temperature(setting.temperature_C, unit)}`}
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${plateBand_K} K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${temperatureApart(plateBand_K, unit)}`}
             onWhy={ask('dial')}
           />
         ) : (
@@ -60,7 +60,7 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
             figure="setting_C"
             exact={setting.temperature_C}
             note=""
-            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${plateBand_K} K`}
+            band={`plates ${temperature(answer.plateTemperature_C, unit)} at the pour, ± ${temperatureApart(plateBand_K, unit)}`}
           />
         )}
         <Block
@@ -69,7 +69,7 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
           figure="dose_g"
           exact={answer.dose_g}
           note={`g${scoop === null ? '' : ` · ${scoopWords(scoop)}`}`}
-          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${isOwn ? 'your own' : `${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g by 8 in 10 such irons`}`}
+          band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${isOwn ? 'your own' : `${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g ${reply.believed === null ? 'by 8 in 10 such irons' : 'by what its loads say'}`}`}
           onWhy={ask('portion')}
         />
         <Block
@@ -78,7 +78,7 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
           figure="cookTime_s.best"
           exact={answer.cookTime_s.best}
           note="min"
-          band={`good ${clock(answer.cookTime_s.from)}–${clock(answer.cookTime_s.to)}; unsure ${clock(answer.cookTimeBand_s.p10)}–${clock(answer.cookTimeBand_s.p90)}`}
+          band={`${good(answer.cookTime_s)}; unsure ${clock(answer.cookTimeBand_s.p10)}–${clock(answer.cookTimeBand_s.p90)}`}
           onWhy={ask('time')}
         />
       </div>
@@ -87,10 +87,14 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
   );
 };
 
+/** The whole seconds between which it is good; where what has to happen first comes last, there is only one. */
+const good = ({ from, to }: AdviceReply['answer']['cookTime_s']): string =>
+  Math.round(from) === Math.round(to) ? `good only at ${clock(from)}` : `good ${clock(from)}–${clock(to)}`;
+
 /** "2 × ladle", with how far off it is when that would be seen on the plate. */
 const scoopWords = ({ count, name, off }: ScoopAdvice): string => {
   const percent = Math.round(100 * off);
-  const difference = Math.abs(percent) < 4 ? '' : `, ${Math.abs(percent)} % ${percent > 0 ? 'over' : 'short'}`;
+  const difference = Math.abs(percent) < 4 ? '' : `, ${Math.abs(percent)}\u00a0% ${percent > 0 ? 'over' : 'short'}`;
   return `${count} × ${name.toLowerCase()}${difference}`;
 };
 
@@ -107,8 +111,8 @@ type BlockProps = {
 const Block = ({ title, value, figure, exact, note, band, onWhy }: BlockProps) => (
   <div className="border-l-3 border-ink pl-4">
     <p className="text-[15px] text-quiet">{title}</p>
-    <p className="flex items-baseline gap-2">
-      <span className="figure text-[56px]" data-figure={figure} data-exact={exact}>
+    <p className="flex flex-wrap items-baseline gap-x-2">
+      <span className="figure text-[56px] whitespace-nowrap" data-figure={figure} data-exact={exact}>
         {value}
       </span>
       <span className="font-display text-xl font-semibold">{note}</span>

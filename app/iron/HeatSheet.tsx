@@ -4,7 +4,7 @@ import { COURSE_STEP_S } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature } from '../look/index.ts';
+import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature, temperatureApart } from '../look/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useHeat } from '../workers/index.ts';
 
@@ -154,7 +154,7 @@ const HeatResult = ({
           big
           name="a load takes"
           figure="load takes"
-          value={`${Math.round(took)} K`}
+          value={temperatureApart(took, unit)}
           exact={took}
           note={first === undefined ? '' : `${temperature(first.from_C, unit)} at the first pour`}
         />

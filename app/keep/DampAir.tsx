@@ -59,7 +59,7 @@ export const DampAir = ({ session, item }: { readonly session: Session; readonly
               </span>
             );
           })}
-          ; some minutes at 150 °C bring it back.
+          ; some minutes at {temperature(150, kit.temperatureUnit)} bring it back.
         </>
       )}
     </p>

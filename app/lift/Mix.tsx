@@ -14,7 +14,7 @@ import {
   toughnessAfterRest,
 } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, percent } from '../look/index.ts';
+import { InlineSelect, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curveOptions, sampled, withLegend } from './curves.ts';
 import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
@@ -115,7 +115,8 @@ export const Mix = ({ session, reading }: Props) => {
         </dl>
         <p className="text-sm text-quiet">
           Toughness: share of what a lean, strong batter can become, from flour protein, sugar, fat and thickness. Model only, calibrated to
-          common practice. Melted fat must be warm, not hot, when eggs are there: egg sets from about 60 °C.
+          common practice. Melted fat must be warm, not hot, when eggs are there: egg sets from about{' '}
+          {temperature(60, session.kit.temperatureUnit)}.
         </p>
       </div>
     </section>

@@ -75,7 +75,7 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, cho
                 {way.code === 'eggs-in-the-morning'
                   ? ''
                   : way.cold_after_h === null
-                    ? `: never under ${temperature(worst?.cold_C ?? 5, temperatureUnit)} at ${refrigerator_C} °C`
+                    ? `: never under ${temperature(worst?.cold_C ?? 5, temperatureUnit)} at ${temperature(refrigerator_C, temperatureUnit)}`
                     : `: cold after ${hours(way.cold_after_h)}`}
               </li>
             ))}

@@ -9,7 +9,7 @@ import { countdown } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
-import { Findings, grams, useGuard } from '../look/index.ts';
+import { Findings, grams, temperature, useGuard } from '../look/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
@@ -254,7 +254,8 @@ const Side = ({ session, places, children }: SideProps) => {
       {children}
       <Heard kit={session.kit} />
       <p className="min-w-64 flex-1 text-[13px] leading-tight text-white/80">
-        Plates and steam burn: hot metal at 65–70 °C in one second (ISO 13732-1). Open away from you. No metal forks on coated plates.
+        Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from you.
+        No metal forks on coated plates.
       </p>
     </aside>
   );

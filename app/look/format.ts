@@ -49,6 +49,14 @@ export const fromUnit = (degrees: number, unit: Kit['temperatureUnit']): number 
 
 export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string => `${Math.round(inUnit(celsius, unit))} °${unit}`;
 
+/** How far apart two temperatures are, K: "8 °C", "14 °F". */
+export const temperatureApart = (difference_K: number, unit: Kit['temperatureUnit']): string =>
+  `${Math.round(unit === 'F' ? 1.8 * difference_K : difference_K)} °${unit}`;
+
+/** The same with its sign. */
+export const temperatureOver = (difference_K: number, unit: Kit['temperatureUnit']): string =>
+  `${difference_K >= 0 ? '+' : '−'}${temperatureApart(Math.abs(difference_K), unit)}`;
+
 export const metres = (value: number): string => `${Math.round(value).toLocaleString('en-GB')} m`;
 
 const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {

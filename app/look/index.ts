@@ -17,6 +17,8 @@ export {
   fromUnit,
   inUnit,
   temperature,
+  temperatureApart,
+  temperatureOver,
   timeOfDay,
   timeWithSeconds,
 } from './format.ts';

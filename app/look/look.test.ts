@@ -1,5 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
-import { clock, day, dayAndTime, dialMarkText, grams, metres, percent, temperature, timeOfDay, timeWithSeconds } from './format.ts';
+import {
+  clock,
+  day,
+  dayAndTime,
+  dialMarkText,
+  grams,
+  metres,
+  percent,
+  temperature,
+  temperatureApart,
+  temperatureOver,
+  timeOfDay,
+  timeWithSeconds,
+} from './format.ts';
 import { css, inkOn, labToRgb, tawnyRgb } from './tawnyColour.ts';
 
 describe('figures for a cook', () => {
@@ -31,6 +44,9 @@ describe('figures for a cook', () => {
   test('temperatures in the kitchen’s unit', () => {
     expect(temperature(190, 'C')).toBe('190 °C');
     expect(temperature(190, 'F')).toBe('374 °F');
+    expect(temperatureApart(8.2, 'C')).toBe('8 °C');
+    expect(temperatureApart(8.2, 'F')).toBe('15 °F');
+    expect(temperatureOver(-5, 'F')).toBe('−9 °F');
   });
 
   test('shares and heights', () => {

@@ -1,6 +1,7 @@
 import type { IronWithBatter } from '../../core/fit/index.ts';
 import { settingsOf } from '../../core/fit/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
+import { useDegrees } from '../session/index.ts';
 import { dialMarkText, grams, temperature } from '../look/index.ts';
 
 export type PourChoice = { readonly portion_g: number; readonly setting_C: number };
@@ -22,9 +23,10 @@ export const Pour = ({
   readonly onPour: () => void;
 }) => {
   const { iron } = pairing;
+  const unit = useDegrees();
   const [low, high] = settingsOf(iron);
   const dial = dialMark(iron, choice.setting_C);
-  const heat = dial === null ? temperature(choice.setting_C, 'C') : `dial ${dialMarkText(dial)}`;
+  const heat = dial === null ? temperature(choice.setting_C, unit) : `dial ${dialMarkText(dial)}`;
   return (
     <fieldset disabled={disabled} className="flex flex-col gap-5">
       <legend className="sr-only">Pour</legend>

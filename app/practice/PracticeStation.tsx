@@ -7,6 +7,7 @@ import { dialMark, portion } from '../../core/plate/index.ts';
 import type { PracticeLoad, PracticeResult } from '../../core/practice/index.ts';
 import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../core/practice/index.ts';
 import { describeSentence } from '../../words/index.ts';
+import { useDegrees } from '../session/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useRows } from '../store/index.ts';
@@ -117,11 +118,12 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
   useHotkeys('o', () => document.querySelector<HTMLButtonElement>('[data-act="open"]')?.click(), STATION_KEYS);
   useHotkeys('e', () => document.querySelector<HTMLButtonElement>('[data-act="look"]')?.click(), STATION_KEYS);
 
+  const unit = useDegrees();
   const pouredWords = (n: number): string => {
     const done = exercise.done[n];
     if (done === undefined) return '';
     const dial = dialMark(iron, done.setting_C);
-    return `${low === high ? '' : dial === null ? `${temperature(done.setting_C, 'C')} · ` : `dial ${dialMarkText(dial)} · `}${grams(done.portion_g)} g`;
+    return `${low === high ? '' : dial === null ? `${temperature(done.setting_C, unit)} · ` : `dial ${dialMarkText(dial)} · `}${grams(done.portion_g)} g`;
   };
   return (
     <div className="flex flex-col gap-3 px-5 py-3" data-over={exercise.isOver} data-loads={exercise.done.length}>

@@ -3,9 +3,9 @@ import type { Hidden, ReplayedLoad } from '../../core/practice/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, dialMarkText, grams, nearestWord, temperature } from '../look/index.ts';
+import { useDegrees } from '../session/index.ts';
+import { clock, dialMarkText, grams, nearestWord, temperature, temperatureOver } from '../look/index.ts';
 
-const kelvin = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(0)} K`;
 const times = (value: number): string => `×${value.toFixed(2)}`;
 
 /** What was hidden, and how the estimator would have gone about it. */
@@ -20,13 +20,14 @@ export const Revealed = ({
   readonly mine: { readonly loads: number; readonly isLanded: boolean };
   readonly replayed: Result<readonly ReplayedLoad[]> | undefined;
 }) => {
+  const unit = useDegrees();
   const facts: readonly (readonly [string, string, boolean])[] = [
-    ['plates over the control', kelvin(hidden.offset_K), Math.abs(hidden.offset_K) >= 1],
+    ['plates over the control', temperatureOver(hidden.offset_K, unit), Math.abs(hidden.offset_K) >= 1],
     ['room over its measures', times(hidden.cavity), hidden.cavity !== 1],
     ['contact', times(hidden.contact), hidden.contact !== 1],
     ['browns', times(hidden.browning), hidden.browning !== 1],
-    ['upper plate over lower', kelvin(hidden.side_K), Math.abs(hidden.side_K) >= 1],
-    ['hinge over front', kelvin(hidden.lean_K), hidden.lean_K !== 0],
+    ['upper plate over lower', temperatureOver(hidden.side_K, unit), Math.abs(hidden.side_K) >= 1],
+    ['hinge over front', temperatureOver(hidden.lean_K, unit), hidden.lean_K !== 0],
   ];
   return (
     <section aria-label="What was hidden" className="flex flex-col gap-3">
@@ -51,7 +52,7 @@ export const Revealed = ({
               const dial = dialMark(iron, action.setting_C);
               return (
                 <li key={i} data-landed={lands} className="border-b border-line py-1 text-[15px]">
-                  <b>{i + 1}</b> {dial === null ? temperature(action.setting_C, 'C') : `dial ${dialMarkText(dial)}`} ·{' '}
+                  <b>{i + 1}</b> {dial === null ? temperature(action.setting_C, unit) : `dial ${dialMarkText(dial)}`} ·{' '}
                   {grams(action.portion_g)} g · {clock(action.open_s)} → {nearestWord(result.upper)} above, {nearestWord(result.lower)}{' '}
                   below
                   {lands ? ': landed' : ''}

@@ -2,6 +2,7 @@ import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
 import { dishOf, heldIn, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
+import { temperature } from '../look/index.ts';
 import { useAfters } from '../workers/index.ts';
 import { HOLD_WORDS } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
@@ -78,7 +79,8 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
       {wanted === 'oven' && (
         <span className="text-[15px] text-quiet">
           {' '}
-          In one layer on a rack; what is held hot stays at {HOT_HOLDING_C} °C or above (FDA Food Code 3-501.16; local rules come first).
+          In one layer on a rack; what is held hot stays at {temperature(HOT_HOLDING_C, session.kit.temperatureUnit)} or above (FDA Food
+          Code 3-501.16; local rules come first).
         </span>
       )}
     </p>

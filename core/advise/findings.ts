@@ -30,8 +30,9 @@ export const plateFindings = (a: Omit<Advice, 'findings'>): Finding[] => {
   const { cookTime_s } = a.request;
   if (cookTime_s != null && Math.abs(tawny - target.tawny) > HALF_STEP)
     add('own-time-colour', { time_s: Math.round(cookTime_s), wanted: target.tawny, reached: roundedTo(tawny) });
-  else if (Math.abs(tawny - target.tawny) > HALF_STEP)
-    add(tawny > target.tawny ? 'colour-before-set' : 'tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
+  else if (tawny > target.tawny + HALF_STEP)
+    add('colour-before-set', { reached: roundedTo(tawny), waitsFor: window.fromBecause === 'dried-through' ? 'dry-through' : 'set' });
+  else if (tawny < target.tawny - HALF_STEP) add('tawny-out-of-reach', { wanted: target.tawny, reached: roundedTo(tawny) });
   else if (target.crisp !== null && Math.abs(crisp - target.crisp) > HALF_STEP && a.setting.chosen !== 'given')
     add('crisp-out-of-reach', { wanted: target.crisp, reached: roundedTo(crisp) }, iron.dryThrough ? 'note' : 'warning');
   if (a.lighter !== null)

@@ -221,7 +221,8 @@ export type CodeFields = {
   readonly 'batter-too-thin': { readonly looseness: number; readonly most: number; readonly least?: number; readonly hydration?: number };
   readonly 'colour-cannot-guide': { readonly lightness: number };
   readonly 'tawny-out-of-reach': { readonly wanted: number; readonly reached: number };
-  readonly 'colour-before-set': { readonly reached: number };
+  /** What has to happen first takes it past the colour wished for: the core sets, or the wafer dries through. */
+  readonly 'colour-before-set': { readonly reached: number; readonly waitsFor: 'set' | 'dry-through' };
   readonly 'crisp-out-of-reach': { readonly wanted: number; readonly reached: number };
   readonly 'too-dry-before-colour': { readonly after_s: number };
   readonly 'sets-late': { readonly set_C: number; readonly boiling_C: number };
