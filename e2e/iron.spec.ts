@@ -107,7 +107,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   // Both stand in the iron, and hold after a reload.
   await page.reload();
   await settled(page);
-  await expect(page.getByText('± 6 K')).toBeVisible();
+  await expect(page.getByText('± 6 °C')).toBeVisible();
 });
 
 test('a photo from corners to pattern; bad pictures are named and nothing is lost', async ({ page }) => {

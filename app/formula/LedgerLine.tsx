@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import { ArrowLeftRight, CircleHelp, Trash2, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
+import { isHeading } from '../../core/formula/index.ts';
 import { describeCode } from '../../words/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { betweenReadings } from '../../core/weigh/index.ts';
@@ -38,7 +39,7 @@ const MARKS = {
 export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, onRevise, onSwap }: Props) => {
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
-  const isHeading = read.how.some((how) => how.code === 'heading');
+  const isParting = isHeading(read);
   const notes = read.how.filter((how) => !['weighed', 'by-density', 'heading'].includes(how.code)).map(describeCode);
   if (read.ingredientId !== null && line.chosenIngredientId !== null)
     notes.unshift(`taken as ${read.ingredient?.name ?? read.ingredientId}`);
@@ -71,7 +72,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
         <Writing
           key={line.text}
           text={line.text}
-          heading={isHeading}
+          heading={isParting}
           onWrite={(text) =>
             onRevise((now) =>
               text.trim() === ''
@@ -80,7 +81,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
             )
           }
         />
-        {(notes.length > 0 || mark !== null) && !isHeading && (
+        {(notes.length > 0 || mark !== null) && !isParting && (
           <p className={clsx('flex items-center gap-1 pl-1 text-sm', mark === null ? 'text-quiet' : 'text-ink')}>
             {mark !== null && <mark.icon aria-label={mark.label} className="size-3.5 shrink-0" />}
             <span>{notes.join('; ')}</span>
@@ -105,7 +106,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
             {problem}
           </p>
         )}
-        {read.status === 'unresolved' && read.ingredientId === null && !isHeading && (
+        {read.status === 'unresolved' && read.ingredientId === null && !isParting && (
           <IngredientPicker
             about={line.text.slice(0, 40)}
             own={own}
@@ -113,7 +114,7 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
           />
         )}
       </div>
-      {isHeading ? (
+      {isParting ? (
         <span className="col-span-3" />
       ) : (
         <>

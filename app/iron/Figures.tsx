@@ -68,7 +68,8 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
           value={grams(answer.dose_g)}
           figure="dose_g"
           exact={answer.dose_g}
-          note={`g${scoop === null ? '' : ` · ${scoopWords(scoop)}`}`}
+          unit="g"
+          note={scoop === null ? '' : scoopWords(scoop)}
           band={`${moulds > 1 ? `${grams(answer.portion_g)} g a load, ` : ''}${Math.round(answer.portion_mL)} mL; ${isOwn ? 'your own' : `${grams((1 - portionBand) * answer.dose_g)}–${grams((1 + portionBand) * answer.dose_g)} g ${reply.believed === null ? 'by 8 in 10 such irons' : 'by what its loads say'}`}`}
           onWhy={ask('portion')}
         />
@@ -77,7 +78,8 @@ export const Figures = ({ reply, iron, kit, basis, isOwn }: Props) => {
           value={clock(answer.cookTime_s.best)}
           figure="cookTime_s.best"
           exact={answer.cookTime_s.best}
-          note="min"
+          unit="min"
+          note=""
           band={`${good(answer.cookTime_s)}; unsure ${clock(answer.cookTimeBand_s.p10)}–${clock(answer.cookTimeBand_s.p90)}`}
           onWhy={ask('time')}
         />
@@ -101,6 +103,7 @@ const scoopWords = ({ count, name, off }: ScoopAdvice): string => {
 type BlockProps = {
   readonly title: string;
   readonly value: string;
+  readonly unit?: string;
   readonly figure: string;
   readonly exact: number;
   readonly note: string;
@@ -108,12 +111,15 @@ type BlockProps = {
   readonly onWhy?: () => void;
 };
 
-const Block = ({ title, value, figure, exact, note, band, onWhy }: BlockProps) => (
+const Block = ({ title, value, unit, figure, exact, note, band, onWhy }: BlockProps) => (
   <div className="border-l-3 border-ink pl-4">
     <p className="text-[15px] text-quiet">{title}</p>
     <p className="flex flex-wrap items-baseline gap-x-2">
-      <span className="figure text-[56px] whitespace-nowrap" data-figure={figure} data-exact={exact}>
-        {value}
+      <span className="whitespace-nowrap">
+        <span className="figure text-[56px]" data-figure={figure} data-exact={exact}>
+          {value}
+        </span>
+        {unit !== undefined && <span className="ml-2 font-display text-xl font-semibold">{unit}</span>}
       </span>
       <span className="font-display text-xl font-semibold">{note}</span>
     </p>

@@ -48,9 +48,9 @@ describe('the answer', () => {
   });
 
   test('an unresolved line leaves the rest standing', () => {
-    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nflour`) }), describeCode);
+    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nDry:\nflour`) }), describeCode);
     expect(answer.unresolved).toEqual(['a pinch', 'flour']);
-    expect(answer.lines).toHaveLength(9);
+    expect(answer.lines).toHaveLength(10);
     expect(answer.warnings.map((w) => w.code)).toContain('lines-unresolved');
   });
 

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { MODEL_VERSION, roundedTo } from '../basis/index.ts';
+import { isHeading } from '../formula/index.ts';
 import { PARTS } from '../matter/index.ts';
 import type { Advice } from './advice.ts';
 import { chanceAt } from './believed.ts';
@@ -87,7 +88,7 @@ export const answerOf = (a: Advice, say: (finding: Advice['findings'][number]) =
       gramsRange: line.gramsRange === null ? null : line.gramsRange.map((grams) => roundedTo(grams, 3)),
       how: line.how.map(({ code, fields }) => ({ code, fields: plainFields(fields) })),
     })),
-    unresolved: reading.lines.filter((line) => line.grams === null).map((line) => line.text),
+    unresolved: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map((line) => line.text),
     totalMass_g: roundedTo(reading.totalMass_g, 3),
     bakersPercent: reading.bakersPercent === null ? null : roundedValues(reading.bakersPercent, 3),
     composition: roundedValues(composition, 6),

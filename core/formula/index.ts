@@ -31,7 +31,7 @@ export { TOPPINGS, servedNutrition } from './publish/servedNutrition.ts';
 export type { Claim, ComparedClaim, Reckoned } from './read/claims.ts';
 export { claimsOf, compareClaims } from './read/claims.ts';
 export type { ReadLine, ReadSettings } from './read/line.ts';
-export { DEFAULT_READ_SETTINGS, LONGEST_LINE, ingredientOf, readLine } from './read/line.ts';
+export { DEFAULT_READ_SETTINGS, LONGEST_LINE, ingredientOf, isHeading, readLine } from './read/line.ts';
 export { splitRecipe } from './read/pastedRecipe.ts';
 export type { TextAsFormula } from './fromText.ts';
 export { formulaFromText } from './fromText.ts';

@@ -1,7 +1,7 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
 import type { FormulaLine, ParsedFormula, Lift } from '../formula/index.ts';
-import { ingredientOf, scaledWords } from '../formula/index.ts';
+import { ingredientOf, isHeading, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
@@ -221,7 +221,7 @@ export const weighPlan = (reading: ParsedFormula, options: PlanOptions): WeighPl
     steps: inTheirWords(steps, told),
     bowls,
     zeroings,
-    byEye: reading.lines.filter((line) => line.grams === null && line.how[0]?.code !== 'heading').map((line) => line.text),
+    byEye: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map((line) => line.text),
   };
 };
 

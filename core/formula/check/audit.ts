@@ -1,7 +1,7 @@
 import type { Code, FieldsOf, Finding } from '../../basis/index.ts';
 import { finding, sum } from '../../basis/index.ts';
 import { USUAL_GAS_MMOL } from '../leavening.ts';
-import { ingredientOf } from '../read/line.ts';
+import { ingredientOf, isHeading } from '../read/line.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
 
 /** Usual bands, % of flour (*common practice*; wide: a warning, never a refusal). */
@@ -17,7 +17,7 @@ const warning = <C extends Code>(code: C, ...fields: FieldsOf<C>): Finding => fi
 /** What looks wrong with the written amounts, before any iron is chosen. */
 export const auditFindings = (r: Omit<ParsedFormula, 'findings'>): Finding[] => {
   const found: Finding[] = [];
-  const open = r.lines.filter((line) => line.grams === null && !line.how.some((how) => how.code === 'heading'));
+  const open = r.lines.filter((line) => line.grams === null && !isHeading(line));
   if (open.length > 0) found.push(warning('lines-unresolved', { count: open.length }));
   const unknown = r.lines.filter((line) => line.grams !== null && line.ingredientId === null);
   if (unknown.length > 0)

@@ -1,7 +1,7 @@
 import { csvText, escapedMarkdown as escaped } from '../../basis/index.ts';
 import type { Formula } from '../formula.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
-import { ingredientOf } from '../read/line.ts';
+import { ingredientOf, isHeading } from '../read/line.ts';
 
 /** What else is known of a formula when it is written out; nulls are left out. */
 export type FormulaCard = {
@@ -30,7 +30,7 @@ export const formulaCsv = (reading: ParsedFormula): string => {
 /** A formula as a page of Markdown: grams first, the written words behind them, the steps numbered. */
 export const formulaMarkdown = (formula: Formula, reading: ParsedFormula, card: FormulaCard): string => {
   const lines = reading.lines.map((line) => {
-    if (line.how.some((how) => how.code === 'heading')) return `\n**${escaped(line.text)}**\n`;
+    if (isHeading(line)) return `\n**${escaped(line.text)}**\n`;
     return `- ${line.grams === null ? '' : `**${massText(line.grams)} g** `}${escaped(line.text)}`;
   });
   const facts = [

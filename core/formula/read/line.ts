@@ -122,6 +122,9 @@ const unresolved = (text: string, how: How): ReadLine => ({
   prep: { separated: false, whipped: false },
 });
 
+/** "Dry:" parts the list; it is nothing to weigh and lacks no amount. */
+export const isHeading = (line: Pick<ReadLine, 'how'>): boolean => line.how.some(({ code }) => code === 'heading');
+
 /** An unknown thing: its weight counts when it was given as one, its make-up is asked for. */
 const withoutIngredient = (text: string, parts: Parts, settings: ReadSettings): ReadLine => {
   const heading = parts.amounts.length === 0 && (/:\s*$/.test(text) || text === text.toUpperCase());

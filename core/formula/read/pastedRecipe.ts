@@ -173,7 +173,15 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
     const next = bares[index + 1] ?? '';
     // "Brown butter waffles" opens like a step; what stands over a list, a yield or a heading is its name all the same.
     const isToldToDo = isStep(line) && (/[.!]$/.test(line) || isStep(next));
-    const isTitle = index === 0 && hasSteps && lines.length > 2 && !amountFirst(line) && !isToldToDo && wordsIn(line).length <= 12;
+    // Over a list without steps it must name nothing that one could weigh: "Sunday", not "Flour".
+    const isOverAmounts = !line.endsWith(':') && amountFirst(next) && matchIngredient(wordsIn(line)) === null;
+    const isTitle =
+      index === 0 &&
+      (hasSteps || isOverAmounts) &&
+      lines.length > 2 &&
+      !amountFirst(line) &&
+      !isToldToDo &&
+      wordsIn(line).length <= 12;
     const heading = headingOf(raw, line, next);
     if (isTitle && (heading === null || heading === 'same')) {
       const inTitle = IN_TITLE.exec(line);

@@ -133,6 +133,16 @@ describe('what isn’t batter', () => {
     expect([name, lines.length, steps.length]).toEqual(['My squares', 2, 1]);
   });
 
+  test.each(['Sunday', 'Plain', 'Plain waffles', 'Our very best, from Aunt Ida'])('a name over a bare list: %s', (title) => {
+    const { name, lines } = of(`${title}\n2 cups flour\n2 large eggs\n1 3/4 cups milk`);
+    expect([name, lines.map(({ text }) => text)]).toEqual([title, ['2 cups flour', '2 large eggs', '1 3/4 cups milk']]);
+  });
+
+  test.each(['Flour', 'Dry:'])('what one could weigh, or what parts the list, is no name: %s', (first) => {
+    const { lines } = of(`${first}\n2 cups flour\n2 large eggs\n1 3/4 cups milk`);
+    expect(lines[0]?.text).toBe(first);
+  });
+
   test('“(makes 9)” behind a title is what it makes', () => {
     expect(of('Egg bubble waffles (makes 9)\n140 g flour\n2 eggs\nWhisk it all together.')).toMatchObject({
       name: 'Egg bubble waffles',
