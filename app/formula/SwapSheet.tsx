@@ -3,6 +3,7 @@ import type { Formula, FormulaLine, KeptName, Swap } from '../../core/formula/in
 import { linesFromText, readFormula, scaledWords, swapsFor } from '../../core/formula/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
+import { describeCode } from '../../words/index.ts';
 import { grams, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import type { Revise } from './revise.ts';
@@ -45,11 +46,11 @@ const nameIn =
   (own: Session['readSettings']['own'] = []) =>
   (id: string): string =>
     (own.find((one) => one.id === id) ?? ingredientById(id))?.name.toLowerCase() ?? id;
-const amountText = (swap: Swap, nameOf: (id: string) => string): string =>
+const amountText = (swap: Pick<Swap, 'parts'>, nameOf: (id: string) => string): string =>
   swap.parts.map(({ ingredientId, grams: mass }) => `${Number(mass.toFixed(mass < 10 ? 1 : 0))} g ${nameOf(ingredientId)}`).join('\n');
 
 /** The line's place is taken by what stands in; the words that are written stay readable by anybody. */
-const swapped = (formula: Formula, line: FormulaLine, swap: Swap, nameOf: (id: string) => string, left_g = 0): Formula => {
+const swapped = (formula: Formula, line: FormulaLine, swap: Pick<Swap, 'parts'>, nameOf: (id: string) => string, left_g = 0): Formula => {
   const { lines } = linesFromText(amountText(swap, nameOf), newId);
   // A swap of a swap goes back to what was there first.
   const kept = line.swap ?? {
@@ -92,6 +93,21 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
   const [share, setShare] = useState<1 | 0.5>(1);
   const swaps = swapsFor(ingredientId, share * mass_g, session.readSettings.own);
   const left_g = (1 - share) * mass_g;
+  const take = (way: Pick<Swap, 'parts'> | null): void => {
+    if (way === null) return;
+    onRevise((now) => swapped(now, line, way, nameOf, left_g));
+    onClose();
+  };
+  const effectsOf = (way: Pick<Swap, 'parts' | 'change'>): string => {
+    const after = swapped(formula, line, way, nameOf, left_g);
+    const changes = (Object.keys(LEAST) as KeptName[]).flatMap((name) =>
+      Math.abs(way.change[name]) >= LEAST[name] ? [CHANGE_WORDS[name](way.change[name])] : [],
+    );
+    return (
+      [...changes, ...effectOf(formula, after, session), ...tooMuchOf(after, session.readSettings)].join(' · ') ||
+      'as before, as far as it can be told'
+    );
+  };
   return (
     <Sheet title={`Instead of ${grams(mass_g)} g ${nameOf(ingredientId)}`} open onClose={onClose} wide>
       <div role="group" aria-label="How much of it" className="mb-2 flex gap-2">
@@ -109,41 +125,17 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
       </div>
       {swaps.length === 0 && <p>Nothing usual stands in for it.</p>}
       <ul>
-        {swaps.map((swap) => {
-          const after = swapped(formula, line, swap, nameOf, left_g);
-          const changes = (Object.keys(LEAST) as KeptName[]).flatMap((name) =>
-            Math.abs(swap.change[name]) >= LEAST[name] ? [CHANGE_WORDS[name](swap.change[name])] : [],
-          );
-          return (
-            <li key={swap.parts.map((part) => part.ingredientId).join()} className="flex items-center gap-4 border-b border-line py-2">
-              <div className="min-w-0 flex-1">
-                <p className="text-lg">
-                  {swap.parts.map((part, i) => (
-                    <span key={part.ingredientId}>
-                      {i > 0 && ' + '}
-                      <b className="figure text-xl">{grams(part.grams)}</b> g {nameOf(part.ingredientId)}
-                    </span>
-                  ))}
-                </p>
-                <p className="text-[15px] text-quiet">
-                  {[...changes, ...effectOf(formula, after, session), ...tooMuchOf(after, session.readSettings)].join(' · ') ||
-                    'as before, as far as it can be told'}
-                </p>
+        {swaps.map((swap) => (
+          <li key={swap.parts.map((part) => part.ingredientId).join()} className="border-b border-line py-2">
+            <Way {...{ swap, nameOf }} effects={effectsOf(swap)} onTake={() => take(swap)} />
+            {swap.rule !== null && (
+              <div className="mt-1 border-l-3 border-line pl-3" data-rule={swap.rule.code}>
+                <p className="text-[15px]">As cooks do it: {describeCode({ code: swap.rule.code, fields: {} })}</p>
+                <Way swap={swap.rule} nameOf={nameOf} effects={effectsOf(swap.rule)} onTake={() => take(swap.rule)} isRule />
               </div>
-              <button
-                type="button"
-                className="button-plain"
-                aria-label={`Take ${swap.parts.map((part) => nameOf(part.ingredientId)).join(' and ')}`}
-                onClick={() => {
-                  onRevise((now) => swapped(now, line, swap, nameOf, left_g));
-                  onClose();
-                }}
-              >
-                Take it
-              </button>
-            </li>
-          );
-        })}
+            )}
+          </li>
+        ))}
       </ul>
       <p className="mt-3 text-[15px] text-quiet">
         Solved so that water, fat, sugar, starch, protein, salt, acid and gas stay as near as these things allow. Check the allergens below:
@@ -152,3 +144,40 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
     </Sheet>
   );
 };
+
+/** What stands in, and what that leaves otherwise. */
+const Way = ({
+  swap,
+  nameOf,
+  effects,
+  onTake,
+  isRule = false,
+}: {
+  readonly swap: Pick<Swap, 'parts'>;
+  readonly nameOf: (id: string) => string;
+  readonly effects: string;
+  readonly onTake: () => void;
+  readonly isRule?: boolean;
+}) => (
+  <div className="flex items-center gap-4">
+    <div className="min-w-0 flex-1">
+      <p className={isRule ? '' : 'text-lg'}>
+        {swap.parts.map((part, i) => (
+          <span key={part.ingredientId}>
+            {i > 0 && ' + '}
+            <b className={`figure ${isRule ? '' : 'text-xl'}`}>{grams(part.grams)}</b> g {nameOf(part.ingredientId)}
+          </span>
+        ))}
+      </p>
+      <p className="text-[15px] text-quiet">{effects}</p>
+    </div>
+    <button
+      type="button"
+      className="button-plain"
+      aria-label={`Take ${swap.parts.map((part) => nameOf(part.ingredientId)).join(' and ')}${isRule ? ' as cooks do it' : ''}`}
+      onClick={onTake}
+    >
+      Take it
+    </button>
+  </div>
+);

@@ -22,6 +22,17 @@ export type CodeFields = {
   readonly container: None;
   readonly 'weight-in-brackets': None;
   readonly 'amounts-clash': { readonly first_g: number; readonly second_g: number };
+  // Rules of the trade for doing without
+  readonly 'rule-soured-milk': None;
+  readonly 'rule-half-water': None;
+  readonly 'rule-oil-for-butter': None;
+  readonly 'rule-same-weight': None;
+  readonly 'rule-salt-a-stick': None;
+  readonly 'rule-powder-from-soda': None;
+  readonly 'rule-powder-for-soda': None;
+  readonly 'rule-raising-flour': None;
+  readonly 'rule-fine-flour': None;
+  readonly 'rule-brown-sugar': None;
   readonly 'word-by-market': { readonly taken: string; readonly other: string };
   readonly 'words-ignored': { readonly taken: string; readonly words: string };
   readonly 'amount-missing': None;

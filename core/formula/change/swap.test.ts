@@ -143,3 +143,67 @@ test('what the rows name exists', () => {
     expect([id, named.filter((other) => ingredientById(other) === undefined)]).toEqual([id, []]);
   }
 });
+
+/** Swaps with a rule of the trade beside what is solved. */
+const ruleOf = (id: string, grams: number, ...parts: string[]) => {
+  const found = swapsFor(id, grams).find(
+    ({ rule, parts: taken }) => rule !== null && parts.every((p) => taken.some(({ ingredientId }) => ingredientId === p)),
+  );
+  if (found?.rule == null) throw new Error(`no rule for ${id} by ${parts.join(' + ')}`);
+  return {
+    solved: found,
+    rule: found.rule,
+    of: (p: string) => found.rule?.parts.find(({ ingredientId }) => ingredientId === p)?.grams ?? 0,
+  };
+};
+
+describe('rules of the trade beside what is solved', () => {
+  // A US cup is 16 tablespoons; lemon juice 244 g a cup (USDA SR Legacy 09152, from memory): 15 g a spoon.
+  test('a spoon of lemon juice in a cup of milk: as much liquid, two thirds of the acid', () => {
+    const { solved, rule, of } = ruleOf('cultured-milk', 245, 'milk', 'lemon-juice');
+    expect(of('lemon-juice')).toBeCloseTo(15.25, 0);
+    expect(of('milk') + of('lemon-juice')).toBeCloseTo(244, 0);
+    expect(rule.change.acid_meq).toBeLessThan(-5);
+    expect(Math.abs(rule.change.acid_meq)).toBeGreaterThan(1.5 * Math.abs(solved.change.acid_meq));
+    expect(rule.distance).toBeGreaterThan(solved.distance);
+  });
+
+  // A quarter teaspoon of soda (1.15 g) needs 2.58 g of cream of tartar; half a teaspoon (1.5 g) neutralises 58 % of it.
+  test('soda and cream of tartar by spoons: gas enough, soda left over', () => {
+    const { rule, of } = ruleOf('baking-powder', 4.6, 'baking-soda', 'cream-of-tartar');
+    expect(of('cream-of-tartar') / of('baking-soda')).toBeGreaterThan(1.2);
+    expect(of('cream-of-tartar') / of('baking-soda')).toBeLessThan(1.5);
+    expect(rule.change.acid_meq).toBeLessThan(-4);
+  });
+
+  test('three quarters of the butter in oil: a tenth less fat, and the water gone', () => {
+    const { rule } = ruleOf('butter', 227, 'oil');
+    expect(rule.change.fat_g / (0.8111 * 227)).toBeCloseTo(-0.11, 1);
+    expect(rule.change.water_g).toBeLessThan(-30);
+  });
+
+  // One cup of self-rising flour: a cup of flour, 1½ teaspoons of powder, ½ of salt (US extension tables, from memory).
+  test('raising flour by the spoon is next to what is solved', () => {
+    const { solved, of } = ruleOf('self-raising-flour', 250, 'wheat-flour', 'baking-powder', 'salt');
+    expect(of('baking-powder') / part(solved, 'baking-powder')).toBeGreaterThan(0.7);
+    expect(of('baking-powder') / part(solved, 'baking-powder')).toBeLessThan(1.4);
+    expect(of('wheat-flour')).toBeGreaterThan(220);
+  });
+
+  test('every rule scales with what is missing', () => {
+    const ruled = INGREDIENTS.flatMap(({ id }) => swapsFor(id, 100).flatMap(({ rule }) => (rule === null ? [] : [{ id, rule }])));
+    expect(ruled.length).toBeGreaterThan(12);
+    for (const { id, rule } of ruled) {
+      const ids = (r: typeof rule) => r.parts.map(({ ingredientId }) => ingredientId).join();
+      const twice = swapsFor(id, 200).find((swap) => swap.rule !== null && ids(swap.rule) === ids(rule));
+      expect(twice?.rule?.parts.map(({ grams }) => grams / 2)).toEqual(rule.parts.map(({ grams }) => expect.closeTo(grams, 9)));
+    }
+  });
+});
+
+// *Common practice*: of spice ground for the bowl a quarter less; a bean for a tablespoon of extract.
+test('fresh for ground, ground for fresh', () => {
+  expect(part(withPart('cardamom', 4, 'fresh-cardamom'), 'fresh-cardamom')).toBeCloseTo(3, 6);
+  expect(part(withPart('fresh-nutmeg', 3, 'nutmeg'), 'nutmeg')).toBeCloseTo(4, 6);
+  expect(part(withPart('vanilla-extract', 13, 'vanilla-bean'), 'vanilla-bean')).toBeCloseTo(3, 0);
+});

@@ -1,6 +1,8 @@
 import { sum } from '../../basis/index.ts';
 import type { Ingredient } from '../../matter/index.ts';
 import { ingredientById, sugars } from '../../matter/index.ts';
+import type { TradeRule } from './tradeRules.ts';
+import { ruleFor } from './tradeRules.ts';
 
 /** CO₂, g/mol. */
 const CO2_G_PER_MOL = 44.009;
@@ -23,7 +25,13 @@ const KEPT: readonly { readonly name: KeptName; readonly weight: number; readonl
 export type KeptName = 'water_g' | 'fat_g' | 'sugar_g' | 'starch_g' | 'protein_g' | 'salt_g' | 'acid_meq' | 'gas_mmol';
 
 /** One way to do without: masses of what stands in, and what could not be kept (new minus old; only what matters). */
-export type Swap = {
+export type Swap = Taken & {
+  /** How cooks do the same by spoon and cup, where there is a rule, and what that leaves otherwise. */
+  readonly rule: (Taken & { readonly code: TradeRule['code'] }) | null;
+};
+
+/** What is taken, and what that leaves otherwise. */
+type Taken = {
   readonly parts: readonly { readonly ingredientId: string; readonly grams: number }[];
   readonly change: Readonly<Record<KeptName, number>>;
   /** Weighted distance from the original, relative to its mass; 0 is as before. */
@@ -108,6 +116,15 @@ const solve = (original: Ingredient, grams: number, parts: readonly Ingredient[]
       features(original).map((value) => value * grams),
       parts.map(features),
     );
+  const rule = ruleFor(original, grams, parts);
+  return {
+    ...takenBy(original, grams, parts, masses),
+    rule: rule === null ? null : { code: rule.code, ...takenBy(original, grams, parts, rule.masses) },
+  };
+};
+
+/** What these masses of the parts leave otherwise than the original was. */
+const takenBy = (original: Ingredient, grams: number, parts: readonly Ingredient[], masses: readonly number[]): Taken => {
   const kept = parts.map((part, i) => ({ part, mass: masses[i] ?? 0 })).filter(({ mass }) => mass >= LEAST_G);
   const change = Object.fromEntries(
     KEPT.map(({ name, of }) => [name, sum(kept.map(({ part, mass }) => of(part) * mass)) - of(original) * grams]),

@@ -3,6 +3,28 @@ import { row, sr } from './row.ts';
 
 const SPICE = { water: 9, protein: 6, fat: 5, sucrose: 2, fibre: 40, ash: 6 } as const;
 
+/** A spice ready ground, and ground for the bowl: of that a quarter less does the same (*common practice*). */
+const groundTwoWays = (
+  id: string,
+  title: string,
+  word: string,
+  parts: Parameters<typeof row>[3],
+  extra: NonNullable<Parameters<typeof row>[4]>,
+  ...others: string[]
+): Ingredient[] => [
+  row(id, 'flavour', [`${title}, ground`, word, `ground ${word}`, ...others].join('|'), parts, {
+    ...extra,
+    can: { flavour: { kind: id, strength: 1 }, standIns: [[`fresh-${id}`]] },
+  }),
+  row(
+    `fresh-${id}`,
+    'flavour',
+    [`${title}, freshly ground`, `freshly ground ${word}`, `fresh ground ${word}`, `freshly grated ${word}`, `fresh ${word}`].join('|'),
+    parts,
+    { ...extra, can: { flavour: { kind: id, strength: 4 / 3 }, standIns: [[id]] } },
+  ),
+];
+
 export const FLAVOURS: readonly Ingredient[] = [
   row(
     'cocoa',
@@ -29,7 +51,15 @@ export const FLAVOURS: readonly Ingredient[] = [
     'flavour',
     'Vanilla extract|vanilla|vanilla essence|pure vanilla extract',
     { water: 52.58, sucrose: 12.65, alcohol: 34.4, ash: 0.26, starch: 0.11 },
-    { cup: 208, source: sr('02050'), can: { flavour: { kind: 'vanilla', strength: 1 }, standIns: [['vanilla-sugar']] } },
+    { cup: 208, source: sr('02050'), can: { flavour: { kind: 'vanilla', strength: 1 }, standIns: [['vanilla-sugar'], ['vanilla-bean']] } },
+  ),
+  // A bean of 3 g does what a tablespoon of extract does (*common practice*).
+  row(
+    'vanilla-bean',
+    'flavour',
+    'Vanilla bean|vanilla pod|vanilla bean seeds',
+    { ...SPICE, water: 25, fat: 10 },
+    { cup: 110, measures: { each: 3 }, tint: 2, can: { flavour: { kind: 'vanilla', strength: 4.3 }, standIns: [['vanilla-extract']] } },
   ),
   row(
     'vanilla-sugar',
@@ -56,9 +86,9 @@ export const FLAVOURS: readonly Ingredient[] = [
     { fat: 100, starch: 0 },
     { density_gPerML: 0.9, measures: { drop: 0.03 }, can: { flavour: { kind: 'citrus', strength: 4 }, standIns: [['extract'], ['zest']] } },
   ),
-  row('cinnamon', 'flavour', 'Cinnamon, ground|cinnamon|ground cinnamon', { ...SPICE, fibre: 53 }, { cup: 125, tint: 14 }),
-  row('cardamom', 'flavour', 'Cardamom, ground|cardamom|ground cardamom', SPICE, { cup: 96, tint: 4 }),
-  row('nutmeg', 'flavour', 'Nutmeg, ground|nutmeg|ground nutmeg|mace', { ...SPICE, fat: 36 }, { cup: 112, tint: 8 }),
+  ...groundTwoWays('cinnamon', 'Cinnamon', 'cinnamon', { ...SPICE, fibre: 53 }, { cup: 125, tint: 14 }),
+  ...groundTwoWays('cardamom', 'Cardamom', 'cardamom', SPICE, { cup: 96, tint: 4 }),
+  ...groundTwoWays('nutmeg', 'Nutmeg', 'nutmeg', { ...SPICE, fat: 36 }, { cup: 112, tint: 8 }, 'mace'),
   row(
     'ginger',
     'flavour',
