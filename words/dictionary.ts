@@ -107,6 +107,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   // Lift
   'whip-no-eggs': () => 'there is no egg in it to whip',
   'whip-bowl-small': (f) => `the foam needs a bowl of ${f.needs_mL} mL; this one holds ${f.has_mL} mL`,
+  'whip-jug': () => 'a jug is too narrow for a whisk to take air in: a wide bowl whips sooner',
   'whip-plastic': () => 'plastic keeps a trace of fat, and a thousandth of the white’s mass spoils the foam: take metal or glass',
   'whip-cold': (f) => `whites at ${degrees(f.temperature_C)} whip slowly; at room temperature they take a quarter less time`,
   'whip-too-warm': (f) =>

@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
-import { MATERIALS } from '../../core/kit/index.ts';
+import { formOf, MATERIALS } from '../../core/kit/index.ts';
 import type { Choice } from '../look/index.ts';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import { newId } from '../store/index.ts';
@@ -10,6 +10,10 @@ type Props = { readonly kit: Kit; readonly onSave: (change: (kit: Kit) => Kit) =
 type Material = (typeof MATERIALS)[number];
 
 const MATERIAL_CHOICES: readonly Choice<Material>[] = MATERIALS.map((value) => ({ value, label: value }));
+const FORM_CHOICES: readonly Choice<'bowl' | 'jug'>[] = [
+  { value: 'bowl', label: 'bowl' },
+  { value: 'jug', label: 'jug' },
+];
 const remove = 'grid size-11 place-items-center text-quiet hover:text-ink';
 
 /** What the batter is made in, and what it is weighed on. */
@@ -44,7 +48,15 @@ const Bowls = ({ kit, onSave }: Props) => {
               />
             </span>
             <b className="w-24 text-right">{bowl.volume_mL.toLocaleString('en-GB')} mL</b>
-            <span className="w-16 text-quiet">{bowl.material}</span>
+            <span className="flex w-36 items-baseline gap-2 text-quiet">
+              {bowl.material}
+              <InlineSelect
+                label={`${bowl.name} is a`}
+                value={formOf(bowl)}
+                choices={FORM_CHOICES}
+                onChange={(form) => onSave((now) => ({ ...now, bowls: now.bowls.map((b) => (b.id === bowl.id ? { ...b, form } : b)) }))}
+              />
+            </span>
             <button
               type="button"
               aria-label={`Remove ${bowl.name}`}

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
+import { bowlForFoam, formOf } from '../../core/kit/index.ts';
 import { ingredientOf, LIFT_FACTS } from '../../core/formula/index.ts';
 import type { SugarTime, WhipTool } from '../../core/lift/index.ts';
 import {
@@ -9,6 +10,7 @@ import {
   bestStop,
   foamDensity,
   foamPlan,
+  foamBowl_mL,
   foamVolume_mL,
   foldedDensity,
   learnedTimeFactor,
@@ -60,9 +62,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const [tool, setTool] = useState<WhipTool>('hand-mixer');
   const [cold, setCold] = useState(false);
   const [additions, setAdditions] = useState<1 | 2 | 3>(2);
-  const [bowlId, setBowlId] = useState(
-    kit.bowls.find((bowl) => bowl.material === 'metal' && bowl.volume_mL > 2000)?.id ?? kit.bowls[0]?.id ?? '',
-  );
+  const [chosenBowlId, setBowlId] = useState<string | null>(null);
   const done = session.lots.flatMap((l) =>
     l.events.flatMap((event) =>
       event.kind === 'whipped' && event.data.tool === tool && event.data.reckoned_s > 0 ? [event.data.seconds / event.data.reckoned_s] : [],
@@ -79,8 +79,8 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
     warm: reading.lift === 'ribbon',
     timeFactor,
   };
-  const bowl = kit.bowls.find((b) => b.id === bowlId) ?? null;
-  const findings = whipFindings(whip, bowl);
+  const bowl = kit.bowls.find(({ id }) => id === chosenBowlId) ?? bowlForFoam(kit.bowls, whip.egg_g > 0 ? foamBowl_mL(whip) : 0);
+  const findings = whipFindings(whip, bowl === null ? null : { ...bowl, form: formOf(bowl) });
   const plan = foamPlan({ ...whip, egg_g: Math.max(1, whip.egg_g) });
   const [elapsed, running, press] = useStopwatch(formula.id);
   const stage = stageAt(plan, elapsed);
@@ -148,7 +148,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
           <p>
             <InlineSelect
               label="Bowl"
-              value={bowlId}
+              value={bowl?.id ?? ''}
               choices={kit.bowls.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}` }))}
               onChange={setBowlId}
             />

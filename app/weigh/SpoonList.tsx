@@ -1,6 +1,7 @@
 import { Printer } from 'lucide-react';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
+import { largestJug } from '../../core/kit/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import type { WeighPlan, WeighStep } from '../../core/weigh/index.ts';
@@ -24,7 +25,7 @@ const marksOf = (steps: readonly WeighStep[], kit: Kit): ReadonlyMap<string, str
       ? [{ step, mL: step.grams / ingredient.density_gPerML }]
       : [];
   });
-  const jug = kit.bowls.find((bowl) => /jug/i.test(bowl.name))?.volume_mL ?? 1000;
+  const jug = largestJug(kit.bowls)?.volume_mL ?? 1000;
   const marks = jugMarks(
     liquids.map(({ mL }) => mL),
     jug,

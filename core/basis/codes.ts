@@ -111,6 +111,7 @@ export type CodeFields = {
   readonly 'whip-no-eggs': None;
   readonly 'whip-bowl-small': { readonly needs_mL: number; readonly has_mL: number };
   readonly 'whip-plastic': None;
+  readonly 'whip-jug': None;
   readonly 'whip-cold': { readonly temperature_C: number };
   readonly 'whip-too-warm': { readonly most_C: number; readonly sets_C: number };
   readonly 'ferment-too-short': { readonly hours: number; readonly nearest_h: number };

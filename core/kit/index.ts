@@ -1,3 +1,4 @@
+export { bowlForFoam, formOf, largestJug } from './bowl.ts';
 export { circuitFindings } from './circuits.ts';
 export type { CodeId } from './codes.ts';
 export { CODES, CODE_IDS } from './codes.ts';

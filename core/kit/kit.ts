@@ -68,7 +68,16 @@ export const Kit = z.object({
     )
     .max(6),
   bowls: z
-    .array(z.object({ id: z.string().max(40), name: Name, volume_mL: z.number().positive().max(60_000), material: z.enum(MATERIALS) }))
+    .array(
+      z.object({
+        id: z.string().max(40),
+        name: Name,
+        volume_mL: z.number().positive().max(60_000),
+        material: z.enum(MATERIALS),
+        /** Nothing said: by its name. */
+        form: z.enum(['bowl', 'jug']).optional(),
+      }),
+    )
     .max(20),
   /** What a kilogram costs, by ingredient id, in the kitchen's own money. */
   pricesPerKg: z.record(z.string().max(64), z.number().min(0).max(100_000)),

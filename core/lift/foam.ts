@@ -135,14 +135,24 @@ export const peakStand = (plan: FoamPlan, seconds: number): number => {
 /** Egg sets in the bowl above this, °C: white from about 62; over water the bowl is kept well below (egg texts, from memory). */
 export const EGG_SETS_C = 60;
 export const WARM_BOWL_MOST_C = 50;
+
+/** What a bowl must hold for a foam to be whipped stiff in it, mL: half as much again as the foam, to whole decilitres. */
+export const foamBowl_mL = (whip: Whip): number => {
+  const plan = foamPlan(whip);
+  return Math.ceil((foamVolume_mL(whip, overrunAt(plan, plan.reached_s.stiff)) * 1.5) / 100) * 100;
+};
+
 /** `whip-no-eggs`, `whip-bowl-small` {needs_mL}, `whip-plastic`, `whip-cold`, `whip-too-warm`. */
-export const whipFindings = (whip: Whip, bowl: { readonly volume_mL: number; readonly material: string } | null): Finding[] => {
+export const whipFindings = (
+  whip: Whip,
+  bowl: { readonly volume_mL: number; readonly material: string; readonly form: 'bowl' | 'jug' } | null,
+): Finding[] => {
   const found: Finding[] = [];
   if (!(whip.egg_g > 0)) return [{ code: 'whip-no-eggs', level: 'warning', fields: {} }];
-  const plan = foamPlan(whip);
-  const needs_mL = Math.ceil((foamVolume_mL(whip, overrunAt(plan, plan.reached_s.stiff)) * 1.5) / 100) * 100;
+  const needs_mL = foamBowl_mL(whip);
   if (bowl !== null && bowl.volume_mL < needs_mL)
     found.push({ code: 'whip-bowl-small', level: 'warning', fields: { needs_mL, has_mL: bowl.volume_mL } });
+  if (bowl?.form === 'jug') found.push({ code: 'whip-jug', level: 'note', fields: {} });
   if (bowl?.material === 'plastic' && whip.kind === 'whites') found.push({ code: 'whip-plastic', level: 'warning', fields: {} });
   if (whip.kind === 'whites' && whip.temperature_C < 12)
     found.push({ code: 'whip-cold', level: 'note', fields: { temperature_C: Math.round(whip.temperature_C) } });

@@ -21,6 +21,7 @@ export {
   WHIP_TOOLS,
   WHITE_DENSITY,
   airAfterStanding,
+  foamBowl_mL,
   foamDensity,
   foamPlan,
   foamVolume_mL,

@@ -115,11 +115,12 @@ describe('whip', () => {
   });
 
   test('what to mind: no eggs, a bowl too small or of plastic, cold whites, a bath too hot', () => {
-    const codes = (changes: Partial<Whip>, bowl: { volume_mL: number; material: string } | null = null): string[] =>
-      whipFindings({ ...WHITES, ...changes }, bowl).map((f) => f.code);
+    const codes = (changes: Partial<Whip>, bowl: { volume_mL: number; material: string; form?: 'bowl' | 'jug' } | null = null): string[] =>
+      whipFindings({ ...WHITES, ...changes }, bowl === null ? null : { form: 'bowl', ...bowl }).map((f) => f.code);
     expect(codes({ egg_g: 0 })).toEqual(['whip-no-eggs']);
     expect(codes({}, { volume_mL: 500, material: 'metal' })).toEqual(['whip-bowl-small']);
     expect(codes({}, { volume_mL: 5000, material: 'plastic' })).toEqual(['whip-plastic']);
+    expect(codes({}, { volume_mL: 5000, material: 'metal', form: 'jug' })).toEqual(['whip-jug']);
     expect(codes({ temperature_C: 5 })).toEqual(['whip-cold']);
     expect(codes({ kind: 'whole-egg', temperature_C: 58 })).toEqual(['whip-too-warm']);
     expect(codes({})).toEqual([]);

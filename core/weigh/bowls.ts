@@ -1,6 +1,7 @@
 import type { Finding } from '../basis/index.ts';
 import type { Lift } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
+import { formOf } from '../kit/index.ts';
 
 /** What a bowl is for while a batter is made. */
 export const BOWL_ROLES = ['dry', 'wet', 'melt', 'foam', 'yolks', 'crack', 'top'] as const;
@@ -20,6 +21,9 @@ const RISE: Readonly<Record<Lift, number>> = {
   yeasted: 2.3,
 };
 
+/** Lifts by air that is whipped in. */
+export const isFoamed = (lift: Lift): boolean => lift === 'folded' || lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed';
+
 export type BowlNeed = {
   /** Just mixed, mL. */
   readonly mixed_mL: number;
@@ -37,7 +41,9 @@ export const mixingBowl = (mass_g: number, density_gPerML: number, lift: Lift, b
   const risen_mL = mixed_mL * RISE[lift];
   // It must be stirred when just mixed, and not run over when it has risen.
   const rim_mL = Math.max(mixed_mL / WORKING_SHARE, risen_mL / 0.95);
-  const bySize = [...bowls].sort((a, b) => a.volume_mL - b.volume_mL);
+  // A foam is folded in with a wide spoon: no jug, where there is a bowl.
+  const wide = isFoamed(lift) ? bowls.filter((one) => formOf(one) === 'bowl') : [];
+  const bySize = [...(wide.length > 0 ? wide : bowls)].sort((a, b) => a.volume_mL - b.volume_mL);
   const bowl = bySize.find((candidate) => candidate.volume_mL >= rim_mL) ?? null;
   const judged = bowl ?? bySize.at(-1);
   return { mixed_mL, risen_mL, bowl, share: judged === undefined ? null : risen_mL / judged.volume_mL };

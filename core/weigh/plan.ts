@@ -5,6 +5,7 @@ import { ingredientOf, isHeading, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
+import { isFoamed } from './bowls.ts';
 import type { Stage, Told } from './told.ts';
 import { toldBySteps } from './told.ts';
 import { scaleFor } from './scale.ts';
@@ -64,7 +65,6 @@ const isDry = (i: Ingredient): boolean =>
   (i.role === 'flavour' && (i.composition?.water ?? 1) < 0.2 && (i.composition?.fat ?? 0) < 0.9);
 
 const isSeparated = (lift: Lift): boolean => lift === 'folded';
-const isFoamed = (lift: Lift): boolean => lift === 'folded' || lift === 'whole-egg' || lift === 'ribbon' || lift === 'frothed';
 
 const bowlOf = (i: Ingredient | undefined, lift: Lift): BowlRole => {
   if (i === undefined) return 'wet';
