@@ -49,12 +49,23 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await page.getByRole('button', { name: 'Swap ½ cup (60 g) butter' }).click();
   await page.getByRole('button', { name: 'Take vegetable oil and water' }).click();
   await page.getByRole('button', { name: 'Swap 1 3/4 cups milk' }).click();
-  await page.getByRole('button', { name: /^Take evaporated milk and water/ }).click();
+  await page.getByRole('button', { name: 'Take evaporated milk and water', exact: true }).click();
   await expect(page.getByText('2 swaps in force.')).toBeVisible();
   await page.getByRole('button', { name: 'Balance them together' }).click();
   await page.getByRole('button', { name: 'Undo the swap of ½ cup (60 g) butter' }).first().click();
   await expect(page.getByLabel('Grams of ½ cup (60 g) butter')).toHaveValue('60');
   await expect(page.getByText('instead of 1 3/4 cups milk').first()).toBeVisible();
+
+  // Half a line only, as the trade does it; put back, the whole is there again.
+  await page.getByRole('button', { name: 'Swap ½ cup (60 g) butter' }).click();
+  const swap = page.getByRole('dialog');
+  await swap.getByRole('button', { name: 'half of it, 30 g' }).click();
+  await expect(swap.locator('[data-rule="rule-oil-for-butter"]')).toContainText('three quarters');
+  await swap.getByRole('button', { name: 'Take vegetable oil as cooks do it' }).click();
+  await expect(page.getByLabel('Grams of ¼ cup (30 g) butter')).toHaveValue('30');
+  await expect(page.getByLabel(/^Grams of 21\.\d g vegetable oil|^Grams of 22 g vegetable oil/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the swap of ½ cup (60 g) butter' }).first().click();
+  await expect(page.getByLabel('Grams of ½ cup (60 g) butter')).toHaveValue('60');
 
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
   await page.getByLabel('times', { exact: true }).fill('1.6');

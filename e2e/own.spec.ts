@@ -58,10 +58,10 @@ test('a dial with words on it takes them wherever a mark is entered', async ({ p
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Words on its dial').fill('medium');
-  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByText('a word and its mark')).toBeVisible();
   await sheet.getByLabel('Words on its dial').fill('low 1, medium 3, high 5');
-  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toHaveCount(0);
   await open(page, 'iron');
   await settled(page);

@@ -260,34 +260,50 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Plate, cm² (one face)').fill('0');
-  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
+  await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByRole('alert')).toBeVisible();
   await sheet.getByLabel('Plate, cm² (one face)').fill('260');
   await sheet.getByLabel('Room between plates, mL').fill('380');
-  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Deep A' })).toContainText('380 mL');
-  // Everything else of it, too; what was typed outlives a tap beside the sheet, and a reload.
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  const deepA = page.getByRole('listitem').filter({ hasText: 'Deep A' });
+  await expect(deepA).toContainText('380 mL');
+  await page.getByRole('button', { name: 'Back to what it was' }).click();
+  await expect(deepA).toContainText('360 mL');
+  // Everything else of it, too. Left by a tap beside the sheet, what makes sense is kept, and what doesn’t waits.
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   await sheet.getByLabel('Set by').selectOption('thermostat');
   await sheet.getByLabel('Moulds').fill('2');
   await sheet.getByLabel('turned over while it cooks').uncheck();
   await sheet.getByLabel('beeps').check();
+  await sheet.getByLabel('Both plates weigh, kg').fill('-1');
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await page.reload();
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   await expect(sheet.getByLabel('Moulds')).toHaveValue('2');
   await expect(sheet.getByLabel('Set by')).toHaveValue('thermostat');
-  await sheet.getByRole('button', { name: /Keep as revision/ }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Deep A' })).toContainText('2 moulds');
+  await sheet.getByLabel('Both plates weigh, kg').fill('1.6');
+  await page.keyboard.press('Escape');
+  await expect(deepA).toContainText('2 moulds');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   await expect(sheet.getByLabel('Lowest mark')).toHaveCount(0);
   await expect(sheet.getByLabel('beeps')).toBeChecked();
   await page.keyboard.press('Escape');
-  await page.getByLabel('Altitude, m').fill('9000');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  const altitude = page.getByLabel('Altitude, m');
+  await altitude.fill('9000');
+  await altitude.blur();
   await expect(page.getByText('a whole number from −430 to 5,500')).toBeVisible();
-  await expect(page.getByLabel('Altitude, m')).toHaveValue('9000');
+  await expect(altitude).toHaveValue('9000');
+  // What makes sense is kept as it is left, and taken back by a touch.
+  await altitude.fill('1800');
+  await altitude.press('Enter');
+  await page.getByRole('region', { name: 'Kitchen' }).getByRole('button', { name: 'Back to what it was' }).click();
+  await expect(altitude).toHaveValue('1240');
+  await altitude.fill('900');
+  await altitude.blur();
+  await expect(page.getByText('Altitude, m is kept.')).toBeVisible();
+  await page.reload();
+  await expect(altitude).toHaveValue('900');
 });
 
 test('the line is right after a load on the second tab takes over', async ({ page, context }) => {

@@ -157,21 +157,19 @@ export const IronForm = ({
     register,
     handleSubmit,
     setValue,
-    formState: { errors },
+    formState: { errors, isDirty },
   } = form;
+  const keep = handleSubmit((values) => {
+    forgetDraft(draft);
+    if (isDirty) onSave((now) => measured(now, values));
+    else onClose();
+  });
   const chosen = useWatch({ control: form.control, name: 'control' });
   const fixed = chosen === 'fixed';
   return (
-    <Sheet title={iron.name} open onClose={onClose} wide>
-      <form
-        className="grid gap-3 sm:grid-cols-3"
-        onSubmit={(event) => {
-          void handleSubmit((values) => {
-            forgetDraft(draft);
-            onSave((now) => measured(now, values));
-          })(event);
-        }}
-      >
+    // However it is left, what makes sense is kept; what doesn’t yet waits in the draft.
+    <Sheet title={iron.name} open onClose={() => (isDirty ? void keep().then(onClose) : onClose())} wide>
+      <form className="grid gap-3 sm:grid-cols-3" onSubmit={(event) => void keep(event)}>
         <TextField label="Name" error={errors.name} {...register('name')} />
         <TextField label="Plate, cm² (one face)" error={errors.footprint_cm2} inputMode="decimal" {...register('footprint_cm2')} />
         <TextField label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
@@ -283,7 +281,7 @@ export const IronForm = ({
         </div>
         <div className="flex items-end sm:col-span-3">
           <button type="submit" className="button-act">
-            Keep as revision {iron.rev + 1}
+            Done
           </button>
         </div>
       </form>

@@ -22,6 +22,8 @@ export const KitStation = () => {
   const carryOut = useDo();
   const [edited, setEdited] = useState<Iron | null>(null);
   const [describing, setDescribing] = useState(false);
+  /** As it was before it was measured anew. */
+  const [before, setBefore] = useState<Iron | null>(null);
   const [removed, setRemoved] = useState<Iron | null>(null);
   const guard = useGuard();
   if (session === undefined) return null;
@@ -57,6 +59,23 @@ export const KitStation = () => {
               setRemoved(null);
             }}
           />
+        )}
+        {before !== null && (
+          <p role="status" className="no-print mt-2 flex flex-wrap items-center gap-3 border-l-3 border-act bg-sheet px-3 py-1">
+            {before.name} is kept as revision {(irons.find(({ id }) => id === before.id)?.rev ?? before.rev).toString()}; the loads before
+            it belong to the one before.
+            <button
+              type="button"
+              className={PRESS}
+              onClick={() => {
+                const now = irons.find(({ id }) => id === before.id);
+                if (now !== undefined) void carryOut(commands.reviseIron(now, () => before));
+                setBefore(null);
+              }}
+            >
+              Back to what it was
+            </button>
+          </p>
         )}
         {irons.length === 0 && (
           <p className="mt-2 text-lg">
@@ -134,6 +153,7 @@ export const KitStation = () => {
           onClose={() => setEdited(null)}
           onSave={(next) => {
             void carryOut(commands.reviseIron(edited, next));
+            setBefore(edited);
             setEdited(null);
           }}
         />

@@ -1,4 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
@@ -31,14 +32,18 @@ const Place = z.object({
 });
 
 type Place = z.infer<typeof Place>;
+const NAMES = Object.keys(Place.shape) as (keyof Place)[];
 
-/** Where the kitchen stands and how it measures; kept as soon as every entry makes sense. */
+type Kept = { readonly name: keyof Place; readonly label: string; readonly before: Place[keyof Place] };
+
+/** Where the kitchen stands and how it measures; each entry is kept when it is left, as soon as it makes sense, and can be taken back. */
 export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (changes: Partial<Kit>) => void }) => {
   const {
     register,
-    handleSubmit,
-    formState: { errors, isDirty, dirtyFields },
-    reset,
+    getValues,
+    trigger,
+    formState: { errors },
+    resetField,
   } = useForm({
     resolver: zodResolver(Place),
     // What is stored may change under the form: an import, another tab. What was typed stays.
@@ -46,18 +51,26 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
     resetOptions: { keepDirtyValues: true },
     mode: 'onBlur',
   });
-  const save = handleSubmit((values) => {
+  const [kept, setKept] = useState<Kept | null>(null);
+  const keep = async (entry: HTMLInputElement | HTMLSelectElement): Promise<void> => {
+    const name = NAMES.find((one) => one === entry.name);
+    if (name === undefined || !(await trigger(name))) return;
+    const value = Place.shape[name].parse(getValues(name));
+    if (value === kit[name]) return;
     // Only what was touched: the rest may have changed since the form was opened.
-    const touched = Object.keys(dirtyFields) as (keyof Place)[];
-    onSave(Object.fromEntries(touched.map((name) => [name, values[name]])));
-    reset(values);
-  });
+    onSave({ [name]: value });
+    resetField(name, { defaultValue: value });
+    setKept({ name, label: entry.labels?.[0]?.childNodes[0]?.textContent ?? name, before: kit[name] });
+  };
+  const isEntry = (target: EventTarget): target is HTMLInputElement | HTMLSelectElement =>
+    target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
   return (
     <form
       className="grid gap-3 sm:grid-cols-3"
-      onSubmit={(event) => {
-        void save(event);
-      }}
+      onBlur={({ target }) => void (isEntry(target) && keep(target))}
+      onChange={({ target }) => void (target instanceof HTMLSelectElement && keep(target))}
+      onKeyDown={({ key, target }) => void (key === 'Enter' && isEntry(target) && keep(target))}
+      onSubmit={(event) => event.preventDefault()}
     >
       <TextField label="Kitchen" error={errors.name} {...register('name')} />
       <TextField label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
@@ -127,11 +140,26 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         </select>
       </label>
       <TextField label="Money" error={errors.currency} {...register('currency')} />
-      <div className="sm:col-span-3">
-        <button type="submit" className="button-act" disabled={!isDirty}>
-          Keep
-        </button>
-      </div>
+      <p role="status" className="min-h-11 text-[15px] sm:col-span-3">
+        {kept === null ? (
+          <span className="text-quiet">Every entry is kept as you leave it.</span>
+        ) : (
+          <>
+            {kept.label} is kept.{' '}
+            <button
+              type="button"
+              className="min-h-11 font-semibold text-act underline underline-offset-2"
+              onClick={() => {
+                onSave({ [kept.name]: kept.before });
+                resetField(kept.name, { defaultValue: kept.before });
+                setKept(null);
+              }}
+            >
+              Back to what it was
+            </button>
+          </>
+        )}
+      </p>
     </form>
   );
 };

@@ -2,7 +2,7 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 
-/** A sheet over the station; Escape and the cross close it. */
+/** A sheet pulled in over the station from the right, from below on a phone; Escape and the cross close it. */
 export const Sheet = ({
   title,
   open,
@@ -18,11 +18,12 @@ export const Sheet = ({
 }) => (
   <Dialog open={open} onClose={onClose} className="relative z-50">
     <DialogBackdrop className="fixed inset-0 bg-ink/40" />
-    <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
+    <div className="fixed inset-0 flex justify-end overflow-hidden max-sm:items-end">
       <DialogPanel
-        className={`w-full ${wide === 'very' ? 'max-w-6xl' : wide ? 'max-w-3xl' : 'max-w-xl'} rounded-xl bg-sheet p-5 shadow-2xl`}
+        transition
+        className={`h-full w-full ${wide === 'very' ? 'max-w-6xl' : wide ? 'max-w-3xl' : 'max-w-xl'} overflow-y-auto border-l-4 border-act bg-sheet px-6 pb-6 shadow-2xl transition duration-150 ease-out data-closed:translate-x-16 data-closed:opacity-0 motion-reduce:transition-none max-sm:h-[94dvh] max-sm:border-t-4 max-sm:border-l-0 max-sm:px-4 max-sm:data-closed:translate-x-0 max-sm:data-closed:translate-y-16`}
       >
-        <div className="mb-3 flex items-start justify-between gap-4">
+        <div className="sticky top-0 z-10 -mx-6 mb-1 flex items-start justify-between gap-4 bg-sheet px-6 pt-5 pb-2 max-sm:-mx-4 max-sm:px-4">
           <DialogTitle className="text-xl">{title}</DialogTitle>
           <button
             type="button"
