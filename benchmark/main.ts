@@ -8,6 +8,7 @@ import {
   linesFromText,
   readFormula,
   readLine,
+  formulaFromText,
   formulaIssues,
   swapTogether,
 } from '../core/formula/index.ts';
@@ -17,6 +18,8 @@ import type { FaceRequest } from '../core/photo/index.ts';
 import { readFace } from '../core/photo/index.ts';
 import { patternCurve, patternMap, plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import { planRun } from '../core/run/index.ts';
+import { DEFAULT_KIT } from '../core/kit/index.ts';
+import { weighPlan } from '../core/weigh/index.ts';
 import { sampleScene, samplePhoto, sampleTruth } from '../demo/samplePhoto.ts';
 import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
 import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
@@ -82,6 +85,22 @@ const night: Ferment = {
   rateFactor: 1,
 };
 
+const WHOLE_RECIPE = `Barn waffles (makes 8)
+Dry:
+2 cups flour
+1 tbsp baking powder
+3/4 tsp salt
+For the batter
+3 large eggs, separated
+1 3/4 cups buttermilk
+1/2 cup butter, melted
+2 tbsp sugar for the whites
+1. Whisk the dry things for a minute.
+2. Beat yolks, buttermilk and warm butter, stir into the dry.
+3. Whip the whites soft, then the sugar in, and fold.
+4. Preheat the iron for ten minutes; pour 3/4 cup and cook 4 to 5 minutes on mark 3 1/2.
+To serve: maple syrup`;
+
 /** Forty lines of five hands, as a formula. */
 const forty = {
   lines: linesFromText(Array.from({ length: 5 }, () => BATTERS.quick).join('\n'), () => Math.random().toString(36)).lines.slice(0, 40),
@@ -125,6 +144,19 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   ['an advice: setting found, band, curves', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron }), 90, 60],
   ['a wafer advice', () => advise({ ...DEFAULT_CONDITIONS, reading: readBatter('wafer'), iron: presetIron('wafer') }), 40, 25],
   ['200 lines read', () => Array.from({ length: 25 }, () => BATTERS.quick.split('\n').map((line) => readLine(line))), 20, 10],
+  [
+    'a pasted recipe: read, checked, its weighing planned',
+    () => {
+      const formula = formulaFromText(WHOLE_RECIPE, () => Math.random().toString(36));
+      const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, DEFAULT_READ_SETTINGS);
+      return [
+        formulaIssues(reading, claimsOf(formula.steps, formula.yieldHint), null),
+        weighPlan(reading, { scales: DEFAULT_KIT.scales, factor: 1, lineIds: formula.lines.map(({ id }) => id), steps: formula.steps }),
+      ];
+    },
+    100,
+    60,
+  ],
   [
     'all of a 40-line formula after one keystroke',
     () => {

@@ -33,8 +33,7 @@ type Compared = {
 const colourCurves = (compared: readonly Compared[]): EChartsCoreOption => ({
   animation: false,
   aria: { enabled: true },
-  grid: { left: 44, right: 16, top: 30, bottom: 34 },
-  legend: { top: 0, itemWidth: 34, textStyle: { fontSize: 14 } },
+  grid: { left: 44, right: 16, top: 12, bottom: 34 },
   xAxis: { type: 'value', min: 0, axisLabel: { formatter: (s: number) => clock(s) }, splitLine: { show: false } },
   yAxis: {
     type: 'value',
@@ -70,8 +69,7 @@ const madeOf = (compared: readonly Compared[]): EChartsCoreOption => {
   return {
     animation: false,
     aria: { enabled: true },
-    grid: { left: 8, right: 16, top: 28, bottom: 8, containLabel: true },
-    legend: { top: 0, itemWidth: 16, textStyle: { fontSize: 14 } },
+    grid: { left: 8, right: 16, top: 8, bottom: 8, containLabel: true },
     xAxis: { type: 'value', max: 100, show: false },
     yAxis: {
       type: 'category',
@@ -191,11 +189,25 @@ export const CompareSheet = ({
         <div className="mt-3 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
           <figure>
             <figcaption className="font-display font-bold">Made of, % by mass</figcaption>
-            <Chart options={madeOf(compared)} label="Composition of each formula, by mass" height={60 + 40 * compared.length} />
+            <Chart
+              options={madeOf(compared)}
+              keys={PARTS.map((name, i) => ({ name, colour: '#20262a', fill: FILLS[i] ?? '#fff' }))}
+              label="Composition of each formula, by mass"
+              height={60 + 40 * compared.length}
+            />
           </figure>
           <figure>
             <figcaption className="font-display font-bold">Tawny step over time</figcaption>
-            <Chart options={colourCurves(compared)} label="How each formula colours on this iron" height={220} />
+            <Chart
+              options={colourCurves(compared)}
+              keys={compared.map(({ formula: { name } }, i) => ({
+                name,
+                colour: STYLES[i]?.colour ?? '#20262a',
+                dash: STYLES[i]?.dash ?? 'solid',
+              }))}
+              label="How each formula colours on this iron"
+              height={220}
+            />
           </figure>
         </div>
       </Suspense>

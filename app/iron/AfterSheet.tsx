@@ -19,7 +19,7 @@ const PLACES: Readonly<
   >
 > = {
   rack: { name: () => 'on a rack', colour: '#14535a', dash: 'solid' },
-  dish: { name: () => 'on a dish', colour: '#8b5a2b', dash: 'dashed' },
+  dish: { name: () => 'on a dish', colour: '#5d6770', dash: 'dashed' },
   stack: { name: () => 'in a pile', colour: '#b5331c', dash: 'dotted' },
   oven: { name: (unit) => `in an oven at ${temperature(93, unit)}`, colour: '#20262a', dash: 'solid' },
 };
@@ -50,8 +50,7 @@ export const AfterSheet = ({
         ? null
         : {
             animation: false,
-            grid: { left: 34, right: 16, top: 34, bottom: 28 },
-            legend: { top: 0, left: 0, itemWidth: 26 },
+            grid: { left: 34, right: 16, top: 12, bottom: 28 },
             xAxis: { type: 'value', min: 0, max: 30, axisLabel: { formatter: '{value} min' } },
             yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: '#dde2df' } } },
             series: courses.map(({ place, course }) => ({
@@ -74,7 +73,12 @@ export const AfterSheet = ({
           <section aria-label="Crispness by where they lie">
             <h3>Crispness, by where they lie</h3>
             <Suspense fallback={<div style={{ height: 240 }} />}>
-              <Chart options={options} label="Crispness over thirty minutes on a rack, on a dish, in a pile and in an oven" height={240} />
+              <Chart
+                options={options}
+                keys={courses.map(({ place }) => ({ ...PLACES[place], name: PLACES[place].name(unit) }))}
+                label="Crispness over thirty minutes on a rack, on a dish, in a pile and in an oven"
+                height={240}
+              />
             </Suspense>
             <ul className="mt-2">
               {courses.map(({ place, course, lost_min }) => (

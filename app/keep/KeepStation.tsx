@@ -230,7 +230,7 @@ const Kept = ({
       id={`kept-${item.id}`}
       tabIndex={-1}
       data-found={isFound}
-      className={`grid data-[found=true]:outline-4 data-[found=true]:outline-act grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}
+      className={`grid data-[found=true]:outline-4 data-[found=true]:outline-act lg:grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 border-l-4 bg-sheet p-3 ${isHazard ? 'border-hazard' : 'border-ink'}`}
     >
       <div>
         <p className="flex flex-wrap items-baseline gap-x-3">
@@ -260,7 +260,7 @@ const Kept = ({
         </ul>
         <DampAir session={session} item={item} />
       </div>
-      <div className="flex max-w-md flex-wrap items-end justify-end gap-2">
+      <div className="flex max-w-md flex-wrap items-end gap-2 lg:justify-end">
         <button type="button" className="button-plain" onClick={onLabel}>
           <Printer aria-hidden className="size-5" /> Label
         </button>

@@ -86,7 +86,7 @@ export const KitStation = () => {
             .
           </p>
         )}
-        <ul className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+        <ul className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-md:grid-cols-1">
           {irons.map((iron) => (
             <li key={iron.id} className="flex items-center gap-4 bg-sheet p-3">
               <IronPlan iron={iron} />

@@ -5,7 +5,7 @@ import { YEAST_HURT_C, yeastAs, yeastedBowl } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Metric, Findings, grams, InlineSelect, temperature, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { curveOptions, withLegend } from './curves.ts';
+import { curves } from './curves.ts';
 import { FermentNight } from './FermentNight.tsx';
 import { Liquid } from './Liquid.tsx';
 import { Readings } from './Readings.tsx';
@@ -41,33 +41,31 @@ const rows = (row: Float64Array): (readonly [number, number])[] =>
   Array.from({ length: Math.floor((row.length - 1) / 5) + 1 }, (_, i) => [(5 * i) / 60, row[5 * i] ?? 0] as const);
 
 /** Temperature and volume over the night, with what was read. */
-const optionsOf = ({ path, ripe, night, startAt, duration_s, readings }: FermentState, kit: Session['kit']) =>
-  withLegend(
-    curveOptions(
-      { min: 0, max: path.minutes / 60, say: (h) => timeOfDay(startAt + h * HOUR_MS, kit.zone) },
-      { min: 0, max: 5 * Math.ceil(Math.max(31, night.start_C + 3) / 5), say: (t) => temperature(t, kit.temperatureUnit) },
-      [
-        { name: 'temperature', colour: '#20262a', dash: 'solid', points: rows(path.T_C) },
-        { name: 'volume', colour: '#14535a', dash: 'dashed', points: rows(path.rise), right: true },
-        ...(readings.some((r) => r.what === 'temperature_C')
-          ? [
-              {
-                name: 'read',
-                colour: '#6d5f57',
-                dash: 'dotted' as const,
-                points: readings.flatMap((r) => (r.what === 'temperature_C' ? [[r.at_s / 3600, r.value] as const] : [])),
-              },
-            ]
-          : []),
-      ],
-      [
-        ...(ripe.from_min === null ? [] : [{ x: ripe.from_min / 60, label: 'ready' }]),
-        ...(ripe.until_min === null ? [] : [{ x: ripe.until_min / 60, label: 'over-ripe' }]),
-        { x: duration_s / 3600, label: 'cook', strong: true },
-      ],
-      { min: 1, max: Math.max(1.6, ripe.peak + 0.2), say: (v) => `×${v.toFixed(1)}` },
-    ),
-    ['temperature', 'volume', 'read'],
+const drawingOf = ({ path, ripe, night, startAt, duration_s, readings }: FermentState, kit: Session['kit']) =>
+  curves(
+    'clock',
+    { min: 0, max: path.minutes / 60, say: (h) => timeOfDay(startAt + h * HOUR_MS, kit.zone) },
+    { min: 0, max: 5 * Math.ceil(Math.max(31, night.start_C + 3) / 5), say: (t) => temperature(t, kit.temperatureUnit) },
+    [
+      { name: 'temperature', colour: '#20262a', dash: 'solid', points: rows(path.T_C) },
+      { name: 'volume', colour: '#14535a', dash: 'dashed', points: rows(path.rise), right: true },
+      ...(readings.some((r) => r.what === 'temperature_C')
+        ? [
+            {
+              name: 'read',
+              colour: '#6d5f57',
+              dash: 'dotted' as const,
+              points: readings.flatMap((r) => (r.what === 'temperature_C' ? [[r.at_s / 3600, r.value] as const] : [])),
+            },
+          ]
+        : []),
+    ],
+    [
+      ...(ripe.from_min === null ? [] : [{ x: ripe.from_min / 60, label: 'ready' }]),
+      ...(ripe.until_min === null ? [] : [{ x: ripe.until_min / 60, label: 'over-ripe' }]),
+      { x: duration_s / 3600, label: 'cook', strong: true },
+    ],
+    { min: 1, max: Math.max(1.6, ripe.peak + 0.2), say: (v) => `×${v.toFixed(1)}` },
   );
 
 type PathProps = Props & { readonly yeast: NonNullable<ReturnType<typeof yeastedBowl>> };
@@ -86,7 +84,7 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
       <section aria-label="Ferment" className="grid grid-cols-[minmax(0,1fr)_360px] gap-8 max-lg:grid-cols-1">
         <figure>
           <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
-            <Chart options={optionsOf(state, kit)} label="Temperature and volume of the batter over the night" height={320} />
+            <Chart {...drawingOf(state, kit)} label="Temperature and volume of the batter over the night" height={320} />
           </Suspense>
         </figure>
         <div className="flex flex-col gap-3">

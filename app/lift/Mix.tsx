@@ -16,7 +16,7 @@ import {
 import { describeSentence } from '../../words/index.ts';
 import { InlineSelect, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { curveOptions, sampled, withLegend } from './curves.ts';
+import { curves, sampled } from './curves.ts';
 import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
@@ -36,27 +36,25 @@ export const Mix = ({ session, reading }: Props) => {
   const lumps = lumpsAfterRest(lumpsLeft(mixing, strokes), 60 * rest_min);
   const tough = toughnessAfterRest(toughness(mixing, strokes), 60 * rest_min);
   const most = 300;
-  const options = withLegend(
-    curveOptions(
-      { min: 0, max: most, say: (n) => String(n) },
-      { min: 0, max: 1, say: (y) => percent(y) },
-      [
-        { name: 'lumps left', colour: '#20262a', dash: 'solid', points: sampled((n) => lumpsLeft(mixing, n), 0, most) },
-        { name: 'toughness', colour: '#14535a', dash: 'dashed', points: sampled((n) => toughness(mixing, n), 0, most) },
-      ],
-      [
-        ...mixStops(mixing).map((stop) => ({ x: stop.strokes, label: STOP_WORDS[stop.code] })),
-        { x: Math.min(most, strokes), label: 'yours', strong: true },
-      ],
-    ),
-    ['lumps left', 'toughness'],
+  const drawing = curves(
+    'strokes',
+    { min: 0, max: most, say: (n) => String(n) },
+    { min: 0, max: 1, say: (y) => percent(y) },
+    [
+      { name: 'lumps left', colour: '#20262a', dash: 'solid', points: sampled((n) => lumpsLeft(mixing, n), 0, most) },
+      { name: 'toughness', colour: '#14535a', dash: 'dashed', points: sampled((n) => toughness(mixing, n), 0, most) },
+    ],
+    [
+      ...mixStops(mixing).map((stop) => ({ x: stop.strokes, label: STOP_WORDS[stop.code] })),
+      { x: Math.min(most, strokes), label: 'yours', strong: true },
+    ],
   );
   return (
     <section aria-label="Mix" className="grid grid-cols-[minmax(0,1fr)_330px] gap-8 max-lg:grid-cols-1">
       <figure>
         <figcaption className="text-[15px] text-quiet">Strokes of a spoon, or what a tool is worth of them</figcaption>
         <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
-          <Chart options={options} label="Lumps left and toughness over strokes" height={340} />
+          <Chart {...drawing} label="Lumps left and toughness over strokes" height={340} />
         </Suspense>
       </figure>
       <div className="flex flex-col gap-5">

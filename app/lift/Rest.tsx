@@ -18,7 +18,7 @@ import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, grams, InlineSelect, Metric, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { curveOptions, sampled, withLegend } from './curves.ts';
+import { curves, sampled } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { hours, POWDER_WORDS } from './words.ts';
 
@@ -71,28 +71,25 @@ export const Rest = ({ session, reading }: Props) => {
     rateFactor: 1,
   });
   const hasEggOrDairy = reading.lines.some((line) => line.ingredient?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
-  const names = [...POWDER_KINDS.map((k) => POWDER_WORDS[k]), 'the whole, against at once'];
-  const options = withLegend(
-    curveOptions(
-      { min: 0, max: longest_h, say: (h) => `${h} h` },
-      { min: 0, max: 1.4, say: (y) => percent(y) },
-      [
-        ...POWDER_KINDS.map((k, i) => ({
-          name: POWDER_WORDS[k],
-          colour: k === kind ? '#20262a' : '#8a9699',
-          dash: DASHES[i] ?? 'solid',
-          points: sampled((h) => gasLeft(k, h, t_C), 0, longest_h),
-        })),
-        {
-          name: 'the whole, against at once',
-          colour: '#14535a',
-          dash: 'solid' as const,
-          points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted, family).net, 0, longest_h),
-        },
-      ],
-      [...(best_h > 0 ? [{ x: best_h, label: 'best' }] : []), { x: Math.min(longest_h, rest_h), label: 'yours', strong: true }],
-    ),
-    names,
+  const drawing = curves(
+    'hours',
+    { min: 0, max: longest_h, say: (h) => `${h} h` },
+    { min: 0, max: 1.4, say: (y) => percent(y) },
+    [
+      ...POWDER_KINDS.map((k, i) => ({
+        name: POWDER_WORDS[k],
+        colour: k === kind ? '#20262a' : '#8a9699',
+        dash: DASHES[i] ?? 'solid',
+        points: sampled((h) => gasLeft(k, h, t_C), 0, longest_h),
+      })),
+      {
+        name: 'the whole, against at once',
+        colour: '#14535a',
+        dash: 'solid' as const,
+        points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted, family).net, 0, longest_h),
+      },
+    ],
+    [...(best_h > 0 ? [{ x: best_h, label: 'best' }] : []), { x: Math.min(longest_h, rest_h), label: 'yours', strong: true }],
   );
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_360px] gap-8 max-lg:grid-cols-1">
@@ -102,7 +99,7 @@ export const Rest = ({ session, reading }: Props) => {
             Gas left by kind of powder, and what the whole is worth against pouring at once
           </figcaption>
           <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
-            <Chart options={options} label="Gas left and the net of a rest over hours" height={330} />
+            <Chart {...drawing} label="Gas left and the net of a rest over hours" height={330} />
           </Suspense>
         </figure>
         <label className="mt-2 block text-lg">

@@ -26,7 +26,7 @@ import {
 import { describeSentence } from '../../words/index.ts';
 import { clock, Findings, grams, InlineSelect, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { curveOptions, sampled, withLegend } from './curves.ts';
+import { curves, sampled } from './curves.ts';
 import { Peak } from './Peak.tsx';
 import { useLot } from './useLot.ts';
 import { STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
@@ -100,17 +100,15 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
     additions,
   };
   const stop = bestStop(fold);
-  const options = withLegend(
-    curveOptions(
-      { min: 0, max: 40, say: String },
-      { min: 0, max: 1, say: (y) => percent(y) },
-      [
-        { name: 'air kept', colour: '#14535a', dash: 'solid', points: sampled((n) => airKept(fold, n), 0, 40) },
-        { name: 'streaks left', colour: '#20262a', dash: 'dashed', points: sampled((n) => streaksLeft(fold, n), 0, 40) },
-      ],
-      [{ x: stop, label: `stop at ${stop}`, strong: true }],
-    ),
-    ['air kept', 'streaks left'],
+  const drawing = curves(
+    'strokes',
+    { min: 0, max: 40, say: String },
+    { min: 0, max: 1, say: (y) => percent(y) },
+    [
+      { name: 'air kept', colour: '#14535a', dash: 'solid', points: sampled((n) => airKept(fold, n), 0, 40) },
+      { name: 'streaks left', colour: '#20262a', dash: 'dashed', points: sampled((n) => streaksLeft(fold, n), 0, 40) },
+    ],
+    [{ x: stop, label: `stop at ${stop}`, strong: true }],
   );
   return (
     <div className="flex flex-col gap-6">
@@ -232,7 +230,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             </span>
           </figcaption>
           <Suspense fallback={<p className="text-quiet">Drawing …</p>}>
-            <Chart options={options} label="Air kept and streaks left over strokes" height={230} />
+            <Chart {...drawing} label="Air kept and streaks left over strokes" height={230} />
           </Suspense>
         </figure>
         <CupCheckPanel session={session} formula={formula} airless={batter.value.density_gPerML} fold={fold} lot={lot} note={note} />

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { curveOptions, sampled, withLegend } from './curves.ts';
+import { curves, sampled } from './curves.ts';
 import { hours } from './words.ts';
 
 const axis = { min: 0, max: 10, say: String };
@@ -17,18 +17,16 @@ describe('curves with the places where people stop', () => {
     ]);
   });
 
-  test('marks are upright, over the whole height, and not in the legend', () => {
-    const options = withLegend(
-      curveOptions(
-        axis,
-        axis,
-        [{ name: 'air', colour: '#000', dash: 'solid', points: [[0, 1]] }],
-        [
-          { x: 3, label: 'stop' },
-          { x: 5, label: 'yours', strong: true },
-        ],
-      ),
-      ['air'],
+  test('marks are upright, over the whole height, and not in the key', () => {
+    const { options, keys } = curves(
+      'steps',
+      axis,
+      axis,
+      [{ name: 'air', colour: '#000', dash: 'solid', points: [[0, 1]] }],
+      [
+        { x: 3, label: 'stop' },
+        { x: 5, label: 'yours', strong: true },
+      ],
     );
     const series = options['series'] as { name: string; data: number[][]; lineStyle: { width: number } }[];
     expect(series).toHaveLength(3);
@@ -37,13 +35,40 @@ describe('curves with the places where people stop', () => {
       [3, 10],
     ]);
     expect(series[2]?.lineStyle.width).toBeGreaterThan(series[1]?.lineStyle.width ?? 9);
-    expect((options['legend'] as { data: string[] }).data).toEqual(['air']);
+    expect(keys.map(({ name }) => name)).toEqual(['air']);
   });
 
   test('a second axis only where it is asked for', () => {
-    const axes = (o: ReturnType<typeof curveOptions>): unknown[] => o['yAxis'] as unknown[];
-    expect(axes(curveOptions(axis, axis, []))).toHaveLength(1);
-    expect(axes(curveOptions(axis, axis, [], [], axis))).toHaveLength(2);
+    const axes = (o: ReturnType<typeof curves>): unknown[] => o.options['yAxis'] as unknown[];
+    expect(axes(curves('steps', axis, axis, []))).toHaveLength(1);
+    expect(axes(curves('steps', axis, axis, [], [], axis))).toHaveLength(2);
+  });
+
+  test('the same as a table, each line in the words of its own axis, nothing where it doesn’t reach', () => {
+    const { table } = curves(
+      'steps',
+      axis,
+      { ...axis, say: (y) => y.toFixed(1) },
+      [
+        { name: 'rising', colour: '#000', dash: 'solid', points: sampled((x) => 2 * x, 0, 10, 5) },
+        {
+          name: 'short',
+          colour: '#000',
+          dash: 'dashed',
+          right: true,
+          points: [
+            [2, 1],
+            [6, 3],
+          ],
+        },
+      ],
+      [],
+      { ...axis, say: (y) => `×${y}` },
+    );
+    expect(table.head).toEqual(['steps', 'rising', 'short']);
+    expect(table.rows[4]).toEqual(['5', '10.0', '×2.5']);
+    expect(table.rows[0]).toEqual(['0', '0.0', '']);
+    expect(table.rows[8]).toEqual(['10', '20.0', '']);
   });
 });
 

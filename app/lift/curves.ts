@@ -1,4 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
+import type { ChartKey, ChartTable } from '../look/index.ts';
 
 export type Line = {
   readonly name: string;
@@ -14,29 +15,53 @@ export type Axis = { readonly min: number; readonly max: number; readonly say: (
 /** Names of marks stand in so many rows, so that neighbours don't cover each other. */
 const ROWS = 3;
 
-/** Lines over one axis, with upright marks where people stop. */
-export const curveOptions = (
+/** Lines over one axis, with upright marks where people stop; their key, and the same as a table. `name`: what runs along the axis. */
+export const curves = (
+  name: string,
   x: Axis,
   left: Axis,
   lines: readonly Line[],
   marks: readonly Mark[] = [],
   right?: Axis,
-  reverse = false,
-): EChartsCoreOption => ({
+): { readonly options: EChartsCoreOption; readonly keys: readonly ChartKey[]; readonly table: ChartTable } => ({
+  options: optionsOf(x, left, lines, marks, right),
+  keys: lines,
+  table: {
+    head: [name, ...lines.map((line) => line.name)],
+    rows: Array.from({ length: TABLE_ROWS + 1 }, (_, i) => x.min + ((x.max - x.min) * i) / TABLE_ROWS).map((at) => [
+      x.say(Math.round(10 * at) / 10),
+      ...lines.map((line) => {
+        const value = valueAt(line, at);
+        return value === null ? '' : (line.right === true && right !== undefined ? right : left).say(value);
+      }),
+    ]),
+  },
+});
+
+const TABLE_ROWS = 8;
+
+/** Between the points on either side; null outside them. */
+const valueAt = ({ points }: Line, x: number): number | null => {
+  const after = points.findIndex(([at]) => at >= x);
+  const [to, from] = [points[after], points[after - 1]];
+  if (to === undefined) return null;
+  if (from === undefined || to[0] === from[0]) return to[0] - x > 1e-9 ? null : to[1];
+  return from[1] + ((to[1] - from[1]) * (x - from[0])) / (to[0] - from[0]);
+};
+
+const optionsOf = (x: Axis, left: Axis, lines: readonly Line[], marks: readonly Mark[], right: Axis | undefined): EChartsCoreOption => ({
   animation: false,
   aria: { enabled: true },
   grid: {
     left: 52,
     right: right === undefined ? 18 : 52,
-    top: marks.length === 0 ? 34 : 40 + 16 * Math.min(ROWS + 1, marks.length),
+    top: marks.length === 0 ? 12 : 18 + 16 * Math.min(ROWS + 1, marks.length),
     bottom: 34,
   },
-  legend: { top: 0, left: 40, itemWidth: 30, itemHeight: 10, textStyle: { fontSize: 14, color: '#20262a' } },
   xAxis: {
     type: 'value',
     min: x.min,
     max: x.max,
-    inverse: reverse,
     axisLabel: { formatter: x.say, fontSize: 13 },
     splitLine: { show: false },
   },
@@ -62,7 +87,6 @@ export const curveOptions = (
     ...marks.map((mark, i) => ({
       type: 'line',
       name: `mark ${i}`,
-      legendHoverLink: false,
       showSymbol: false,
       symbol: 'none',
       lineStyle: {
@@ -87,12 +111,6 @@ export const curveOptions = (
       tooltip: { show: false },
     })),
   ],
-});
-
-/** ECharts lists every series in its legend; the marks are no lines to be listed. */
-export const withLegend = (options: EChartsCoreOption, names: readonly string[]): EChartsCoreOption => ({
-  ...options,
-  legend: { ...(options['legend'] as object), data: [...names] },
 });
 
 /** A function over an axis as points. */

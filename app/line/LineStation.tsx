@@ -100,8 +100,8 @@ const Line = ({ session }: { readonly session: Session }) => {
           </button>
         </div>
       )}
-      <div className="flex min-h-0 flex-1 flex-col max-sm:overflow-y-auto">
-        <div className="flex min-h-0 flex-1 max-sm:flex-none max-sm:flex-col">
+      <div className="flex min-h-0 flex-1 flex-col stacked:overflow-y-auto">
+        <div className="flex min-h-0 flex-1 stacked:flex-none stacked:flex-col">
           {places.length === 0 && (
             <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
           )}
@@ -238,7 +238,7 @@ const Side = ({ session, places, children }: SideProps) => {
   return (
     <aside
       aria-label="The bowl and the cautions"
-      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-lg:flex-wrap"
+      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-xl:flex-wrap"
     >
       {bowls.map(({ id, name, left_g, loads }) => (
         <p key={id} className="shrink-0">

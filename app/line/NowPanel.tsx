@@ -57,12 +57,12 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
       data-at-hand={isAtHand}
       className={`${FRAME} ${isLate ? 'bg-hazard' : isAtHand ? 'bg-act' : ''}`}
     >
-      <p className="text-2xl text-white/90">{isAtHand ? 'now' : 'wait'}</p>
-      <p className="font-display text-[clamp(44px,5.2vw,76px)] leading-none font-bold break-words">
+      <p className="text-2xl text-white/90 low:text-lg low:leading-none">{isAtHand ? 'now' : 'wait'}</p>
+      <p className="font-display text-[clamp(40px,min(5.2vw,11vh),76px)] leading-none font-bold break-words">
         {/* A name of two short words stays together. */}
         {VERBS[next.act]} {place.iron.name.length <= 10 ? place.iron.name.replaceAll(' ', '\u00a0') : place.iron.name}
       </p>
-      <p className={clsx('figure leading-none', left_s > FAR_S ? 'text-5xl' : 'text-[clamp(72px,8.5vw,120px)]')}>
+      <p className={clsx('figure leading-none', left_s > FAR_S ? 'text-5xl' : 'text-[clamp(64px,min(8.5vw,20vh),120px)]')}>
         {isAtHand && next.act === 'pour' && place.advice !== null ? (
           <>
             {grams(place.advice.answer.dose_g)} <span className="text-4xl">g</span>
@@ -75,27 +75,27 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
           clock(left_s)
         )}
       </p>
-      <p className="text-2xl">
+      <p className="text-2xl low:text-lg">
         {next.act === 'switch-on' && left_s > FAR_S
           ? 'the plan begins then; an iron can be poured by itself before'
           : note(next, place, kit.scoops)}
       </p>
       {then !== null && (
-        <p className="text-xl text-white/85">
+        <p className="text-xl text-white/85 low:text-lg">
           then {VERBS[then.act].toLowerCase()} {places.find(({ iron }) => iron.id === then.ironId)?.iron.name}
           {then.at - now > 3000 &&
             ` in ${(then.at - now) / 1000 > FAR_S ? duration((then.at - now) / 1000) : clock((then.at - now) / 1000)}`}
         </p>
       )}
       {/* Always at the same place; empty while there is nothing to touch. */}
-      <div className="mt-auto min-h-24">
+      <div className="mt-auto min-h-24 low:min-h-16">
         {next.act !== 'switch-on' && isAtHand && (
           <button
             type="button"
             // Nothing can be poured before it is known how much.
             disabled={disabled || (next.act === 'pour' && place.advice === null)}
             aria-label={`${DONE[next.act]}: ${place.iron.name}`}
-            className="min-h-24 w-full rounded-xl bg-white font-display text-4xl font-bold text-ink active:scale-[0.99] disabled:opacity-60"
+            className="min-h-24 w-full low:min-h-16 rounded-xl bg-white font-display text-4xl font-bold text-ink active:scale-[0.99] disabled:opacity-60"
             onClick={press}
           >
             {DONE[next.act]}
@@ -107,7 +107,7 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
 };
 
 const FRAME =
-  'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] max-sm:w-full max-sm:min-w-0';
+  'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] stacked:w-full stacked:min-w-0 low:min-h-[calc(100dvh-84px)] low:gap-1 low:p-3';
 
 /** What else the hand has to know at that moment. */
 const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops']): string => {

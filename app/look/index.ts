@@ -1,3 +1,4 @@
+export type { ChartKey, ChartTable } from './chartKey.ts';
 export { basisInShort, basisInWords } from './basis.ts';
 export { AddEntry } from './AddEntry.tsx';
 export { Metric } from './Metric.tsx';

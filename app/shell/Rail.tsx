@@ -27,10 +27,13 @@ const KitchenSwitch = () => {
 };
 
 /** The stations, grouped by when they are used: before, at the hot iron, after. */
-export const Rail = () => (
+export const Rail = ({ isBench }: { readonly isBench: boolean }) => (
   <nav
     aria-label="Stations"
-    className="no-print flex shrink-0 overflow-x-auto border-line bg-page max-sm:order-last max-sm:border-t sm:w-[84px] sm:flex-col sm:overflow-y-auto sm:border-r"
+    className={clsx(
+      'no-print flex shrink-0 overflow-x-auto border-line bg-page max-sm:order-last max-sm:border-t sm:w-[84px] sm:flex-col sm:overflow-y-auto sm:border-r',
+      isBench && 'bench-round',
+    )}
   >
     {STATIONS.map(({ path, name, key, icon: Icon, group }, index) => (
       <NavLink

@@ -47,6 +47,7 @@ const Frame = () => {
     STATION_KEYS,
   );
   useHotkeys('?', () => setKeysOpen(true), { ...STATION_KEYS, useKey: true });
+  const isBench = pathname === '/line' && session?.kit.isLineLight !== true;
   const name = STATIONS.find(({ path }) => path === pathname)?.name ?? (pathname === '/begin' ? 'Begin' : '');
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;
@@ -57,11 +58,11 @@ const Frame = () => {
         To the station
       </a>
       <Contained>
-        <Strip />
+        <Strip isBench={isBench} />
       </Contained>
       <Banners />
       <div className="flex min-h-0 flex-1 max-sm:flex-col">
-        <Rail />
+        <Rail isBench={isBench} />
         <main id="station" tabIndex={-1} aria-label={name} className="min-w-0 flex-1 overflow-y-auto outline-none">
           <Outlet />
         </main>

@@ -12,12 +12,12 @@ import type { Span } from './window.ts';
 import { moved, place, spanOf, ticks, zoomed } from './window.ts';
 
 /** The morning on one line, in reach of every station: what was planned, where we are, what comes next. */
-export const Strip = () => {
+export const Strip = ({ isBench }: { readonly isBench: boolean }) => {
   const session = useSession();
   const planned = useRunPlan(session);
   const now = useNow(1000);
   return (
-    <header className="no-print flex min-h-[84px] shrink-0 items-stretch border-b border-line bg-sheet">
+    <header className={clsx('no-print flex min-h-[84px] shrink-0 items-stretch border-b border-line bg-sheet', isBench && 'bench-round')}>
       <Link
         to="/run"
         className="flex w-[84px] shrink-0 flex-col items-center justify-center gap-1 border-r border-line text-center font-display text-[13px] leading-none font-bold max-sm:w-14"
@@ -134,10 +134,11 @@ const Timeline = ({
       )}
       {...drag.handlers}
     >
-      {ticks(span).map((at) => (
+      {ticks(span).map((at, i) => (
         <div
           key={at}
-          className="absolute inset-y-0 border-l border-line pt-0.5 pl-1 text-[13px] text-quiet"
+          // On a phone every second one would run into the next.
+          className={clsx('absolute inset-y-0 border-l border-line pt-0.5 pl-1 text-[13px] text-quiet', i % 2 === 1 && 'max-sm:hidden')}
           style={{ left: `${place(span, at)}%` }}
         >
           {timeOfDay(at, run.zone)}
