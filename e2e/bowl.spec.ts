@@ -75,7 +75,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
 
   const before = await figure(page, 'totalMass_g');
   await page.getByRole('button', { name: 'Too thick?' }).click();
-  await page.getByLabel(/or it spread, cm/).fill('12');
+  await page.getByLabel(/cold plate spread/).fill('12');
   await page
     .getByRole('group', { name: 'It should be' })
     .getByRole('radio', { name: /ribbon/ })

@@ -4,9 +4,11 @@ import { figure, open, settled } from './kitchen.ts';
 /** Published limits are quoted in the degrees of their source. */
 const QUOTED = /ISO 13732|Food Code|common practice|FDA/;
 
-test('a kitchen that thinks in °F: no station shows or asks for °C', async ({ page }) => {
+test('a kitchen that thinks in °F, inches and feet: no station shows or asks for anything else', async ({ page }) => {
   await open(page, 'kit');
   await page.getByLabel('Temperatures').selectOption('F');
+  await page.getByLabel('Lengths').selectOption('in');
+  await expect(page.getByLabel('Altitude, ft')).toHaveValue('4068');
   await expect(page.getByLabel('Room, °F')).toBeVisible();
   await page.getByLabel('Refrigerator, °F').fill('39');
   // Stored, as another look at the station shows: only then may the page be loaded anew.
@@ -19,9 +21,12 @@ test('a kitchen that thinks in °F: no station shows or asks for °C', async ({ 
     if (station === 'iron') {
       await settled(page);
       await expect(page.getByText(/± \d+ °F/)).toBeVisible();
+      await expect(page.getByText(/crust 0\.\d+ in/)).toBeVisible();
     }
     await page.waitForTimeout(1500);
-    const lines = (await page.getByRole('main').innerText()).split('\n').filter((line) => /°C|\d K\b/.test(line) && !QUOTED.test(line));
+    const lines = (await page.getByRole('main').innerText())
+      .split('\n')
+      .filter((line) => /°C|\d K\b|\d (?:mm|cm|m)\b|, (?:mm|cm|cm²|m)$/.test(line) && !QUOTED.test(line));
     // The select that offers both stands on Kit.
     expect([station, lines.filter((line) => line.trim() !== '°C')]).toEqual([station, []]);
   }

@@ -118,7 +118,7 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
       const crust = batter.filter((rgb) => rgb.join() !== middle.join() && !(rgb[2] >= rgb[0] - 6)).length * mm;
       return { total_mm: batter.length * mm, wet_mm: wet, crust_mm: crust / 2 };
     });
-    const crust_mm = Number(await page.locator('[data-figure="crust_mm"]').textContent());
+    const crust_mm = await figure(page, 'crust_mm');
     const core_C = Number(await page.locator('[data-figure="core_C"]').getAttribute('data-celsius'));
     if (core_C < 85) expect(seen.wet_mm).toBeGreaterThan(0.5);
     else if (core_C > 92) expect(seen.wet_mm).toBe(0);
@@ -259,10 +259,10 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await open(page, 'kit');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Plate, cm² (one face)').fill('0');
+  await sheet.getByLabel('Plate (one face), cm²').fill('0');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByRole('alert')).toBeVisible();
-  await sheet.getByLabel('Plate, cm² (one face)').fill('260');
+  await sheet.getByLabel('Plate (one face), cm²').fill('260');
   await sheet.getByLabel('Room between plates, mL').fill('380');
   await sheet.getByRole('button', { name: 'Done' }).click();
   const deepA = page.getByRole('listitem').filter({ hasText: 'Deep A' });
@@ -292,18 +292,23 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   const altitude = page.getByLabel('Altitude, m');
   await altitude.fill('9000');
   await altitude.blur();
-  await expect(page.getByText('a whole number from −430 to 5,500')).toBeVisible();
+  await expect(page.getByText('A number from −430 to 5,500')).toBeVisible();
   await expect(altitude).toHaveValue('9000');
   // What makes sense is kept as it is left, and taken back by a touch.
-  await altitude.fill('1800');
-  await altitude.press('Enter');
-  await page.getByRole('region', { name: 'Kitchen' }).getByRole('button', { name: 'Back to what it was' }).click();
-  await expect(altitude).toHaveValue('1240');
-  await altitude.fill('900');
-  await altitude.blur();
-  await expect(page.getByText('Altitude, m is kept.')).toBeVisible();
+  const place = page.getByRole('region', { name: 'Kitchen' });
+  const cue = page.getByLabel('Warn before opening, s');
+  await cue.fill('900');
+  await cue.press('Enter');
+  await expect(place.getByRole('alert')).toHaveCount(2);
+  await cue.fill('35');
+  await cue.press('Enter');
+  await place.getByRole('button', { name: 'Back to what it was' }).click();
+  await expect(cue).toHaveValue('20');
+  await cue.fill('25');
+  await cue.blur();
+  await expect(page.getByText('Warn before opening, s is kept.')).toBeVisible();
   await page.reload();
-  await expect(altitude).toHaveValue('900');
+  await expect(cue).toHaveValue('25');
 });
 
 test('the line is right after a load on the second tab takes over', async ({ page, context }) => {

@@ -1,5 +1,5 @@
 import type { Code, CodeFields } from '../core/basis/index.ts';
-import { degrees, degreesApart } from './degrees.ts';
+import { degrees, degreesApart, lengthOf } from './units.ts';
 
 /** Words for everything the core can find or fail at, by code. One catalogue for interface and command line. */
 export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } = {
@@ -138,7 +138,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'prep-beat-down': () => 'Beat it down',
 
   'iron-measure': (f) => `${f.what.replace(/_.*/, '')}: ${f.value} can’t be`,
-  'iron-wall-too-wide': (f) => `walls of ${f.wall_mm} mm leave no pocket where one repeats every ${f.pitch_mm} mm`,
+  'iron-wall-too-wide': (f) => `walls of ${lengthOf(f.wall_mm)} leave no pocket where one repeats every ${lengthOf(f.pitch_mm)}`,
   'iron-fill-unbelievable': (f) => `the fill says ${f.fill_mL} mL, the ruler ${f.ruler_mL} mL: one of the two is wrong`,
   'probe-unbelievable': (f) =>
     `the probe says ${degrees(f.read_C)} where ${degrees(f.expected_C)} are set: is it on a hot plate, and has the light gone out?`,
@@ -191,9 +191,10 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
 
   // Pictures
   'coin-too-small': (f) => `the coin is ${f.pixels} pixels across in the picture, and ${f.least} are needed: take it from nearer`,
-  'plate-unbelievable': (f) => `that makes a plate of ${f.size_mm} mm; plates are ${f.from} to ${f.to} mm: look at the four marks again`,
+  'plate-unbelievable': (f) =>
+    `that makes a plate of ${lengthOf(f.size_mm)}; plates are ${lengthOf(f.from)} to ${lengthOf(f.to)}: look at the four marks again`,
   'gap-unbelievable': (f) =>
-    `a floor of ${f.gap_mm} mm where ${f.taken_mm} mm were taken: was the lid quite closed, and the dough in a pocket?`,
+    `a floor of ${lengthOf(f.gap_mm)} where ${lengthOf(f.taken_mm)} were taken: was the lid quite closed, and the dough in a pocket?`,
   'label-other': () => 'that square is of something else, not of a label from here',
   'label-gone': () => 'nothing in this kitchen has that label: it was removed, or it is another kitchen’s',
   'label-unseen': () => 'no square is seen in the picture: nearer, flat and in good light',

@@ -1,2 +1,2 @@
 export { describeCode, describeSentence, describeStored } from './describe.ts';
-export { speakDegrees } from './degrees.ts';
+export { speakUnits } from './units.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { SENTENCES } from './dictionary.ts';
-import { describeCode, describeSentence, describeStored, speakDegrees } from './index.ts';
+import { describeCode, describeSentence, describeStored, speakUnits } from './index.ts';
 
 // That every code has a sentence, and a sentence only fields that its code gives, is the compiler’s to check.
 
@@ -29,14 +29,15 @@ describe('the catalogue of words', () => {
     for (const text of texts) expect(text).not.toMatch(/undefined|NaN|null/);
   });
 
-  test('temperatures and their differences in the degrees of the kitchen', () => {
+  test('temperatures, their differences and lengths in the units of the kitchen', () => {
     const off = { code: 'setting-beyond-dial', fields: { setting_C: 240, min_C: 135, max_C: 195 } } as const;
     const rim = { code: 'pattern-cool-rim', fields: { kelvin: 20 } } as const;
     expect(describeCode(off)).toBe('240 °C is off this iron’s dial (135 °C–195 °C)');
-    speakDegrees('F');
+    speakUnits({ temperatureUnit: 'F', lengthUnit: 'in' });
     expect(describeCode(off)).toBe('464 °F is off this iron’s dial (275 °F–383 °F)');
     expect(describeCode(rim)).toContain('36 °F cooler');
-    speakDegrees('C');
+    expect(describeCode({ code: 'iron-wall-too-wide', fields: { wall_mm: 25.4, pitch_mm: 12.7 } })).toContain('walls of 1 in leave');
+    speakUnits({ temperatureUnit: 'C' });
     expect(describeCode(rim)).toContain('20 °C cooler');
   });
 

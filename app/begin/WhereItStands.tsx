@@ -1,6 +1,6 @@
 import type { Kit } from '../../core/kit/index.ts';
 import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
-import { InlineSelect, NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { InlineSelect, lengthUnitOf, MeasureEntry, TemperatureEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 
@@ -11,12 +11,13 @@ export const WhereItStands = ({ session: { kit } }: { readonly session: Session 
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap gap-4">
-        <NumberEntry
+        <MeasureEntry
           narrow
-          label="Altitude, m"
+          label="Altitude"
+          of="height"
+          unit={lengthUnitOf(kit)}
           value={kit.altitude_m}
           {...ALTITUDE_RANGE_M}
-          whole
           onChange={(altitude_m) => altitude_m !== null && save({ altitude_m })}
         />
         <TemperatureEntry
@@ -39,6 +40,16 @@ export const WhereItStands = ({ session: { kit } }: { readonly session: Session 
             { value: 'F', label: '°F' },
           ]}
           onChange={(temperatureUnit) => save({ temperatureUnit })}
+        />
+        , lengths in{' '}
+        <InlineSelect
+          label="Lengths"
+          value={lengthUnitOf(kit)}
+          choices={[
+            { value: 'mm', label: 'millimetres' },
+            { value: 'in', label: 'inches and feet' },
+          ]}
+          onChange={(lengthUnit) => save({ lengthUnit })}
         />
         , a cup is{' '}
         <InlineSelect

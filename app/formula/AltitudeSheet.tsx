@@ -1,7 +1,8 @@
 import type { AltitudeCorrection, Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ALTITUDE_TABLE, gasLess } from '../../core/formula/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { grams, metres, percent, Sheet } from '../look/index.ts';
+import { grams, measured, percent, Sheet } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
@@ -18,6 +19,7 @@ const FOOT_M = 0.3048;
 
 /** A formula from the low country, corrected for this kitchen; beside it what a published table says. */
 export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRevise, onClose }: Props) => {
+  const lengths = useLengths();
   const take = (): void => {
     const byId = new Map(corrections.map((c) => [formula.lines[c.line]?.id, c.to_g]));
     onRevise((now) =>
@@ -31,7 +33,7 @@ export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRev
     onClose();
   };
   return (
-    <Sheet title={`Written lower down, cooked at ${metres(altitude_m)}`} open onClose={onClose} wide>
+    <Sheet title={`Written lower down, cooked at ${measured(altitude_m, 'height', lengths)}`} open onClose={onClose} wide>
       {corrections.length === 0 ? (
         <p className="text-lg">{altitude_m < 600 ? 'Nothing to correct near the sea.' : 'Nothing in this bowl minds the altitude.'}</p>
       ) : (
@@ -58,7 +60,8 @@ export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRev
           {ALTITUDE_TABLE.map((row) => (
             <tr key={row.feet}>
               <th scope="row" className="pr-6 text-left font-normal">
-                {metres(row.feet * FOOT_M)} ({row.feet.toLocaleString('en-GB')} ft)
+                {measured(row.feet * FOOT_M, 'height', lengths)}
+                {lengths === 'mm' && ` (${row.feet.toLocaleString('en-GB')} ft)`}
               </th>
               <td className="pr-6">
                 powder less {percent(row.powderLess[0], 1)}

@@ -1,3 +1,4 @@
+import { measured, lengthUnitOf } from '../look/index.ts';
 import type { ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord, USUAL_GAS_MMOL } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -59,7 +60,7 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: ParsedFormula
       {batter.ok && (
         <Gauge
           name="Thickness"
-          value={`${thicknessWord(batter.value.looseness)}, spreads ${spread_cm(batter.value.looseness).toFixed(0)} cm`}
+          value={`${thicknessWord(batter.value.looseness)}, spreads ${measured(spread_cm(batter.value.looseness), 'spread', lengthUnitOf(kit))}`}
           least={0.4}
           most={4}
           at={batter.value.looseness}

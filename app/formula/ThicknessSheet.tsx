@@ -10,7 +10,8 @@ import {
 } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { grams, NumberEntry, Sheet } from '../look/index.ts';
+import { grams, MeasureEntry, Sheet } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import type { Revise } from './revise.ts';
 import { withLines } from './revise.ts';
 import { newId } from '../store/index.ts';
@@ -37,6 +38,7 @@ type Props = {
 
 /** Too thick, too thin: say what the spoon shows, get the grams to stir in. */
 export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, onClose }: Props) => {
+  const lengths = useLengths();
   const [seen, setSeen] = useState<Thickness | number>(predicted);
   const [wanted, setWanted] = useState<Thickness>('pourable');
   const correction = thicknessCorrection(reading, seen, wanted);
@@ -55,8 +57,10 @@ export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, o
     <Sheet title="Too thick? Too thin?" open onClose={onClose} wide>
       <Spoon label="The spoon shows" value={typeof seen === 'number' ? thicknessWord(seen) : seen} onChange={setSeen} />
       <div className="mt-2">
-        <NumberEntry
-          label="or it spread, cm (a level tablespoon on a cold plate, after 30 s)"
+        <MeasureEntry
+          label="or a level tablespoon on a cold plate spread, after 30 s"
+          of="spread"
+          unit={lengths}
           value={null}
           min={SPREAD_RANGE_CM.min}
           max={SPREAD_RANGE_CM.max}

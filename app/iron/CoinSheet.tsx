@@ -3,7 +3,8 @@ import type { Failure, Result } from '../../core/basis/index.ts';
 import type { Across, Point } from '../../core/photo/index.ts';
 import { besideCoin } from '../../core/photo/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, NumberEntry, PictureButton, Sheet } from '../look/index.ts';
+import { InlineSelect, measured, MeasureEntry, PictureButton, Sheet } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import type { Photo } from './photoFile.ts';
 import { openPhoto } from './photoFile.ts';
 import { PhotoMarks } from './PhotoMarks.tsx';
@@ -33,6 +34,7 @@ const lineAt = ({ width, height }: Photo, down: number, from: number, to: number
 
 /** How wide a plate is, from a picture with a coin on it. Nothing leaves the browser. */
 export const CoinSheet = ({ isRound, onMeasured, onClose }: Props) => {
+  const lengths = useLengths();
   const [photo, setPhoto] = useState<Photo | null>(null);
   const [coin, setCoin] = useState<Across | null>(null);
   const [plate, setPlate] = useState<Across | null>(null);
@@ -68,10 +70,23 @@ export const CoinSheet = ({ isRound, onMeasured, onClose }: Props) => {
         <InlineSelect
           label="Coin"
           value={COINS.find(([, mm]) => mm === coin_mm)?.[1] ?? null}
-          choices={[...COINS.map(([name, mm]) => ({ value: mm, label: `${name}, ${mm} mm` })), { value: null, label: 'another' }]}
+          choices={[
+            ...COINS.map(([name, mm]) => ({ value: mm, label: `${name}, ${measured(mm, 'length', lengths)}` })),
+            { value: null, label: 'another' },
+          ]}
           onChange={setCoinSize}
         />
-        <NumberEntry narrow mayBeEmpty label="Across the coin, mm" value={coin_mm} min={10} max={50} onChange={setCoinSize} />
+        <MeasureEntry
+          narrow
+          mayBeEmpty
+          label="Across the coin"
+          of="length"
+          unit={lengths}
+          value={coin_mm}
+          min={10}
+          max={50}
+          onChange={setCoinSize}
+        />
       </div>
       {photo !== null && coin !== null && plate !== null && (
         <div className="mt-4 flex max-w-4xl flex-col gap-3">
@@ -81,7 +96,7 @@ export const CoinSheet = ({ isRound, onMeasured, onClose }: Props) => {
               <>
                 The plate is{' '}
                 <b className="figure" data-figure="plate_mm" data-exact={size.value}>
-                  {Math.round(size.value)} mm
+                  {measured(size.value, 'length', lengths)}
                 </b>{' '}
                 {isRound ? 'across' : 'wide'}.
               </>

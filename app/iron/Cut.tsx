@@ -1,7 +1,8 @@
 import { useKit } from '../store/index.ts';
 import { memo, useEffect, useMemo, useRef } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
-import { clock, css, percent, temperature } from '../look/index.ts';
+import { clock, css, measured, percent, temperature } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import type { CutShape } from './cutMap.ts';
 import { cutMap } from './cutMap.ts';
 import { crumbColours, INSIDE, paintCut } from './cutPaint.ts';
@@ -42,6 +43,7 @@ export const Cut = memo(function Cut({
   const { temperatureUnit: unit } = useKit();
   const rib = picture.columns.at(-1);
   const crust_mm = rib?.crust_mm[second] ?? 0;
+  const lengths = useLengths();
   const core_C = picture.core_C[second] ?? 0;
   const isSet = core_C >= picture.set_C;
   const holdsOn = isSet && (picture.letsGo_s ?? Infinity) > second;
@@ -52,7 +54,10 @@ export const Cut = memo(function Cut({
       <div className="flex items-baseline justify-between gap-3 text-[15px]">
         <p>
           <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
-          <span data-figure="crust_mm">{crust_mm.toFixed(1)}</span> mm · core{' '}
+          <span data-figure="crust_mm" data-exact={crust_mm}>
+            {measured(crust_mm, 'length', lengths)}
+          </span>{' '}
+          · core{' '}
           <span data-figure="core_C" data-celsius={core_C}>
             {temperature(core_C, unit)}
           </span>
@@ -75,7 +80,7 @@ export const Cut = memo(function Cut({
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`Section at ${clock(second)}: crust ${crust_mm.toFixed(1)} mm, core ${temperature(core_C, unit)}, ${state}`}
+        aria-label={`Section at ${clock(second)}: crust ${measured(crust_mm, 'length', lengths)}, core ${temperature(core_C, unit)}, ${state}`}
         data-second={second}
         data-rib-centre={map.ribCentres[3] ?? map.ribCentres[0]}
         data-mm-per-pixel={map.mmPerPixel}
@@ -88,6 +93,7 @@ export const Cut = memo(function Cut({
 type LegendProps = { readonly rawLightness: number; readonly isHollow: boolean; readonly mean_mm: number };
 
 const CutLegend = ({ rawLightness, isHollow, mean_mm }: LegendProps) => {
+  const lengths = useLengths();
   const { wet, crumb } = crumbColours(rawLightness);
   const layers = [['still wet', wet], ['crumb', crumb], ...(isHollow ? ([['hollow; first side below', INSIDE]] as const) : [])] as const;
   return (
@@ -97,7 +103,7 @@ const CutLegend = ({ rawLightness, isHollow, mean_mm }: LegendProps) => {
           <i aria-hidden className="inline-block size-3 rounded-sm border border-ink/40" style={{ background: css(colour) }} /> {name}
         </span>
       ))}
-      <span>{mean_mm.toFixed(1)} mm gap</span>
+      <span>{measured(mean_mm, 'length', lengths)} gap</span>
     </p>
   );
 };

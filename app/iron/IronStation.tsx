@@ -5,7 +5,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import { targetOn } from '../../core/cook/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, clock, metres, temperature } from '../look/index.ts';
+import { InlineSelect, clock, lengthUnitOf, measured, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, bowlTemperature, useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
@@ -74,7 +74,7 @@ const IronWithFormula = ({ session, formula, iron }: { readonly session: Session
   );
   const reply = advice.data?.ok === true ? advice.data.value : null;
   const summary = [
-    metres(kit.altitude_m),
+    measured(kit.altitude_m, 'height', lengthUnitOf(kit)),
     reply === null ? null : `boils at ${temperature(reply.answer.boiling_C, kit.temperatureUnit)}`,
     `batter ${temperature(bowl_C ?? workspace.batter_C, kit.temperatureUnit)}`,
     `load ${workspace.load}`,

@@ -6,7 +6,8 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron, Teaspoon } from '../../core/plate/index.ts';
 import { dialMark, filledWith, probedAt, seenAcross, squashedTo, usuallyFilledBy } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, dialMarkText, inkOn, NumberEntry, tawnyCss, temperature } from '../look/index.ts';
+import { clock, dialMarkText, fromShown, inkOn, NumberEntry, shownIn, tawnyCss, temperature } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import { CoinSheet } from './CoinSheet.tsx';
 import { SIMULATED } from './simulated.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -24,6 +25,7 @@ const LITTLE = 0.04;
 
 /** What it would bring to know more of this iron before batter is spent, and the entries to say it. */
 export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props) => {
+  const lengths = useLengths();
   const carryOut = useDo();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [isPhotographed, setIsPhotographed] = useState(false);
@@ -84,7 +86,12 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
         {dough !== null && (
           <Way name="dough" chance={dough} now={worth.now}>
             this one, once a ball of stiff dough was squashed in it, cold and unplugged, and the floor of a pocket measured
-            <Said label="The floor is, mm" min={0.5} max={40} onSay={(gap_mm) => keep(squashedTo(iron, gap_mm))} />
+            <Said
+              label={`The floor is, ${lengths}`}
+              min={shownIn(0.5, 'length', lengths)}
+              max={shownIn(40, 'length', lengths)}
+              onSay={(gap) => keep(squashedTo(iron, fromShown(gap, 'length', lengths)))}
+            />
           </Way>
         )}
         {picture !== null && (

@@ -1,10 +1,12 @@
 import { useKit } from '../store/index.ts';
-import { NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { MeasureEntry, NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import { Choose, Tick } from './choices.tsx';
 import type { DescribedState } from './useDescribed.ts';
 
 /** What the rating plate, the dial and a thermometer say of it, and how it calls. */
 export const DescribeHeat = ({ state }: { readonly state: DescribedState }) => {
+  const lengths = useLengths();
   const { described: d, change } = state;
   const { temperatureUnit: unit } = useKit();
   return (
@@ -28,9 +30,11 @@ export const DescribeHeat = ({ state }: { readonly state: DescribedState }) => {
           max={40}
           onChange={(mass_kg) => change({ mass_kg })}
         />
-        <NumberEntry
+        <MeasureEntry
           narrow
-          label="A plate is, mm"
+          label="A plate is"
+          of="length"
+          unit={lengths}
           value={d.plate_mm}
           min={2}
           max={60}

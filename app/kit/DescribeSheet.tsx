@@ -2,7 +2,8 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, Metric, Sheet } from '../look/index.ts';
+import { clock, measured, Metric, Sheet } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import { DescribeHeat } from './DescribeHeat.tsx';
 import { DescribeSizes } from './DescribeSizes.tsx';
 import { IronPlan } from './IronPlan.tsx';
@@ -23,6 +24,7 @@ const LIKE: Readonly<Record<string, string>> = {
 
 /** A new iron from what a ruler, a jug and its rating plate say, drawn to scale as it is described. */
 export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
+  const lengths = useLengths();
   const state = useDescribed(kit);
   const { base, described, made, figures, measure, like } = state;
   const iron = made.ok ? made.value : null;
@@ -68,8 +70,18 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
                   value={`${Math.round(iron.geometry.cavity_mL)} mL`}
                   exact={iron.geometry.cavity_mL}
                 />
-                <Metric name="thick" figure="thickness_mm" value={`${figures.thickness_mm.toFixed(1)} mm`} exact={figures.thickness_mm} />
-                <Metric name="heated" figure="heated_cm2" value={`${Math.round(figures.heated_cm2)} cm²`} exact={figures.heated_cm2} />
+                <Metric
+                  name="thick"
+                  figure="thickness_mm"
+                  value={measured(figures.thickness_mm, 'length', lengths)}
+                  exact={figures.thickness_mm}
+                />
+                <Metric
+                  name="heated"
+                  figure="heated_cm2"
+                  value={measured(figures.heated_cm2, 'area', lengths)}
+                  exact={figures.heated_cm2}
+                />
                 <Metric
                   name="stores"
                   figure="stores_kJPerK"

@@ -1,14 +1,18 @@
-import { NumberEntry } from '../look/index.ts';
+import { MeasureEntry, NumberEntry } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 import { Choose } from './choices.tsx';
 import type { DescribedState } from './useDescribed.ts';
 
 /** What a ruler and a jug say of an iron. */
 export const DescribeSizes = ({ state }: { readonly state: DescribedState }) => {
+  const lengths = useLengths();
   const { base, described: d, change, measure } = state;
   const { ruler } = d;
   const size = (key: 'outer_mm' | 'floor_mm' | 'depth_mm' | 'wall_mm', label: string, min: number, max: number) => (
     // What is dragged in the drawing shows in its entry too.
-    <NumberEntry
+    <MeasureEntry
+      of="length"
+      unit={lengths}
       key={`${base.id}/${key}/${document.activeElement?.getAttribute('role') === 'slider' ? ruler[key] : ''}`}
       narrow
       label={label}
@@ -39,7 +43,7 @@ export const DescribeSizes = ({ state }: { readonly state: DescribedState }) => 
         max={12}
         onChange={(value) => value !== null && change({ moulds: value })}
       />
-      {size('outer_mm', ruler.outline === 'round' ? 'Across one, mm' : 'Side of one, mm', 30, 400)}
+      {size('outer_mm', ruler.outline === 'round' ? 'Across one' : 'Side of one', 30, 400)}
       <NumberEntry
         narrow
         whole
@@ -58,9 +62,9 @@ export const DescribeSizes = ({ state }: { readonly state: DescribedState }) => 
         max={20}
         onChange={(value) => value !== null && measure({ rows: value })}
       />
-      {size('wall_mm', 'Wall, mm', 0.5, 60)}
-      {size('floor_mm', 'Floor, mm', 0.5, 40)}
-      {size('depth_mm', 'Pocket deep, mm', 0, 40)}
+      {size('wall_mm', 'Wall', 0.5, 60)}
+      {size('floor_mm', 'Floor', 0.5, 40)}
+      {size('depth_mm', 'Pocket deep', 0, 40)}
       <NumberEntry
         narrow
         mayBeEmpty

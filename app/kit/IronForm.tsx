@@ -4,7 +4,7 @@ import * as z from 'zod';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, LEAST_DIAL, LEAST_RANGE_K } from '../../core/plate/index.ts';
-import { forgetDraft, numberField, Sheet, useFormDraft, TemperatureEntry, typedNumber } from '../look/index.ts';
+import { forgetDraft, lengthUnitOf, MeasureEntry, numberField, Sheet, useFormDraft, TemperatureEntry, typedNumber } from '../look/index.ts';
 import { readDialWords, typedDialWords } from './dialWords.ts';
 import { TextField } from './TextField.tsx';
 
@@ -156,6 +156,7 @@ export const IronForm = ({
   const {
     register,
     handleSubmit,
+    getValues,
     setValue,
     formState: { errors, isDirty },
   } = form;
@@ -169,9 +170,27 @@ export const IronForm = ({
   return (
     // However it is left, what makes sense is kept; what doesn’t yet waits in the draft.
     <Sheet title={iron.name} open onClose={() => (isDirty ? void keep().then(onClose) : onClose())} wide>
-      <form className="grid gap-3 sm:grid-cols-3" onSubmit={(event) => void keep(event)}>
+      <form
+        className="grid gap-3 sm:grid-cols-3"
+        onSubmit={(event) => {
+          // An entry that isn't the form's own holds nonsense back by itself; it is pointed at, not passed over.
+          const off = event.currentTarget.querySelector<HTMLInputElement>('input[aria-invalid="true"]');
+          if (off === null) void keep(event);
+          else {
+            event.preventDefault();
+            off.focus();
+          }
+        }}
+      >
         <TextField label="Name" error={errors.name} {...register('name')} />
-        <TextField label="Plate, cm² (one face)" error={errors.footprint_cm2} inputMode="decimal" {...register('footprint_cm2')} />
+        <MeasureEntry
+          label="Plate (one face)"
+          of="area"
+          unit={lengthUnitOf(kit)}
+          value={Number(getValues('footprint_cm2'))}
+          {...LIMITS.footprint_cm2}
+          onChange={(value) => value !== null && setValue('footprint_cm2', typedNumber(value), { shouldDirty: true })}
+        />
         <TextField label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
         <TextField
           label="Room between plates, mL"
@@ -180,7 +199,14 @@ export const IronForm = ({
           inputMode="decimal"
           {...register('cavity_mL')}
         />
-        <TextField label="Thickness in a pocket, mm" error={errors.web_mm} inputMode="decimal" {...register('web_mm')} />
+        <MeasureEntry
+          label="Thickness in a pocket"
+          of="length"
+          unit={lengthUnitOf(kit)}
+          value={Number(getValues('web_mm'))}
+          {...LIMITS.web_mm}
+          onChange={(value) => value !== null && setValue('web_mm', typedNumber(value), { shouldDirty: true })}
+        />
         <TextField label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
         <TextField label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
         <label className="flex flex-col gap-1 text-[15px]">
@@ -199,7 +225,7 @@ export const IronForm = ({
           value_C={low_C}
           min_C={LIMITS.dial_C.min}
           max_C={LIMITS.dial_C.max}
-          onChange={(value) => setValue('low_C', value)}
+          onChange={(value) => setValue('low_C', value, { shouldDirty: true })}
         />
         {!fixed && (
           <div>
@@ -209,7 +235,7 @@ export const IronForm = ({
               value_C={high_C}
               min_C={LIMITS.dial_C.min}
               max_C={LIMITS.dial_C.max}
-              onChange={(value) => setValue('high_C', value)}
+              onChange={(value) => setValue('high_C', value, { shouldDirty: true })}
             />
             {errors.high_C?.message !== undefined && (
               <p role="alert" className="text-[15px] font-semibold text-hazard">

@@ -1,6 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import type { Ruler } from '../../core/plate/index.ts';
-import { useDrag } from '../look/index.ts';
+import { measured, useDrag } from '../look/index.ts';
+import { useLengths } from '../session/index.ts';
 
 type Size = 'floor_mm' | 'depth_mm' | 'wall_mm';
 
@@ -17,6 +18,7 @@ const PITCHES = 2.5;
 
 /** The gap between the plates in section, to scale; its sizes are dragged, or moved by arrow keys. */
 export const IronSection = ({ ruler, onChange }: { readonly ruler: Ruler; readonly onChange: (sizes: Partial<Ruler>) => void }) => {
+  const lengths = useLengths();
   const pitch = ruler.outer_mm / ruler.columns;
   const thick = ruler.floor_mm + 2 * ruler.depth_mm;
   // One scale for both directions, so that a deep iron looks deep.
@@ -76,7 +78,7 @@ export const IronSection = ({ ruler, onChange }: { readonly ruler: Ruler; readon
             aria-valuemin={least}
             aria-valuemax={most}
             aria-valuenow={ruler[key]}
-            aria-valuetext={`${ruler[key].toFixed(1)} mm`}
+            aria-valuetext={measured(ruler[key], 'length', lengths)}
             className={toward[0] === 1 ? 'cursor-ew-resize' : 'cursor-ns-resize'}
             onKeyDown={onKey(key)}
             data-size={key}

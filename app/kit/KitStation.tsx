@@ -5,7 +5,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
 import { freeName } from '../../core/run/index.ts';
-import { NumberEntry, Removed, temperature, useGuard } from '../look/index.ts';
+import { lengthUnitOf, measured, NumberEntry, Removed, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
@@ -98,8 +98,8 @@ export const KitStation = () => {
                   {iron.coating}
                 </p>
                 <p>
-                  <b>{iron.geometry.cavity_mL}</b> mL · {(1000 * meanThickness_m(plateMachine(iron))).toFixed(1)} mm ·{' '}
-                  <b>{iron.plates.power_W}</b> W
+                  <b>{iron.geometry.cavity_mL}</b> mL · {measured(1000 * meanThickness_m(plateMachine(iron)), 'length', lengthUnitOf(kit))}{' '}
+                  · <b>{iron.plates.power_W}</b> W
                 </p>
                 <p>{controlWords(iron, kit)}</p>
                 <p className="flex flex-wrap gap-x-3">

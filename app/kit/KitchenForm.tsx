@@ -1,11 +1,12 @@
 import { zodResolver } from '@hookform/resolvers/zod';
+import type { KeyboardEvent } from 'react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import * as z from 'zod';
 import { CODE_IDS, Kit } from '../../core/kit/index.ts';
 import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { numberField, TemperatureEntry } from '../look/index.ts';
+import { lengthUnitOf, MeasureEntry, numberField, TemperatureEntry } from '../look/index.ts';
 import { TextField } from './TextField.tsx';
 
 const isZone = (zone: string): boolean => {
@@ -19,7 +20,6 @@ const isZone = (zone: string): boolean => {
 
 const Place = z.object({
   name: z.string().trim().min(1, 'a name').max(80),
-  altitude_m: numberField({ ...ALTITUDE_RANGE_M, whole: true }),
   zone: z.string().refine(isZone, 'a zone such as Europe/London'),
   flourPerUsCup_g: numberField({ min: 80, max: 180 }),
   cueBefore_s: numberField({ min: 0, max: 120, whole: true }),
@@ -62,18 +62,22 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
     resetField(name, { defaultValue: value });
     setKept({ name, label: entry.labels?.[0]?.childNodes[0]?.textContent ?? name, before: kit[name] });
   };
-  const isEntry = (target: EventTarget): target is HTMLInputElement | HTMLSelectElement =>
-    target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
+  const entry = (name: keyof Place) => ({
+    ...register(name, { onBlur: ({ target }: { target: HTMLInputElement }) => void keep(target) }),
+    onKeyDown: ({ key, currentTarget }: KeyboardEvent<HTMLInputElement>) => void (key === 'Enter' && keep(currentTarget)),
+  });
+  const choice = (name: keyof Place) => register(name, { onChange: ({ target }: { target: HTMLSelectElement }) => void keep(target) });
   return (
-    <form
-      className="grid gap-3 sm:grid-cols-3"
-      onBlur={({ target }) => void (isEntry(target) && keep(target))}
-      onChange={({ target }) => void (target instanceof HTMLSelectElement && keep(target))}
-      onKeyDown={({ key, target }) => void (key === 'Enter' && isEntry(target) && keep(target))}
-      onSubmit={(event) => event.preventDefault()}
-    >
-      <TextField label="Kitchen" error={errors.name} {...register('name')} />
-      <TextField label="Altitude, m" error={errors.altitude_m} inputMode="numeric" {...register('altitude_m')} />
+    <form className="grid gap-3 sm:grid-cols-3" onSubmit={(event) => event.preventDefault()}>
+      <TextField label="Kitchen" error={errors.name} {...entry('name')} />
+      <MeasureEntry
+        label="Altitude"
+        of="height"
+        unit={lengthUnitOf(kit)}
+        value={kit.altitude_m}
+        {...ALTITUDE_RANGE_M}
+        onChange={(altitude_m) => altitude_m !== null && onSave({ altitude_m })}
+      />
       <TemperatureEntry
         label="Room"
         unit={kit.temperatureUnit}
@@ -95,20 +99,31 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         hint="115 sifted, 125 spooned, 137 dipped (USDA)"
         error={errors.flourPerUsCup_g}
         inputMode="decimal"
-        {...register('flourPerUsCup_g')}
+        {...entry('flourPerUsCup_g')}
       />
-      <TextField label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...register('cueBefore_s')} />
-      <TextField label="Time zone" error={errors.zone} {...register('zone')} />
+      <TextField label="Warn before opening, s" error={errors.cueBefore_s} inputMode="numeric" {...entry('cueBefore_s')} />
+      <TextField label="Time zone" error={errors.zone} {...entry('zone')} />
       <label className="flex flex-col gap-1 text-[15px]">
         Temperatures
-        <select className="entry" {...register('temperatureUnit')}>
+        <select className="entry" {...choice('temperatureUnit')}>
           <option value="C">°C</option>
           <option value="F">°F</option>
         </select>
       </label>
       <label className="flex flex-col gap-1 text-[15px]">
+        Lengths
+        <select
+          className="entry"
+          value={lengthUnitOf(kit)}
+          onChange={({ target }) => onSave({ lengthUnit: target.value === 'in' ? 'in' : 'mm' })}
+        >
+          <option value="mm">millimetres and metres</option>
+          <option value="in">inches and feet</option>
+        </select>
+      </label>
+      <label className="flex flex-col gap-1 text-[15px]">
         Keeping by
-        <select className="entry" {...register('codeOfPractice')}>
+        <select className="entry" {...choice('codeOfPractice')}>
           {CODE_IDS.map((id) => (
             <option key={id} value={id}>
               {describeCode({ code: id, fields: {} })}
@@ -118,14 +133,14 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
       </label>
       <label className="flex flex-col gap-1 text-[15px]">
         Egg sizes
-        <select className="entry" {...register('eggMarket')}>
+        <select className="entry" {...choice('eggMarket')}>
           <option value="us">US: large is 50 g without shell</option>
           <option value="eu">EU: M is 51 g, L 60 g without shell</option>
         </select>
       </label>
       <label className="flex flex-col gap-1 text-[15px]">
         Air that flour lies in
-        <select className="entry" {...register('climate')}>
+        <select className="entry" {...choice('climate')}>
           <option value="dry">dry, mountain air</option>
           <option value="usual">usual</option>
           <option value="damp">damp, wet season</option>
@@ -133,13 +148,13 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
       </label>
       <label className="flex flex-col gap-1 text-[15px]">
         A pour that isn’t quite right
-        <select className="entry" {...register('fillTaste')}>
+        <select className="entry" {...choice('fillTaste')}>
           <option value="even">as near as can be</option>
           <option value="leak">rather leaks than misses a corner</option>
           <option value="miss">rather misses a corner than leaks</option>
         </select>
       </label>
-      <TextField label="Money" error={errors.currency} {...register('currency')} />
+      <TextField label="Money" error={errors.currency} {...entry('currency')} />
       <p role="status" className="min-h-11 text-[15px] sm:col-span-3">
         {kept === null ? (
           <span className="text-quiet">Every entry is kept as you leave it.</span>

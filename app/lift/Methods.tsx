@@ -3,9 +3,9 @@ import type { Formula, ParsedFormula, Lift } from '../../core/formula/index.ts';
 import { liftMethods } from '../../core/lift/index.ts';
 import type { LiftMethod } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams, tawnyCss } from '../look/index.ts';
+import { clock, grams, measured, tawnyCss } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob } from '../session/index.ts';
+import { adviceJob, useLengths } from '../session/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import { hours, LIFT_WORDS } from './words.ts';
@@ -104,6 +104,7 @@ const HEIGHT = 46;
 
 /** A piece in section: crust as thick and as dark as it will be, bubbles as its density says. */
 const Piece = ({ reply }: { readonly reply: AdviceReply }) => {
+  const lengths = useLengths();
   const { answer, picture } = reply;
   const column = picture.columns[0];
   const second = Math.min(picture.seconds, answer.cookTime_s.best);
@@ -117,7 +118,7 @@ const Piece = ({ reply }: { readonly reply: AdviceReply }) => {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full max-w-[150px]"
       role="img"
-      aria-label={`Step ${answer.tawnyStep.toFixed(1)}, crust ${crust_mm.toFixed(1)} mm, ${answer.pieceDensity_gPerMl.toFixed(2)} g per mL`}
+      aria-label={`Step ${answer.tawnyStep.toFixed(1)}, crust ${measured(crust_mm, 'length', lengths)}, ${answer.pieceDensity_gPerMl.toFixed(2)} g per mL`}
     >
       <rect width={WIDTH} height={HEIGHT} rx={7} fill={tawnyCss(answer.tawnyStep, picture.rawLightness)} />
       <rect x={crust} y={crust} width={WIDTH - 2 * crust} height={HEIGHT - 2 * crust} rx={5} fill="#efe7d2" />

@@ -16,7 +16,7 @@ import {
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, grams, InlineSelect, Metric, percent, temperature } from '../look/index.ts';
+import { Findings, grams, InlineSelect, lengthUnitOf, measured, Metric, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
 import { SafetyClock } from './SafetyClock.tsx';
@@ -129,7 +129,7 @@ export const Rest = ({ session, reading }: Props) => {
           <Metric
             name="thickness then"
             value={thicknessWord(after)}
-            note={`spreads ${spread_cm(after).toFixed(0)} cm, from ${spread_cm(looseness).toFixed(0)}`}
+            note={`spreads ${measured(spread_cm(after), 'spread', lengthUnitOf(kit))}, from ${measured(spread_cm(looseness), 'spread', lengthUnitOf(kit))}`}
           />
           <Metric
             name="against at once"

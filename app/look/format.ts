@@ -57,8 +57,6 @@ export const temperatureApart = (difference_K: number, unit: Kit['temperatureUni
 export const temperatureOver = (difference_K: number, unit: Kit['temperatureUnit']): string =>
   `${difference_K >= 0 ? '+' : '−'}${temperatureApart(Math.abs(difference_K), unit)}`;
 
-export const metres = (value: number): string => `${Math.round(value).toLocaleString('en-GB')} m`;
-
 const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {
   try {
     return new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });

@@ -1,3 +1,4 @@
+import { fromShown, measured, shownIn } from './measure.ts';
 import { describe, expect, test } from '@jest/globals';
 import {
   clock,
@@ -5,7 +6,6 @@ import {
   dayAndTime,
   dialMarkText,
   grams,
-  metres,
   percent,
   temperature,
   temperatureApart,
@@ -52,7 +52,13 @@ describe('figures for a cook', () => {
   test('shares and heights', () => {
     expect(percent(0.163)).toBe('16 %');
     expect(percent(0.163, 1)).toBe('16.3 %');
-    expect(metres(1240)).toBe('1,240 m');
+    expect([measured(1240, 'height', 'mm'), measured(1240, 'height', 'in')]).toEqual(['1,240 m', '4,068 ft']);
+    expect([measured(7.94, 'length', 'mm'), measured(7.94, 'length', 'in')]).toEqual(['7.9 mm', '0.31 in']);
+    expect([measured(254, 'area', 'mm'), measured(254, 'area', 'in')]).toEqual(['254 cm²', '39.4 in²']);
+    expect([measured(8.04, 'spread', 'mm'), measured(8.04, 'spread', 'in')]).toEqual(['8.0 cm', '3.2 in']);
+    expect(measured(-100, 'height', 'in')).toBe('−328 ft');
+    for (const what of ['length', 'spread', 'area', 'height'] as const)
+      expect(fromShown(shownIn(12.5, what, 'in'), what, 'in')).toBeCloseTo(12.5, 0);
   });
 
   test('clock times in the kitchen’s zone; an unknown zone falls back', () => {

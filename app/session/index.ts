@@ -1,7 +1,7 @@
 export type { PlannedRun } from './useRunPlan.ts';
 export { useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
-export { adviceJob, bowlTemperature, SessionContext, useDegrees, useSession, useSessionOfStore } from './useSession.ts';
+export { adviceJob, bowlTemperature, SessionContext, useDegrees, useLengths, useSession, useSessionOfStore } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';

@@ -2,7 +2,7 @@ import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import { speakDegrees } from '../../words/index.ts';
+import { speakUnits } from '../../words/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
@@ -79,7 +79,7 @@ export const useSessionOfStore = (): Session | undefined => {
   const since = Math.floor(wallNow() / HOUR_MS) * HOUR_MS - OLDEST_LOT_MS;
   const lots = useQueried((queries) => queries.lotsSince(since), `lots ${since}`, true);
   const kit = kits?.[0] ?? (kits === undefined ? undefined : DEFAULT_KIT);
-  if (kit !== undefined) speakDegrees(kit.temperatureUnit);
+  if (kit !== undefined) speakUnits(kit);
   const removed = kit?.removedIds;
   const formulas = useMemo(() => everyFormula?.filter(({ id }) => removed?.includes(id) !== true), [everyFormula, removed]);
   const irons = useMemo(() => everyIron?.filter(({ id }) => removed?.includes(id) !== true), [everyIron, removed]);
@@ -139,6 +139,9 @@ export const useSessionOfStore = (): Session | undefined => {
 /** How warm the batter of this formula will be at the pour, as its bowl stands; null: no bowl of which that is known. */
 /** The degrees of this kitchen, for what needs nothing else of it. */
 export const useDegrees = (): Kit['temperatureUnit'] => (useRows('kits')?.[0] ?? DEFAULT_KIT).temperatureUnit;
+
+/** And its lengths. */
+export const useLengths = (): NonNullable<Kit['lengthUnit']> => useRows('kits')?.[0]?.lengthUnit ?? 'mm';
 
 export const bowlTemperature = ({ kit, lots, run }: Pick<Session, 'kit' | 'lots' | 'run'>, formula: Formula): number | null => {
   const now = wallNow();

@@ -40,6 +40,8 @@ export const Kit = z.object({
   /** The air that flour lies in. */
   climate: z.enum(CLIMATES),
   temperatureUnit: z.enum(['C', 'F']),
+  /** Lengths, and with them heights in feet; nothing said: metric. */
+  lengthUnit: z.enum(['mm', 'in']).optional(),
   /** What one would rather have when a pour is not quite right. */
   fillTaste: z.enum(FILL_TASTES).default('even'),
   /** Seconds of warning before a load should be opened. */
