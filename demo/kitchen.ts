@@ -21,7 +21,7 @@ export const LAST_MORNING = Date.UTC(2026, 10, 22, 6, 40);
 const TRUTHS: Readonly<Record<string, HiddenTruth>> = {
   'deep-a': { cavity: 0.94, plates_K: 8, contact: 1.05, browning: 1.1, upperDarker: 0.3 },
   'deep-b': { cavity: 1.02, plates_K: -7, contact: 0.92, browning: 1.1, upperDarker: -0.4 },
-  'thin-four': { cavity: 1.08, plates_K: 4, contact: 0.95, browning: 1.1, upperDarker: 0.5 },
+  'thin-four': { cavity: 1.08, plates_K: 4, contact: 0.95, browning: 1.1, upperDarker: 0.5, runsTo: 'hinge' },
   balls: { cavity: 1, plates_K: -3, contact: 1, browning: 1.1, upperDarker: -0.8 },
   wafers: { cavity: 1.05, plates_K: 5, contact: 1.1, browning: 1.1, upperDarker: 0 },
 };

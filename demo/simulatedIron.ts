@@ -13,6 +13,8 @@ export type HiddenTruth = {
   readonly browning: number;
   /** The hinge side or the upper face browns more, steps. */
   readonly upperDarker: number;
+  /** It doesn't stand level: batter runs there. */
+  readonly runsTo?: 'hinge';
 };
 
 /** Words of a cook who looks at what came out of a finer simulation with these truths, with human scatter. */
@@ -45,8 +47,14 @@ export const cookForReal = (
   const share = 1 / truth.cavity + 0.03 * random.normal();
   const observations: Observation[] = [];
   for (let mould = 0; mould < iron.geometry.moulds; mould++)
-    observations.push(...mouldWords(mould, share, lower, upper, advice, second, random));
+    observations.push(...mouldWords(mould, share, lower, upper, advice, second, random).map((said) => placed(said, truth)));
   return { observations, tawny: (lower + upper) / 2 };
+};
+
+/** Where something was missing or leaked is seen only where it is always the same place. */
+const placed = (said: Observation, { runsTo }: HiddenTruth): Observation => {
+  if (said.kind !== 'fill' || said.value === 'full' || runsTo === undefined) return said;
+  return { ...said, at: said.value === 'leaked' ? runsTo : said.mould % 2 === 0 ? 'front-left' : 'front-right' };
 };
 
 const step = (value: number): number => clamp(Math.round(value), 1, 8);

@@ -34,7 +34,8 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   await page.getByRole('button', { name: 'Poured', exact: true }).click();
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.getByRole('button', { name: 'Opened', exact: true }).click();
-  await page.getByRole('button', { name: 'full', exact: true }).first().click();
+  await page.getByRole('button', { name: 'How was it?' }).click();
+  await page.getByRole('button', { name: /^As promised/ }).click();
   expect(await touches()).toBeLessThanOrEqual(20);
   await page.getByRole('link', { name: 'Book' }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Deep round' })).toHaveCount(1);

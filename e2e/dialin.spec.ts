@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { column, figure, open, settled } from './kitchen.ts';
+import { answer, column, figure, open, settled } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await open(page, 'iron');
@@ -31,8 +31,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(1100);
   await iron.getByRole('button', { name: 'Opened', exact: true }).click();
-  await iron.getByRole('button', { name: 'corner missing', exact: true }).click();
-  await iron.getByRole('button', { name: 'a third', exact: true }).click();
+  await answer(page, iron, 'corner missing, hinge left', 'a third');
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
   await page.getByRole('button', { name: 'What its loads say' }).click();

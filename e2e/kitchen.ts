@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect } from '@playwright/test';
 
 /** Opens a station and waits until it is ready for touches. */
@@ -45,6 +45,20 @@ export const exported = async (page: Page): Promise<string> => {
 };
 
 export const button = (page: Page, iron: string, name: string) => column(page, iron).getByRole('button', { name, exact: true });
+
+/** The answer after a load: opens it for an iron and touches these, in this order; "above 4" and "below 5" are the faces. */
+export const answer = async (page: Page, iron: Locator, ...touched: readonly string[]): Promise<Locator> => {
+  await iron.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).click();
+  const panel = page.getByRole('region', { name: /^How was / });
+  for (const words of touched) {
+    const face = /^(above|below) (\d)$/.exec(words);
+    const where = face === null ? panel : panel.getByRole('group', { name: face[1] === 'above' ? 'Above' : 'Below' });
+    const touch = where.getByRole('button', { name: face === null ? words : `step ${face[2]}`, exact: true });
+    await touch.click();
+    await expect(touch).toHaveAttribute('aria-pressed', 'true');
+  }
+  return panel;
+};
 
 /** Pours and closes on one iron at the line. */
 export const startLoad = async (page: Page, iron: string): Promise<void> => {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, column, open, settled } from './kitchen.ts';
+import { answer, button, column, open, settled } from './kitchen.ts';
 
 test('a stranger iron: “leaked, two steps too dark”, and the next pour is less and shorter; the bowl’s last load is a part of one', async ({
   page,
@@ -35,7 +35,8 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   await page.clock.fastForward(1000 * first.time_s);
   await button(page, id, 'Opened').click();
   await expect(iron).toHaveAttribute('data-phase', 'opened');
-  for (const answer of ['leaked', 'two spoons', 'step 6', 'step 6']) await iron.getByRole('button', { name: answer, exact: true }).click();
+  const panel = await answer(page, iron, 'leaked, in front', 'two spoons', 'above 6', 'below 6');
+  await panel.getByRole('button', { name: 'Done' }).click();
   await page.clock.fastForward(1000);
   await iron.getByRole('button', { name: 'Next load' }).click();
   await expect(iron).toContainText('from one load');

@@ -1,7 +1,9 @@
 import { Link } from 'react-router';
+import type { PourTowards, Towards } from '../../core/book/index.ts';
+import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { dialMarkText, grams, temperature } from '../look/index.ts';
+import { dialMarkText, grams, temperature, TOWARDS } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
@@ -34,6 +36,7 @@ export const Meaning = ({ session }: { readonly session: Session }) => {
             >
               <span>
                 {isWeighing ? `${iron.name}: its loads are being weighed …` : meaningOf(iron, data.value, session.kit.temperatureUnit)}
+                {pouringOf(pourTowardsOn(ironLoads.loads.get(iron.id) ?? []))}
               </span>
               <Link
                 to="/iron"
@@ -48,6 +51,19 @@ export const Meaning = ({ session }: { readonly session: Session }) => {
       </ul>
     </section>
   );
+};
+
+/** Where to pour, and what says so; empty where nothing does. */
+export const pouringOf = (said: PourTowards | null): string =>
+  said === null
+    ? ''
+    : ` On ${said.speak} of ${said.told} loads that told where, batter ran ${FROM[said.towards]}: pour a little ${TOWARDS[said.towards]} (${Math.round(100 * said.chance)} % that it is no chance).`;
+
+const FROM: Readonly<Record<Towards, string>> = {
+  front: 'to the hinge',
+  hinge: 'to the front',
+  left: 'to the right',
+  right: 'to the left',
 };
 
 /** One sentence about an iron: how it differs from its measures, on how many loads, what the next one is for that, and its chance. */

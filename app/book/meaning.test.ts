@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
 import type { AdviceReply } from '../workers/index.ts';
-import { meaningOf } from './Meaning.tsx';
+import { meaningOf, pouringOf } from './Meaning.tsx';
 
 const iron = DEMO_IRONS.find(({ id }) => id === 'deep-a')!;
 type Reply = Pick<AdviceReply, 'answer' | 'believed'>;
@@ -20,4 +20,11 @@ test('one sentence: how an iron differs, on what it rests, what is done about it
   );
   expect(meaningOf(iron, reply({}), 'C')).toContain('does what its measures say');
   expect(meaningOf(iron, { ...reply({}), believed: null }, 'C')).toContain('nothing was said');
+});
+
+test('where to pour is said with what it rests on, or not at all', () => {
+  expect(pouringOf({ towards: 'front', speak: 4, told: 5, chance: 0.891 })).toBe(
+    ' On 4 of 5 loads that told where, batter ran to the hinge: pour a little to the front (89 % that it is no chance).',
+  );
+  expect(pouringOf(null)).toBe('');
 });

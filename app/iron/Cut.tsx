@@ -54,7 +54,7 @@ export const Cut = memo(function Cut({
       <div className="flex items-baseline justify-between gap-3 text-[15px]">
         <p>
           <strong className="font-display text-[17px]">The cut</strong> <span className="text-quiet">at {clock(second)}</span> · crust{' '}
-          <span data-figure="crust_mm" data-exact={crust_mm}>
+          <span data-figure="crust_mm" data-mm={crust_mm}>
             {measured(crust_mm, 'length', lengths)}
           </span>{' '}
           · core{' '}

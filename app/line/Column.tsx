@@ -9,7 +9,6 @@ import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { Cooking } from './Cooking.tsx';
-import { LogPanel } from './LogPanel.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
 import { isAsAdvised, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
@@ -21,28 +20,27 @@ type Props = {
   readonly kit: Kit;
   readonly zone: string;
   readonly disabled: boolean;
+  /** The answer to another takes its place. */
+  readonly isHidden: boolean;
   /** Said before the pour; it goes with the pour into the book. */
   readonly said: Did;
   readonly onSaid: (ironId: string, did: Did) => void;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
-  readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
+  /** Asks how what came out of this iron was. */
+  readonly onAsk: (ironId: string) => void;
 };
 
 /** By iron, the opened load that was left behind: a look at another station doesn't bring it back. */
 const LEFT_BEHIND = new Map<string, string>();
 
-/** What lies under the finger after an answer is the next question. */
-const ANSWER_GUARD_MS = 300;
-
 /** One iron: fills with the colour the load inside has by now. Drawn anew when something happens; what shows time ticks by itself. */
 export const Column = memo((props: Props) => {
-  const { place, kit, said, onSaid, onPour, onTouch, onLog } = props;
+  const { place, kit, said, onSaid, onPour, onTouch, onAsk } = props;
   const { iron, load, progress, prediction, n } = place;
   // "Next load" leaves the opened one behind before the next is poured.
   const [leftBehind, setLeftBehind] = useState(() => LEFT_BEHIND.get(iron.id) ?? null);
   const { isSettling, settle } = useSettling();
-  const answers = useSettling(ANSWER_GUARD_MS);
   const [telling, setTelling] = useState(false);
   const disabled = props.disabled || isSettling;
   const current = load !== null && load.id !== leftBehind ? load : null;
@@ -57,6 +55,7 @@ export const Column = memo((props: Props) => {
   return (
     <section
       aria-label={iron.name}
+      hidden={props.isHidden}
       data-iron={iron.id}
       data-phase={phase}
       data-load={current?.id ?? ''}
@@ -103,20 +102,15 @@ export const Column = memo((props: Props) => {
             <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>
             {prediction !== null && <span> · meant {clock(prediction.cookTime_s.best)}</span>}
           </p>
-          <LogPanel
-            key={current.id}
-            moulds={iron.geometry.moulds}
-            observations={progress.observations}
+          <p className="text-lg">Onto a rack, never a stack: steam softens what lies close.</p>
+          <button
+            type="button"
             disabled={disabled}
-            isSettling={answers.isSettling}
-            onSay={(said) => {
-              answers.settle();
-              onLog(
-                place,
-                said.map((data) => ({ kind: 'logged', data })),
-              );
-            }}
-          />
+            className="min-h-20 rounded-lg border-2 border-white/70 font-display text-2xl font-bold"
+            onClick={() => onAsk(iron.id)}
+          >
+            {progress.observations.length === 0 ? 'How was it?' : 'Said; change it'}
+          </button>
           <div className="mt-auto">
             <BigButton
               label="Next load"

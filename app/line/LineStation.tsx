@@ -1,8 +1,9 @@
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
-import { lazy, Suspense, useCallback, useState } from 'react';
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
+import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
@@ -15,6 +16,7 @@ import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
+import { AnswerPanel } from './AnswerPanel.tsx';
 import { Column } from './Column.tsx';
 import { Heard, USUAL_KEYS } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
@@ -83,6 +85,20 @@ const Line = ({ session }: { readonly session: Session }) => {
     },
     [log],
   );
+  const { loads: toldLoads } = session.ironLoads;
+  const towards = useMemo(
+    () =>
+      new Map(
+        [...toldLoads].flatMap(([ironId, loads]) => {
+          const said = pourTowardsOn(loads);
+          return said === null ? [] : [[ironId, said.towards] as const];
+        }),
+      ),
+    [toldLoads],
+  );
+  /** Whose piece is being held against the bands; another load in the iron ends that. */
+  const [askedId, setAskedId] = useState<string | null>(null);
+  const answered = places.find(({ iron, progress }) => iron.id === askedId && progress?.phase === 'opened') ?? null;
   useLineKeys(places, held, lineKeys(kit), onPour, onTouch);
   // A second touch of the panel is the first one's echo: by then something else stands there.
   const guard = useGuard();
@@ -106,7 +122,34 @@ const Line = ({ session }: { readonly session: Session }) => {
             <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
           )}
           {places.length > 0 && (
-            <NowPanel places={places} planned={planned} kit={kit} disabled={!held} onPour={onGuardedPour} onTouch={onGuardedTouch} />
+            <NowPanel
+              places={places}
+              planned={planned}
+              kit={kit}
+              towards={towards}
+              disabled={!held}
+              onPour={onGuardedPour}
+              onTouch={onGuardedTouch}
+            />
+          )}
+          {answered !== null && (
+            <AnswerPanel
+              key={answered.load?.id}
+              place={answered}
+              disabled={!held}
+              onSay={(said) =>
+                onLog(
+                  answered,
+                  said.map((data) => ({ kind: 'logged', data })),
+                )
+              }
+              onNotOpened={() => {
+                const opened = answered.log.findLast(({ kind }) => kind === 'opened');
+                if (opened !== undefined) onTouch(answered, { kind: 'undone', data: { seq: opened.seq } });
+                setAskedId(null);
+              }}
+              onDone={() => setAskedId(null)}
+            />
           )}
           {places.map((place) => (
             <Column
@@ -119,7 +162,8 @@ const Line = ({ session }: { readonly session: Session }) => {
               onSaid={onSaid}
               onPour={onPour}
               onTouch={onTouch}
-              onLog={onLog}
+              onAsk={setAskedId}
+              isHidden={answered !== null}
             />
           ))}
         </div>

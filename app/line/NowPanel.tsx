@@ -1,11 +1,12 @@
 import clsx from 'clsx';
+import type { Towards } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Act, DueAct } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, duration, grams, TOPPING_WORDS } from '../look/index.ts';
+import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { lineIrons } from './conducted.ts';
 import type { LinePlace } from './useLine.ts';
@@ -15,6 +16,8 @@ type Props = {
   readonly planned: PlannedRun | null;
   readonly kit: Kit;
   readonly disabled: boolean;
+  /** Where its loads say to pour, off the middle. */
+  readonly towards: ReadonlyMap<string, Towards>;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
 };
@@ -30,7 +33,7 @@ const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', tur
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Props) => {
+export const NowPanel = ({ places, planned, kit, towards, disabled, onPour, onTouch }: Props) => {
   const now = useNow(TICK_MS);
   const { next, then } = conduct(lineIrons(places, planned, now), now);
   const place = places.find(({ iron }) => iron.id === next?.ironId);
@@ -78,7 +81,7 @@ export const NowPanel = ({ places, planned, kit, disabled, onPour, onTouch }: Pr
       <p className="text-2xl low:text-lg">
         {next.act === 'switch-on' && left_s > FAR_S
           ? 'the plan begins then; an iron can be poured by itself before'
-          : note(next, place, kit.scoops)}
+          : note(next, place, kit.scoops, towards.get(next.ironId))}
       </p>
       {then !== null && (
         <p className="text-xl text-white/85 low:text-lg">
@@ -110,13 +113,14 @@ const FRAME =
   'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] stacked:w-full stacked:min-w-0 low:min-h-[calc(100dvh-84px)] low:gap-1 low:p-3';
 
 /** What else the hand has to know at that moment. */
-const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops']): string => {
+const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops'], towards: Towards | undefined): string => {
   const moulds = iron.geometry.moulds;
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
     return [
       scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
-      moulds > 1 ? `into each of ${moulds}` : 'into the middle',
+      moulds > 1 ? `into each of ${moulds}` : towards === undefined ? 'into the middle' : null,
+      towards === undefined ? null : `a little ${TOWARDS[towards]}`,
     ]
       .filter((part) => part !== null)
       .join(', ');

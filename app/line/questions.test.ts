@@ -1,25 +1,52 @@
 import { describe, expect, test } from '@jest/globals';
 import { Observation } from '../../core/log/index.ts';
-import { answered, keyOfObservation, questionsFor } from './questions.ts';
+import { asPromised, faceQuestion, FILL, givenTo, isDoubtful, wordQuestions } from './questions.ts';
 
-describe('questions after a load', () => {
+const every = (value: 'missing' | 'full' | 'leaked') => [
+  faceQuestion('upper'),
+  faceQuestion('lower'),
+  FILL,
+  ...wordQuestions([{ kind: 'fill', mould: 3, value }]),
+];
+
+describe('the answer after a load', () => {
   test('how much was missing or leaked is asked only where something was', () => {
-    const ids = (value: 'missing' | 'full' | 'leaked') => questionsFor([{ kind: 'fill', mould: 0, value }]).map((q) => q.id);
-    expect(ids('full')).toEqual(['fill', 'edges', 'tawny/upper', 'tawny/lower', 'crisp', 'crumb', 'stuck']);
-    expect(ids('missing')[1]).toBe('missing_share');
-    expect(ids('leaked')[1]).toBe('leaked_g');
-    expect(questionsFor([]).map((q) => q.id)[0]).toBe('fill');
+    const ids = (value: 'missing' | 'full' | 'leaked') => wordQuestions([{ kind: 'fill', mould: 0, value }]).map((q) => q.id);
+    expect(ids('full')).toEqual(['edges', 'crisp', 'crumb', 'stuck']);
+    expect(ids('missing')[0]).toBe('missing_share');
+    expect(ids('leaked')[0]).toBe('leaked_g');
   });
 
-  test('every answer is a sound observation of its question, for any mould', () => {
+  test('every answer is a sound observation of its question, for any mould, and is found again', () => {
     for (const fill of ['missing', 'full', 'leaked'] as const)
-      for (const question of questionsFor([{ kind: 'fill', mould: 3, value: fill }]))
-        for (const answer of question.answers) {
+      for (const question of every(fill))
+        for (const [i, answer] of question.answers.entries()) {
           const observation = answer.say(3);
           expect(Observation.safeParse(observation).success).toBe(true);
-          expect(keyOfObservation(observation)).toBe(question.id);
-          expect(answered(question, [observation], 3)).toBe(answer.label);
-          expect(answered(question, [observation], 0)).toBeNull();
+          expect(givenTo(question, [observation], 3)).toBe(i);
+          expect(givenTo(question, [observation], 0)).toBe(-1);
         }
+  });
+
+  test('corners are missing, sides leak, the middle is full: nine places, each said once', () => {
+    const said = FILL.answers.map((answer) => answer.say(0));
+    expect(said.map(({ value }) => value).join()).toBe('missing,leaked,missing,leaked,full,leaked,missing,leaked,missing');
+    expect(new Set(FILL.answers.map(({ label }) => label)).size).toBe(9);
+  });
+
+  test('an older answer without a place is still shown as one', () => {
+    expect(givenTo(FILL, [{ kind: 'fill', mould: 0, value: 'leaked' }], 0)).toBeGreaterThanOrEqual(0);
+  });
+
+  test('as promised: whole steps, within the scales', () => {
+    const said = asPromised({ tawnyStep: 4.4, crisp: 5.2 }, 1);
+    for (const observation of said) expect(Observation.safeParse(observation).success).toBe(true);
+    expect(said.find((o) => o.kind === 'tawny')).toMatchObject({ value: 4, mould: 1 });
+    expect(said.find((o) => o.kind === 'crisp')).toMatchObject({ value: 5 });
+    expect(said).toHaveLength(5);
+  });
+
+  test('three seconds for five minutes is doubted, a minute early isn’t', () => {
+    expect([isDoubtful(3, 300), isDoubtful(240, 300), isDoubtful(1200, 300)]).toEqual([true, false, true]);
   });
 });

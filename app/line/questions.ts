@@ -1,30 +1,47 @@
-import type { Observation } from '../../core/log/index.ts';
+import type { Observation, PlaceOnPlate } from '../../core/log/index.ts';
 
-export type Answer = { readonly label: string; readonly swatch?: number; readonly say: (mould: number) => Observation };
+/** One touch of the answer: what it is called, and what it says of a mould. */
+export type Answer = { readonly label: string; readonly say: (mould: number) => Observation };
 export type Question = { readonly id: string; readonly ask: string; readonly answers: readonly Answer[] };
 
-const tawny = (side: 'lower' | 'upper', ask: string): Question => ({
+/** One face held against the eight bands. */
+export const faceQuestion = (side: 'lower' | 'upper'): Question => ({
   id: `tawny/${side}`,
-  ask,
+  ask: side === 'upper' ? 'Above' : 'Below',
   answers: Array.from({ length: 8 }, (_, i) => ({
-    label: String(i + 1),
-    swatch: i + 1,
+    label: `step ${i + 1}`,
     say: (mould) => ({ kind: 'tawny', mould, side, value: i + 1 }),
   })),
 });
 
-const FILL: Question = {
+const corner = (at: PlaceOnPlate, words: string): Answer => ({
+  label: `corner missing, ${words}`,
+  say: (mould) => ({ kind: 'fill', mould, value: 'missing', at }),
+});
+const leak = (at: PlaceOnPlate, words: string): Answer => ({
+  label: `leaked, ${words}`,
+  say: (mould) => ({ kind: 'fill', mould, value: 'leaked', at }),
+});
+/** As the piece lies before the cook, the hinge at the back: its corners may be missing, over its sides it may leak, its middle says full. */
+export const FILL: Question = {
   id: 'fill',
-  ask: 'Was it full?',
+  ask: 'Full?',
   answers: [
-    { label: 'corner missing', say: (mould) => ({ kind: 'fill', mould, value: 'missing' }) },
+    corner('hinge-left', 'hinge left'),
+    leak('hinge', 'at the hinge'),
+    corner('hinge-right', 'hinge right'),
+    leak('left', 'left'),
     { label: 'full', say: (mould) => ({ kind: 'fill', mould, value: 'full' }) },
-    { label: 'leaked', say: (mould) => ({ kind: 'fill', mould, value: 'leaked' }) },
+    leak('right', 'right'),
+    corner('front-left', 'front left'),
+    leak('front', 'in front'),
+    corner('front-right', 'front right'),
   ],
 };
+
 const EDGES_SEEN: Question = {
   id: 'edges',
-  ask: 'Its edges?',
+  ask: 'Edges?',
   answers: (
     [
       ['rounded', 'rounded'],
@@ -35,7 +52,7 @@ const EDGES_SEEN: Question = {
 };
 const MISSING: Question = {
   id: 'missing_share',
-  ask: 'Roughly how much was missing?',
+  ask: 'Missing?',
   answers: [
     { label: 'a twentieth', say: (mould) => ({ kind: 'missing_share', mould, value: 0.05 }) },
     { label: 'a tenth', say: (mould) => ({ kind: 'missing_share', mould, value: 0.1 }) },
@@ -45,7 +62,7 @@ const MISSING: Question = {
 };
 const LEAKED: Question = {
   id: 'leaked_g',
-  ask: 'Roughly how much leaked?',
+  ask: 'Leaked?',
   answers: [
     { label: 'a teaspoon', say: (mould) => ({ kind: 'leaked_g', mould, value: 5 }) },
     { label: 'a spoonful', say: (mould) => ({ kind: 'leaked_g', mould, value: 15 }) },
@@ -55,15 +72,15 @@ const LEAKED: Question = {
 };
 const CRISP: Question = {
   id: 'crisp',
-  ask: 'How crisp?',
+  ask: 'Crisp?',
   answers: ['soft', 'a little', 'crisp', 'very', 'snaps'].map((label, i) => ({
-    label: `${i + 1} ${label}`,
+    label,
     say: (mould) => ({ kind: 'crisp', mould, value: i + 1 }),
   })),
 };
 const CRUMB: Question = {
   id: 'crumb',
-  ask: 'The crumb?',
+  ask: 'Crumb?',
   answers: (['airy', 'soft', 'chewy', 'dense'] as const).map((value) => ({
     label: value,
     say: (mould) => ({ kind: 'crumb', mould, value }),
@@ -71,7 +88,7 @@ const CRUMB: Question = {
 };
 const STUCK: Question = {
   id: 'stuck',
-  ask: 'Did it stick?',
+  ask: 'Stuck?',
   answers: (
     [
       ['no', 'no'],
@@ -82,25 +99,37 @@ const STUCK: Question = {
   ).map(([value, label]) => ({ label, say: (mould) => ({ kind: 'stuck', mould, value }) })),
 };
 
-export const keyOfObservation = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);
-
-/** The questions for a load, in order; how much was missing or leaked only where something was, and how full only where it was full. */
-export const questionsFor = (observations: readonly Observation[]): Question[] => {
+/** Beside the faces: how much only where something was missing or leaked, and how full only where it was full. */
+export const wordQuestions = (observations: readonly Observation[]): readonly Question[] => {
   const fill = observations.find((o) => o.kind === 'fill')?.value;
+  return [fill === 'missing' ? MISSING : fill === 'leaked' ? LEAKED : EDGES_SEEN, CRISP, CRUMB, STUCK];
+};
+
+const keyOf = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);
+
+/** Which answer was given; -1: none yet. */
+export const givenTo = (question: Question, observations: readonly Observation[], mould: number): number => {
+  const found = observations.find((o) => o.mould === mould && keyOf(o) === question.id);
+  if (found === undefined) return -1;
+  return question.answers.findIndex((answer) => {
+    const said = answer.say(mould);
+    return said.value === found.value && !(said.kind === 'fill' && found.kind === 'fill' && found.at !== undefined && said.at !== found.at);
+  });
+};
+
+/** All at once where the piece is what was promised: full, in the colour and the crispness said before, not stuck. */
+export const asPromised = (promised: { readonly tawnyStep: number; readonly crisp: number }, mould: number): Observation[] => {
+  const value = Math.min(8, Math.max(1, Math.round(promised.tawnyStep)));
   return [
-    FILL,
-    ...(fill === 'missing' ? [MISSING] : fill === 'leaked' ? [LEAKED] : fill === 'full' ? [EDGES_SEEN] : []),
-    tawny('upper', 'Colour above?'),
-    tawny('lower', 'Colour below?'),
-    CRISP,
-    CRUMB,
-    STUCK,
+    { kind: 'fill', mould, value: 'full' },
+    { kind: 'tawny', mould, side: 'upper', value },
+    { kind: 'tawny', mould, side: 'lower', value },
+    { kind: 'crisp', mould, value: Math.min(5, Math.max(1, Math.round(promised.crisp))) },
+    { kind: 'stuck', mould, value: 'no' },
   ];
 };
 
-/** What was said, as the chip shows it. */
-export const answered = (question: Question, observations: readonly Observation[], mould: number): string | null => {
-  const found = observations.find((o) => o.mould === mould && keyOfObservation(o) === question.id);
-  if (found === undefined) return null;
-  return question.answers.find((answer) => answer.say(mould).value === found.value)?.label ?? String(found.value);
-};
+/** An opening this early or late against what was meant is more likely a wrong touch: shares of the time meant. */
+const DOUBTFUL = { early: 0.35, late: 3 } as const;
+export const isDoubtful = (cooked_s: number, meant_s: number): boolean =>
+  cooked_s < DOUBTFUL.early * meant_s || cooked_s > DOUBTFUL.late * meant_s;

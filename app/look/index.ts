@@ -38,7 +38,7 @@ export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
-export { TOPPING_WORDS } from './toppings.ts';
+export { TOPPING_WORDS, TOWARDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
 export { WhenEntry } from './When.tsx';
 export { useDraft } from './useDraft.ts';

@@ -1,4 +1,6 @@
 export type { IronHistory } from './ironHistory.ts';
 export { ironHistory } from './ironHistory.ts';
+export type { PourTowards, Towards } from './pourTowards.ts';
+export { pourTowards, pourTowardsOn } from './pourTowards.ts';
 export type { Change } from './whatChanged.ts';
 export { whatChanged } from './whatChanged.ts';

@@ -4,6 +4,10 @@ import { EDGES } from './edges.ts';
 
 export const FILLS = ['missing', 'full', 'leaked'] as const;
 
+/** Where on the plate, the hinge at the back. */
+export const PLACES_ON_PLATE = ['hinge-left', 'hinge', 'hinge-right', 'left', 'right', 'front-left', 'front', 'front-right'] as const;
+export type PlaceOnPlate = (typeof PLACES_ON_PLATE)[number];
+
 export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
 export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
 /** What a look through the crack shows: see `Look`. */
@@ -16,7 +20,8 @@ const Mould = z.int().min(0).max(23);
  * `leaked_g` are rough on purpose: "about a tenth", "about a spoonful".
  */
 export const Observation = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('fill'), mould: Mould, value: z.enum(FILLS) }),
+  /** `at`: which corner was missing, over which side it leaked. */
+  z.object({ kind: z.literal('fill'), mould: Mould, value: z.enum(FILLS), at: z.enum(PLACES_ON_PLATE).optional() }),
   z.object({ kind: z.literal('edges'), mould: Mould, value: z.enum(EDGES) }),
   z.object({ kind: z.literal('missing_share'), mould: Mould, value: z.number().min(0).max(1) }),
   z.object({ kind: z.literal('leaked_g'), mould: Mould, value: z.number().min(0).max(500) }),
