@@ -197,6 +197,32 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
   await other.close();
 });
 
+test('a file of the same kitchen is put together with it, another one stands beside it, and both can be taken back', async ({ page }) => {
+  await open(page, 'kit');
+  const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as { loads: object[]; kit: object };
+  const take = async (how: string, json: unknown): Promise<void> => {
+    await page.getByRole('button', { name: 'How a file is taken' }).click();
+    await page.getByRole('option', { name: new RegExp(how) }).click();
+    await page
+      .getByLabel('Kitchen file to import')
+      .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(json)) });
+  };
+  await page.goto('/kit');
+  const said = page.getByRole('status').filter({ hasText: 'Put together' });
+  await take('merged', {
+    ...file,
+    loads: [...file.loads, { ...file.loads[0], id: 'from-the-other-tablet' }],
+    kit: { ...file.kit, altitude_m: 0 },
+  });
+  await expect(said).toContainText('new: 1 load.');
+  await expect(page.getByLabel('Altitude, m')).toHaveValue('1240');
+  await take('beside', { ...file, kit: { ...file.kit, name: 'Loft' } });
+  await expect(said).toContainText('new: 5 irons');
+  await expect(page.getByRole('heading', { name: 'Deep A (Loft)' })).toBeVisible();
+  await said.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('heading', { name: 'Deep A (Loft)' })).toHaveCount(0);
+});
+
 test('four answers make a plan; the strip carries it to every station', async ({ page }) => {
   await open(page, 'run');
   await expect(page.getByText('Last plate')).toBeVisible();

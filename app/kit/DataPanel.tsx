@@ -2,16 +2,18 @@ import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import { describeSentence } from '../../words/index.ts';
+import { InlineSelect } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { useExport } from '../shell/useExport.ts';
 import { useKitchen, useKitchenChoice, useQueried } from '../store/index.ts';
-import type { ImportResult } from '../store/transfer.ts';
+import type { HowTaken, ImportResult } from '../store/transfer.ts';
 
 /** Everything in and out in one file; taking a file over can be undone until the page is left. */
 export const DataPanel = () => {
   const { isDemo, choose } = useKitchenChoice();
   const transfer = useTransfer();
   const picker = useRef<HTMLInputElement>(null);
+  const [how, setHow] = useState<HowTaken>('in place');
   const [kept, setKept] = useState<boolean | null>(null);
   const { busy, failure, taken } = transfer;
   return (
@@ -20,6 +22,29 @@ export const DataPanel = () => {
       <p className="mt-1 max-w-2xl text-[15px]">
         Everything lives in this browser. One JSON file holds it all (compressed once it is large), with a published schema
         (docs/kitchen.schema.json). Our own files may have any size; others up to 50 MB.
+      </p>
+      <p className="mt-2 text-lg">
+        A file is taken{' '}
+        <InlineSelect
+          label="How a file is taken"
+          value={how}
+          choices={[
+            { value: 'in place', label: 'in place of all that is here' },
+            { value: 'merged', label: 'as more of this kitchen, merged' },
+            { value: 'beside', label: 'as another kitchen, beside this one' },
+          ]}
+          onChange={setHow}
+        />
+        .{' '}
+        <span className="text-[15px] text-quiet">
+          {
+            {
+              'in place': 'What is here makes way for it; it can be brought back until the page is left.',
+              merged: 'Two devices of one kitchen: nothing of either is lost, in whatever order and however often.',
+              beside: 'Its irons, formulas and loads come under names of their own; your settings stay.',
+            }[how]
+          }
+        </span>
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="button-act" disabled={busy !== null} onClick={() => void transfer.write()}>
@@ -37,7 +62,7 @@ export const DataPanel = () => {
           tabIndex={-1}
           onChange={(event) => {
             const file = event.target.files?.[0];
-            if (file !== undefined) void transfer.take(file);
+            if (file !== undefined) void transfer.take(file, how);
             event.target.value = '';
           }}
         />
@@ -112,13 +137,13 @@ const useTransfer = () => {
       setBusy(null);
     }
   };
-  const read = async (what: string, file: Blob): Promise<ImportResult | null> => {
+  const read = async (what: string, file: Blob, how: HowTaken): Promise<ImportResult | null> => {
     const { importKitchen } = await import('../store/transfer.ts');
     const abort = new AbortController();
     return during(
       what,
       () => abort.abort(),
-      (progress) => importKitchen(kitchen, file, progress, abort.signal),
+      (progress) => importKitchen(kitchen, file, how, progress, abort.signal),
     );
   };
   return {
@@ -126,22 +151,46 @@ const useTransfer = () => {
     failure,
     taken,
     write: () => during('writing', null, exportNow),
-    take: async (file: Blob): Promise<void> => {
+    take: async (file: Blob, how: HowTaken): Promise<void> => {
       const { exportKitchen } = await import('../store/transfer.ts');
       const before = await during('keeping what is here', null, (progress) => exportKitchen(kitchen, wallNow(), progress));
       if (before === null) return;
-      const result = await read('taking over', file);
+      const result = await read(how === 'in place' ? 'taking over' : 'putting together', file, how);
       if (result === null) return;
       if (result.ok) setTaken({ result: result.taken, before: before.blob, at: wallNow() });
       else setFailure(result.failure);
     },
     undo: async (): Promise<void> => {
       if (taken === null) return;
-      const result = await read('bringing back', taken.before);
+      const result = await read('bringing back', taken.before, 'in place');
       if (result?.ok === true) setTaken(null);
       else if (result?.ok === false) setFailure(result.failure);
     },
   };
+};
+
+const THINGS: readonly (readonly [table: string, one: string, many: string])[] = [
+  ['irons', 'iron', 'irons'],
+  ['formulas', 'formula', 'formulas'],
+  ['lots', 'bowl', 'bowls'],
+  ['loads', 'load', 'loads'],
+  ['runs', 'run', 'runs'],
+  ['keepItems', 'thing put away', 'things put away'],
+];
+
+/** "Put together: 2 irons and 14 loads are new." */
+const broughtWords = ({ added, doubled }: NonNullable<Taken['result']['brought']>): string => {
+  const counts: Readonly<Record<string, number | undefined>> = added;
+  const news = THINGS.flatMap(([table, one, many]) => {
+    const count = counts[table];
+    return count === undefined ? [] : [`${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`];
+  });
+  const said = news.length === 0 ? 'nothing is new' : `new: ${news.join(', ')}`;
+  const both =
+    doubled <= 0
+      ? ''
+      : ` ${doubled === 1 ? 'One row stood' : `${doubled} rows stood`} in both otherwise: the other is kept aside and goes with every export.`;
+  return `Put together; ${said}.${both}`;
 };
 
 const MOST_NAMED = 12;
@@ -154,7 +203,7 @@ const TakenOver = ({ taken, onUndo }: { readonly taken: Taken; readonly onUndo: 
   return (
     <div role="status" className="mt-2 border-l-3 border-act bg-sheet p-2">
       <p>
-        Taken over.{' '}
+        {result.brought === null ? 'Taken over.' : broughtWords(result.brought)}{' '}
         <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => void onUndo()}>
           Undo: bring back what was here
         </button>

@@ -1,13 +1,17 @@
 import type { Result } from '../../core/basis/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { Intake, KitchenRows, KitchenTable, RawRow, SetAside } from '../../core/kitchen/index.ts';
+import type { Intake, KitchenRows, KitchenTable, Mergeable, RawRow, SetAside } from '../../core/kitchen/index.ts';
 import {
+  asAnother,
+  broughtBy,
   checkRow,
   closingText,
   isLogTable,
   KITCHEN_TABLES,
+  kitHere,
   KitchenReader,
   LOG_OWNERS,
+  merged,
   openingText,
   partText,
 } from '../../core/kitchen/index.ts';
@@ -194,6 +198,30 @@ export const readFile = async (file: Blob, progress: Progress = () => undefined,
   return reader.finish();
 };
 
+export type Brought = ReturnType<typeof broughtBy>;
+
+/** How a file is taken: in place of what is here, as more of the same kitchen, or as another kitchen's. */
+export type HowTaken = 'in place' | 'merged' | 'beside';
+
+/** What the store would hold with the file's rows in it; `brought`: what the file has added. */
+export const withFile = async (
+  database: KitchenDatabase,
+  file: Mergeable,
+  how: HowTaken,
+  waiting: Waiting = {},
+): Promise<Mergeable & { readonly brought: Brought | null }> => {
+  if (how === 'in place') return { ...file, brought: null };
+  const reader = new KitchenReader();
+  for await (const piece of exportedText(database, 0, waiting)) reader.push(piece);
+  const here = reader.finish();
+  // What can't be read any more can't be merged with; nothing is touched.
+  if (!here.ok) throw new Error(here.failure.code);
+  const all = merged(here.value, how === 'beside' ? asAnother(file) : file);
+  const [kit, both] = [here.value.rows.kits[0], all.rows.kits[0]];
+  const kits = kit === undefined || both === undefined ? all.rows.kits : [kitHere(kit, both)];
+  return { rows: { ...all.rows, kits }, setAside: all.setAside, brought: broughtBy(here.value, all) };
+};
+
 /** Replaces everything in the store, in one transaction: all of it or nothing. False: it was given up, nothing has changed. */
 export const replaceAll = async (
   database: KitchenDatabase,
@@ -201,12 +229,15 @@ export const replaceAll = async (
   setAside: readonly SetAside[] = [],
   progress: Progress = () => undefined,
   signal?: AbortSignal,
+  /** What the cook is at stays. */
+  stays = false,
 ): Promise<boolean> => {
   const all = KITCHEN_TABLES.reduce((sum, table) => sum + rows[table].length, 0);
   let done = 0;
   try {
     await database.transaction('rw', [...KITCHEN_TABLES, 'workspaces', 'commands', 'setAside'], async (transaction) => {
-      for (const name of ['workspaces', 'commands', 'setAside'] as const) await database.table(name).clear();
+      for (const name of stays ? (['setAside'] as const) : (['workspaces', 'commands', 'setAside'] as const))
+        await database.table(name).clear();
       if (setAside.length > 0)
         await database.table('setAside').bulkPut(setAside.map((aside) => ({ ...aside, id: `${aside.table}/${aside.key}/${aside.where}` })));
       for (const table of KITCHEN_TABLES) {

@@ -1,13 +1,15 @@
 import { expose } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { KitchenDatabase } from './database.ts';
-import type { Waiting } from './exchange.ts';
-import { exportedText, fileOf, readFile, replaceAll } from './exchange.ts';
+import type { Brought, HowTaken, Waiting } from './exchange.ts';
+import { exportedText, fileOf, readFile, replaceAll, withFile } from './exchange.ts';
 import { isStorageFull } from './kitchen.ts';
 
 export type Taken = {
   readonly setAside: readonly { readonly table: string; readonly key: string; readonly where: string; readonly why: string }[];
   readonly repaired: readonly { readonly table: string; readonly key: string }[];
+  /** What a merge has added; null: the file stands in place of what was here. */
+  readonly brought: Brought | null;
 };
 
 let abort: AbortController | null = null;
@@ -26,6 +28,8 @@ const api = {
   async take(
     name: string,
     file: Blob,
+    how: HowTaken,
+    waiting: Waiting,
     progress: (done: number, all: number) => void,
   ): Promise<{ readonly ok: true; readonly taken: Taken } | { readonly ok: false; readonly failure: Failure } | null> {
     abort = new AbortController();
@@ -34,11 +38,12 @@ const api = {
     const read = await readFile(file, (done, all) => progress(done, 2 * all), signal);
     if (read === null) return null;
     if (!read.ok) return { ok: false, failure: read.failure };
-    const { rows, setAside, repaired } = read.value;
+    const { repaired } = read.value;
     const database = new KitchenDatabase(name);
     try {
-      const isDone = await replaceAll(database, rows, setAside, (done, all) => progress(all + done, 2 * all), signal);
-      return isDone ? { ok: true, taken: { setAside, repaired } } : null;
+      const { rows, setAside, brought } = await withFile(database, read.value, how, waiting);
+      const isDone = await replaceAll(database, rows, setAside, (done, all) => progress(all + done, 2 * all), signal, how !== 'in place');
+      return isDone ? { ok: true, taken: { setAside, repaired, brought } } : null;
     } catch (error) {
       return {
         ok: false,

@@ -6,7 +6,7 @@ import type { Intake, KitchenTable } from '../../core/kitchen/index.ts';
 import { KITCHEN_TABLES, takeKitchen } from '../../core/kitchen/index.ts';
 import type { TableName } from './database.ts';
 import { KitchenDatabase, STORE_VERSION } from './database.ts';
-import { exportedText, fileOf, readFile, replaceAll } from './exchange.ts';
+import { exportedText, fileOf, readFile, replaceAll, withFile } from './exchange.ts';
 import type { Kitchen } from './kitchen.ts';
 import { openKitchen } from './kitchen.ts';
 import { settled } from './queries.ts';
@@ -48,6 +48,30 @@ describe('one file out and in', () => {
   test('nothing of the demo is lost in the store', async () => {
     const { rows } = demo(JSON.parse(await exported(await filled())));
     for (const table of KITCHEN_TABLES) expect([table, sorted(rows[table])]).toEqual([table, sorted(demo().rows[table])]);
+  });
+
+  test('a file of the same kitchen, with a load more and one fewer, is put together with what is here; what is worked with stays', async () => {
+    const kitchen = await filled();
+    const { rows } = demo();
+    const [first, ...others] = rows.loads;
+    if (first === undefined) throw new Error('no load');
+    const there = { rows: { ...rows, loads: [...others, { ...first, id: 'a-load-more' }] }, setAside: [] };
+    const all = await withFile(kitchen.database, there, 'merged');
+    expect(all.brought).toMatchObject({ added: { loads: 1 }, doubled: 0 });
+    expect(all.rows.loads.map(({ id }) => id).sort()).toEqual([...rows.loads.map(({ id }) => id), 'a-load-more'].sort());
+    await kitchen.database.table('workspaces').put({ id: 'kept' });
+    expect(await replaceAll(kitchen.database, all.rows, all.setAside, undefined, undefined, true)).toBe(true);
+    expect(await kitchen.database.table('workspaces').count()).toBe(1);
+    // The same once more brings nothing.
+    expect((await withFile(kitchen.database, there, 'merged')).brought).toEqual({ added: {}, doubled: 0 });
+  });
+
+  test('what waits for room is put together, too; another kitchen stands beside', async () => {
+    const kitchen = await filled();
+    const waiting = { loads: [{ ...demo().rows.loads[0]!, id: 'waits' }] };
+    const all = await withFile(kitchen.database, demo(), 'beside', waiting);
+    expect(all.rows.loads.some(({ id }) => id === 'waits')).toBe(true);
+    expect(all.brought?.added['irons']).toBe(demo().rows.irons.length);
   });
 
   test('a large kitchen is compressed, and read again; any size may come back', async () => {

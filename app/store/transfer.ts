@@ -2,7 +2,7 @@ import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
-import type { Progress, Waiting } from './exchange.ts';
+import type { HowTaken, Progress, Waiting } from './exchange.ts';
 import type { ExchangeWorker, Taken } from './exchange.worker.ts';
 import type { Kitchen } from './kitchen.ts';
 
@@ -39,18 +39,22 @@ export const exportKitchen = async (
   return fileOf(exportedText(kitchen.database, exportedAt, waiting, progress));
 };
 
+export type { HowTaken } from './exchange.ts';
 export type ImportResult = { readonly ok: true; readonly taken: Taken } | { readonly ok: false; readonly failure: Failure };
 
-/** Reads and takes over a file, off the page; all or nothing. Null: given up, nothing has changed. What waited for room is replaced, too. */
+/**
+ * Reads and takes over a file, off the page; all or nothing. Null: given up, nothing has changed. What waited for room is replaced, or merged with, too.
+ */
 export const importKitchen = async (
   kitchen: Kitchen,
   file: Blob,
+  how: HowTaken,
   progress: Progress = () => undefined,
   signal?: AbortSignal,
 ): Promise<ImportResult | null> => {
   const result = isInMemory(kitchen)
-    ? await importHere(kitchen, file, progress, signal)
-    : await importThere(kitchen, file, progress, signal);
+    ? await importHere(kitchen, file, how, progress, signal)
+    : await importThere(kitchen, file, how, progress, signal);
   if (result?.ok === true) {
     kitchen.pendingWrites.clear();
     if (!isInMemory(kitchen)) kitchen.pendingWrites.setTrouble(null);
@@ -58,16 +62,24 @@ export const importKitchen = async (
   return result;
 };
 
-const importThere = (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> =>
+const importThere = (kitchen: Kitchen, file: Blob, how: HowTaken, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> =>
   withWorker<ImportResult | null>(async (worker) => {
     signal?.addEventListener('abort', () => void worker.cancel(), { once: true });
-    return await worker.take(kitchen.name, file, proxy(progress));
+    return await worker.take(kitchen.name, file, how, waitingOf(kitchen), proxy(progress));
   });
 
-const importHere = async (kitchen: Kitchen, file: Blob, progress: Progress, signal?: AbortSignal): Promise<ImportResult | null> => {
-  const { readFile, replaceAll } = await import('./exchange.ts');
+const importHere = async (
+  kitchen: Kitchen,
+  file: Blob,
+  how: HowTaken,
+  progress: Progress,
+  signal?: AbortSignal,
+): Promise<ImportResult | null> => {
+  const { readFile, replaceAll, withFile } = await import('./exchange.ts');
   const read = await readFile(file, progress, signal);
   if (read === null || !read.ok) return read;
-  const { rows, setAside, repaired } = read.value;
-  return (await replaceAll(kitchen.database, rows, setAside, progress, signal)) ? { ok: true, taken: { setAside, repaired } } : null;
+  const { repaired } = read.value;
+  const { rows, setAside, brought } = await withFile(kitchen.database, read.value, how, waitingOf(kitchen));
+  const isDone = await replaceAll(kitchen.database, rows, setAside, progress, signal, how !== 'in place');
+  return isDone ? { ok: true, taken: { setAside, repaired, brought } } : null;
 };
