@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { column, open } from './kitchen.ts';
+import { column, figure, open } from './kitchen.ts';
 
 test('the line conducts: one thing to do next, never two lids for one hand, and what changed is planned anew', async ({ page }) => {
   // In the evening, wherever this runs: the plan begins in the morning.
@@ -35,6 +35,11 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(next).toHaveAttribute('data-at-hand', 'true');
   await next.getByRole('button', { name: /^Opened: / }).click();
   await expect(column(page, first)).toHaveAttribute('data-phase', 'opened');
+  // It keeps count.
+  const stands = page.getByLabel('How it stands');
+  await expect.poll(() => figure(page, 'out')).toBeGreaterThan(0);
+  await expect(stands).toContainText('of 36');
+  await expect(stands).toContainText('last plate');
   // Six more guests: old beside new, taken, and taken back.
   await page.getByRole('button', { name: 'Something changed' }).click();
   const sheet = page.getByRole('dialog');
@@ -46,6 +51,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   expect(Number(then)).toBeGreaterThanOrEqual(42);
   await sheet.getByRole('button', { name: 'Plan it so' }).click();
   await expect(page.getByText(/serve .* · 42/)).toBeVisible();
+  await expect(stands).toContainText('of 42');
   await page.getByRole('button', { name: 'As it was planned' }).click();
   await expect(page.getByText(/serve .* · 36/)).toBeVisible();
 });

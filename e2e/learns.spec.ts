@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, button, column, open, settled } from './kitchen.ts';
+import { answer, button, column, figure, open, settled } from './kitchen.ts';
 
 test('a stranger iron: “leaked, two steps too dark”, and the next pour is less and shorter; the bowl’s last load is a part of one', async ({
   page,
@@ -51,8 +51,8 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   await expect(iron).toHaveAttribute('data-phase', 'ready');
   // Most of the bowl goes elsewhere; what is left isn’t a load any more.
   const bowl = page.getByRole('complementary', { name: 'The bowl and the cautions' });
-  await expect(bowl.locator('b').first()).toBeVisible();
-  const left_g = Number((await bowl.locator('b').first().textContent())?.replace(/\D/g, ''));
+  await expect(bowl.locator('[data-figure="left_g"]')).toBeVisible();
+  const left_g = await figure(page, 'left_g');
   for (const grams of [Math.min(2000, left_g - 100), Math.max(1, left_g - 2000 - 100)].filter((some) => some > 1)) {
     await iron.getByRole('button', { name: 'otherwise?', exact: true }).click();
     await page.getByRole('dialog').getByLabel('g', { exact: true }).fill(String(grams));

@@ -18,6 +18,7 @@ import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { Column } from './Column.tsx';
+import { Counts } from './Counts.tsx';
 import { Heard, USUAL_KEYS } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
@@ -167,7 +168,7 @@ const Line = ({ session }: { readonly session: Session }) => {
             />
           ))}
         </div>
-        <Side session={session} places={places}>
+        <Side session={session} planned={planned} places={places}>
           <Replan planned={planned} />
         </Side>
       </div>
@@ -271,9 +272,14 @@ const useBowls = (places: readonly LinePlace[]) => {
   );
 };
 
-type SideProps = { readonly session: Session; readonly places: readonly LinePlace[]; readonly children: ReactNode };
+type SideProps = {
+  readonly session: Session;
+  readonly planned: PlannedRun | null;
+  readonly places: readonly LinePlace[];
+  readonly children: ReactNode;
+};
 
-const Side = ({ session, places, children }: SideProps) => {
+const Side = ({ session, planned, places, children }: SideProps) => {
   const bowls = useBowls(places) ?? [];
   const findings = circuitFindings(
     places.map(({ iron }) => iron),
@@ -282,25 +288,33 @@ const Side = ({ session, places, children }: SideProps) => {
   return (
     <aside
       aria-label="The bowl and the cautions"
-      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-xl:flex-wrap"
+      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-md:flex-wrap"
     >
-      {bowls.map(({ id, name, left_g, loads }) => (
-        <p key={id} className="shrink-0">
-          <b className="figure text-3xl">{grams(left_g)}</b> g left
-          <span className="block text-[13px] text-white/80">
-            {name}, {loads} {loads === 1 ? 'load' : 'loads'} poured
-          </span>
+      <div className="flex min-w-0 flex-1 flex-col gap-1 max-md:min-w-full">
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
+          <Counts session={session} planned={planned} places={places} />
+          {bowls.map(({ id, name, left_g, loads }) => (
+            <p key={id} className="shrink-0">
+              <span className="block text-[13px] text-white/80">
+                {name}, {loads} {loads === 1 ? 'load' : 'loads'} poured
+              </span>
+              <b className="figure text-3xl" data-figure="left_g" data-exact={left_g}>
+                {grams(left_g)}
+              </b>{' '}
+              g left
+            </p>
+          ))}
+        </div>
+        <div className="[&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
+          <Findings findings={findings} />
+        </div>
+        <p className="text-[13px] leading-tight text-white/80">
+          Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from
+          you. No metal forks on coated plates.
         </p>
-      ))}
-      <div className="min-w-60 flex-[2] text-[13px] leading-tight text-ink">
-        <Findings findings={findings} />
       </div>
       {children}
       <Heard kit={session.kit} />
-      <p className="min-w-64 flex-1 text-[13px] leading-tight text-white/80">
-        Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from you.
-        No metal forks on coated plates.
-      </p>
     </aside>
   );
 };

@@ -1,0 +1,89 @@
+import { useMemo } from 'react';
+import type { PlacedCrisp } from './standing.ts';
+import { crispOfOldest, inLoads, outLoads } from './standing.ts';
+import type { Iron } from '../../core/plate/index.ts';
+import { dishOf, standingAt } from '../../core/run/index.ts';
+import { useNow } from '../clock/index.ts';
+import { duration, timeOfDay } from '../look/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { adviceJob } from '../session/index.ts';
+import { useAfters } from '../workers/index.ts';
+import type { LinePlace } from './useLine.ts';
+
+const TICK_MS = 5000;
+const NO_IRONS: readonly Iron[] = [];
+
+/** How the morning stands: out of wanted, on the rack and how crisp still, who waits, when the last plate goes out. */
+export const Counts = ({
+  session,
+  planned,
+  places,
+}: {
+  readonly session: Session;
+  readonly planned: PlannedRun | null;
+  readonly places: readonly LinePlace[];
+}) => {
+  const now = useNow(TICK_MS);
+  const run = planned?.run ?? null;
+  const { formulas, ironLoads } = session;
+  const formula = formulas.find(({ id }) => id === run?.formulaId) ?? null;
+  const irons = planned?.irons ?? NO_IRONS;
+  const after = useAfters(
+    run === null || formula === null
+      ? []
+      : irons.map((iron) => adviceJob(session, formula, iron, { ...dishOf(run), load: 2, preheat_s: null })),
+  );
+  const out = useMemo(() => (run === null ? [] : outLoads(run.id, irons, ironLoads.loads)), [run, irons, ironLoads]);
+  if (planned === null || run === null || planned.plan === null || planned.request === null) return null;
+  if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
+  const standing = standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
+  const held: PlacedCrisp[] = irons.flatMap((iron, i) => {
+    const found = after[i]?.data;
+    const course = found?.ok === true ? found.value.courses.find(({ place }) => place === (run.hold ?? 'rack')) : undefined;
+    return course === undefined ? [] : [{ ironId: iron.id, place: course.place, crisp: course.course.crisp }];
+  });
+  const crisp = crispOfOldest(standing, held);
+  const { wanted, onRack, waiting, oldest, lastPlateAt, late_s } = standing;
+  return (
+    <dl aria-label="How it stands" className="flex flex-wrap gap-x-5 [&_dt]:text-[13px] [&_dt]:text-white/80">
+      <div>
+        <dt>out</dt>
+        <dd>
+          <b className="figure text-3xl" data-figure="out" data-exact={standing.out}>
+            {standing.out}
+          </b>{' '}
+          of {wanted}
+        </dd>
+      </div>
+      {onRack > 0 && oldest !== null && (
+        <div>
+          <dt>waiting to be eaten</dt>
+          <dd>
+            <b className="figure text-3xl">{onRack}</b> the oldest {duration(oldest.age_s)}
+            {crisp !== null && `, crisp ${crisp.toFixed(1)}`}
+          </dd>
+        </div>
+      )}
+      {waiting > 0 && (
+        <div>
+          <dt>guests waiting</dt>
+          <dd>
+            <b className="figure text-3xl">{waiting}</b>
+          </dd>
+        </div>
+      )}
+      {standing.out < wanted && (
+        <div>
+          <dt>last plate</dt>
+          <dd>
+            <b className="figure text-3xl">{timeOfDay(lastPlateAt, run.zone)}</b>
+            {late_s >= LATE_S && ` ${duration(late_s)} late`}
+          </dd>
+        </div>
+      )}
+    </dl>
+  );
+};
+
+/** Less isn't called late. */
+const LATE_S = 45;

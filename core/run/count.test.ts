@@ -1,0 +1,104 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { OutLoad, PlannedIron, RunRequest } from './index.ts';
+import { planRun, servedBy, standingAt } from './index.ts';
+
+const SERVE = Date.UTC(2026, 10, 28, 7, 0);
+const iron = (ironId: string): PlannedIron => ({
+  ironId,
+  piecesPerLoad: 2,
+  portion_g: 150,
+  leastPortion_g: 140,
+  preheat_s: 300,
+  cook_s: 240,
+  open_s: 20,
+  recovery_s: 15,
+});
+const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
+  people: 12,
+  piecesPerPerson: 1,
+  serveAt: SERVE,
+  mode: 'together',
+  irons: [iron('a'), iron('b')],
+  batter_g: null,
+  ...changes,
+});
+/** What is out at an instant, where everything goes as planned. */
+const asPlanned = (request: RunRequest, now: number) => {
+  const plan = planRun(request);
+  const done: OutLoad[] = plan.loads
+    .filter(({ openAt }) => openAt <= now)
+    .map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+  const cooking = plan.loads
+    .filter(({ pourAt, openAt }) => pourAt <= now && now < openAt)
+    .map(({ ironId, openAt, pieces }) => ({ ironId, openAt, pieces }));
+  return { plan, done, cooking, standing: standingAt(now, plan, request, done, cooking) };
+};
+
+describe('how a morning stands', () => {
+  test('before the first load: nothing is out, nobody waits, the last plate is where it was planned', () => {
+    const { plan, standing } = asPlanned(asked(), SERVE - 3_600_000);
+    expect(standing).toMatchObject({ wanted: 12, out: 0, served: 0, onRack: 0, waiting: 0, oldest: null, late_s: 0 });
+    expect(standing.lastPlateAt).toBe(plan.lastPlateAt);
+  });
+
+  test('pieces are counted once: out is eaten or lies there, in whatever morning, at whatever instant', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 40 }),
+        fc.constantFrom(0.5, 1, 1.5, 2),
+        fc.constantFrom('together', 'as-they-come'),
+        fc.integer({ min: -40, max: 90 }),
+        (people, piecesPerPerson, mode, minute) => {
+          const request = asked({ people, piecesPerPerson, mode: mode as RunRequest['mode'], door_s: 3600 });
+          const { standing, done, cooking } = asPlanned(request, SERVE + minute * 60_000);
+          expect(standing.out).toBe(done.reduce((sum, { pieces }) => sum + pieces, 0));
+          expect(standing.inIrons).toBe(cooking.reduce((sum, { pieces }) => sum + pieces, 0));
+          expect(standing.served + standing.onRack).toBe(standing.out);
+          expect(standing.waiting).toBeGreaterThanOrEqual(0);
+          expect(standing.waiting).toBeLessThanOrEqual(people);
+          // All goes as planned: nothing is late.
+          expect(standing.late_s).toBe(0);
+          if (standing.oldest !== null) expect(standing.oldest.age_s).toBeGreaterThanOrEqual(0);
+        },
+      ),
+      { numRuns: 200, seed: 5 },
+    );
+  });
+
+  test('nothing poured twenty minutes into the plan: the last plate is as much later, and is late', () => {
+    const request = asked();
+    const plan = planRun(request);
+    const [first] = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
+    if (first === undefined) throw new Error('no load');
+    const standing = standingAt(first.openAt + 1_200_000, plan, request, [], []);
+    expect(standing.late_s).toBe(1200);
+    expect(standing.lastPlateAt).toBe(plan.lastPlateAt + 1_200_000);
+  });
+
+  test('a load that is in and due later than planned says by how much', () => {
+    const request = asked();
+    const plan = planRun(request);
+    const [first] = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
+    if (first === undefined) throw new Error('no load');
+    const cooking = [{ ironId: first.ironId, openAt: first.openAt + 90_000, pieces: first.pieces }];
+    expect(standingAt(first.openAt - 60_000, plan, request, [], cooking).late_s).toBe(90);
+  });
+
+  test('who waits at the end agrees with who is served when (two ways of counting)', () => {
+    const request = asked({ mode: 'as-they-come', door_s: 0 });
+    const plan = planRun(request);
+    const service = servedBy(plan, request);
+    const half = plan.loads.filter(({ openAt }) => openAt <= SERVE + 300_000);
+    const out = half.reduce((sum, { pieces }) => sum + pieces, 0);
+    const { waiting } = standingAt(
+      SERVE + 300_000,
+      plan,
+      request,
+      half.map((load) => ({ ...load, openedAt: load.openAt })),
+      [],
+    );
+    expect(waiting).toBe(12 - out);
+    expect(waiting > 0).toBe(service.longestWait_s > 300);
+  });
+});
