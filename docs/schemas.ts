@@ -2,6 +2,7 @@ import { writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { AdviceAnswer } from '../core/advise/index.ts';
 import { KitchenFile } from '../core/kitchen/index.ts';
+import { PlanFile } from '../core/run/index.ts';
 
 /** JSON Schemas of what goes in and out, from the Zod shapes that the code itself checks with. */
 export const schemas = (): Record<string, unknown> => ({
@@ -11,6 +12,7 @@ export const schemas = (): Record<string, unknown> => ({
     title: 'A whole kitchen in one file',
     ...z.toJSONSchema(KitchenFile, { io: 'input' }),
   },
+  'plan.schema.json': { $id: 'tawny-lattice/plan@1', title: 'A morning to take along', ...z.toJSONSchema(PlanFile) },
 });
 
 if (process.argv[1]?.endsWith('schemas.ts') === true)

@@ -20,7 +20,8 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   const cooler_s = Number(await moved.getAttribute('data-exact'));
   expect(cooler_s).toBeGreaterThan(165);
   const left = page.getByRole('complementary', { name: 'The bowl and the cautions' });
-  const left_g = async (): Promise<number> => Number((await left.locator('[data-figure="left_g"]').first().textContent())?.replace(/\D/g, ''));
+  const left_g = async (): Promise<number> =>
+    Number((await left.locator('[data-figure="left_g"]').first().textContent())?.replace(/\D/g, ''));
   const before_g = await left_g();
   // By scoops, typed as cooks write it; the entry keeps what is typed in it.
   await iron.getByRole('button', { name: '180 g: otherwise?' }).click();

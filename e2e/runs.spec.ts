@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { PlanFile } from '../core/run/index.ts';
 import { open } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
@@ -78,4 +80,35 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await expect(late).toContainText('Its start went by');
   await page.getByRole('button', { name: 'Plan from now' }).click();
   await expect(late).toHaveCount(0);
+});
+
+test('a morning is taken along: a table, a file, the calendar, what to buy, and a card on paper', async ({ page }) => {
+  await open(page, 'run');
+  await expect(page.getByText('Last plate')).toBeVisible();
+  const taken = async (name: RegExp): Promise<string> => {
+    await page.getByRole('button', { name: 'Take along' }).click();
+    const waiting = page.waitForEvent('download');
+    await page.getByRole('button', { name }).click();
+    return readFileSync(await (await waiting).path(), 'utf8');
+  };
+  const table = await taken(/A table/);
+  const loads = (table.match(/Pour /g) ?? []).length;
+  expect(loads).toBeGreaterThan(9);
+  expect(table).toContain('Switch on Deep A');
+  const file = PlanFile.parse(JSON.parse(await taken(/other programs/)));
+  expect(file.tasks.filter(({ act }) => act === 'pour')).toHaveLength(loads);
+  expect(file.people).toBe(36);
+  const calendar = await taken(/calendar/);
+  expect(calendar).toContain('BEGIN:VALARM');
+  // Folded lines are put together again (RFC 5545).
+  expect(calendar.replace(/\r\n /g, '')).toContain('Switch on Deep A');
+  expect(await taken(/shopping list/)).toMatch(/flour[^\r]*,\d{4}/);
+  // On paper the same list stands minute by minute, with a box to tick.
+  await page.emulateMedia({ media: 'print' });
+  const card = page.getByRole('region', { name: 'Minute by minute' });
+  await expect(card).toBeVisible();
+  await expect(card.getByRole('listitem').filter({ hasText: 'Pour ' })).toHaveCount(loads);
+  await expect(card.getByRole('listitem').filter({ hasText: 'Pour Thin four' }).first()).toContainText(
+    /into each of 4, .*dial .*, closed \d:\d\d/,
+  );
 });

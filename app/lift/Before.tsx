@@ -4,12 +4,11 @@ import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { movedStep, preparation, stepStanding } from '../../core/lift/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
+import { calendarOf, dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRunPlan } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { calendarOf } from './calendar.ts';
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
@@ -61,7 +60,11 @@ export const Before = ({ session, formula, reading }: Props) => {
           type="button"
           className="button-act"
           onClick={() =>
-            void calendarOf(formula.name, steps, zone).then((text) => download(fileName(formula.name, 'ics'), 'text/calendar', text))
+            void calendarOf(
+              formula.name,
+              steps.map((step) => ({ ...step, words: describeStored(step.code) })),
+              zone,
+            ).then((text) => download(fileName(formula.name, 'ics'), 'text/calendar', text))
           }
         >
           <CalendarPlus aria-hidden className="size-5" /> Into the calendar

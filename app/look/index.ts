@@ -1,6 +1,6 @@
-export type { LengthUnit } from './measure.ts';
 export { fromShown, lengthUnitOf, measured, shownIn } from './measure.ts';
 export { MeasureEntry } from './MeasureEntry.tsx';
+export { calendarOf } from './calendar.ts';
 export type { ChartKey, ChartTable } from './chartKey.ts';
 export { basisInShort, basisInWords } from './basis.ts';
 export { AddEntry } from './AddEntry.tsx';

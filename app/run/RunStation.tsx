@@ -4,7 +4,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { nextMorning } from '../../core/run/index.ts';
+import { nextMorning, tasksOf } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -18,6 +18,8 @@ import { Runs } from './Runs.tsx';
 
 const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
+const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
+const TakeAlong = lazy(async () => ({ default: (await import('./TakeAlong.tsx')).TakeAlong }));
 const InWords = lazy(async () => ({ default: (await import('./InWords.tsx')).InWords }));
 
 export const RunStation = () => {
@@ -100,14 +102,23 @@ type MorningProps = {
 
 const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => {
   const plan = planned?.plan ?? null;
+  const names = new Map((planned?.irons ?? []).map(({ id, name }) => [id, name]));
+  const tasks = planned === null || plan === null ? [] : tasksOf(plan, planned.prep, run.serveAt, (id) => names.get(id) ?? id);
   const circuits = circuitFindings(planned?.irons ?? [], session.kit.circuits);
   return (
     <div className="flex flex-col gap-4 px-5 py-3">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         {heading}
-        <button type="button" className="button-plain no-print" onClick={() => window.print()}>
-          <Printer aria-hidden className="size-5" /> Run sheet
-        </button>
+        <div className="no-print flex gap-2">
+          {planned !== null && plan !== null && plan.loads.length > 0 && (
+            <Suspense>
+              <TakeAlong session={session} planned={planned} plan={plan} tasks={tasks} />
+            </Suspense>
+          )}
+          <button type="button" className="button-plain" onClick={() => window.print()}>
+            <Printer aria-hidden className="size-5" /> Run sheet
+          </button>
+        </div>
       </div>
       <p className="hidden print:block">
         {session.everyFormula.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
@@ -141,6 +152,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           <Findings findings={[...plan.findings, ...circuits]} />
           <Suspense>
             <IronSheet planned={planned} plan={plan} />
+            <HandCard planned={planned} tasks={tasks} />
           </Suspense>
         </>
       )}

@@ -38,3 +38,5 @@ export { formulaFromText } from './fromText.ts';
 export { readFormula, summarise } from './read/readFormula.ts';
 export type { Starter } from './starters.ts';
 export { STARTERS } from './starters.ts';
+export type { ShoppingItem } from './publish/shopping.ts';
+export { shoppingCsv, shoppingList } from './publish/shopping.ts';

@@ -16,3 +16,6 @@ export { standingAt } from './count.ts';
 export { crispAfter, heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
+export type { Task } from './planFile.ts';
+export { PlanFile } from './planFile.ts';
+export { tasksCsv, tasksOf } from './tasks.ts';

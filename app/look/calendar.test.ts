@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import * as ICAL from 'ical.js';
 import { preparation } from '../../core/lift/index.ts';
+import { describeStored } from '../../words/index.ts';
 import { calendarOf } from './calendar.ts';
 
 type Property = { toICALString(): string };
@@ -17,7 +18,11 @@ describe('the calendar, read back by ical.js', () => {
   test('one entry per step with an alarm ten minutes before, instants right to the second, also over the night of a clock change', async () => {
     const pour = Date.UTC(2026, 9, 25, 6, 45);
     const steps = preparation('yeasted', pour);
-    const text = await calendarOf('Overnight, yeasted; "puffy"', steps, 'Europe/Berlin');
+    const text = await calendarOf(
+      'Overnight, yeasted; "puffy"',
+      steps.map((step) => ({ ...step, words: describeStored(step.code) })),
+      'Europe/Berlin',
+    );
     expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
     const calendar = new reader.Component(reader.parse(text));
     const events = calendar.getAllSubcomponents('vevent');

@@ -1,0 +1,49 @@
+import type { Task } from '../../core/run/index.ts';
+import { nearestScoop } from '../../core/kit/index.ts';
+import { clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { useKit } from '../store/index.ts';
+import { taskWords } from './taskWords.ts';
+
+/** Only on paper: the morning minute by minute, for a hand that has no screen; the exact spoons, marks and times at each pour, and a box to tick. */
+export const HandCard = ({ planned, tasks }: { readonly planned: PlannedRun; readonly tasks: readonly Task[] }) => {
+  const kit = useKit();
+  /** "214 g, 2 × ladle, dial 2¾, closed 4:28". */
+  const pourWords = ({ iron: name, portion_g, load }: Task): string => {
+    const iron = planned.irons.find((one) => one.name === name);
+    const reply =
+      iron === undefined ? undefined : ((load === 1 ? planned.firsts : planned.advices).get(iron.id) ?? planned.advices.get(iron.id));
+    if (iron === undefined || reply === undefined || portion_g === null) return '';
+    const { answer } = reply;
+    const { moulds } = iron.geometry;
+    const scoop = nearestScoop((portion_g * answer.portion_mL) / answer.portion_g / moulds, kit.scoops);
+    const { setting } = answer;
+    return [
+      moulds > 1 ? `${grams(portion_g / moulds)} g into each of ${moulds}` : `${grams(portion_g)} g`,
+      scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
+      setting.chosen === 'fixed'
+        ? null
+        : setting.dial === null
+          ? temperature(setting.temperature_C, kit.temperatureUnit)
+          : `dial ${dialMarkText(setting.dial)}`,
+      `closed ${clock(reply.planned.cook_s)}`,
+    ]
+      .filter((part) => part !== null)
+      .join(', ');
+  };
+  return (
+    <section aria-label="Minute by minute" className="hidden break-before-page print:block">
+      <h2 className="text-xl">{planned.run.name}, minute by minute</h2>
+      <ol className="mt-2 grid grid-cols-[auto_auto_auto_1fr] gap-x-4">
+        {tasks.map((task, i) => (
+          <li key={i} className="col-span-4 grid grid-cols-subgrid items-baseline border-b border-line py-0.5">
+            <span aria-hidden className="inline-block size-3.5 border border-ink" />
+            <b>{timeOfDay(task.at, planned.run.zone)}</b>
+            <span>{taskWords(task)}</span>
+            <span>{task.act === 'pour' ? pourWords(task) : task.pieces === null ? '' : `${task.pieces} pieces`}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+};

@@ -1,0 +1,46 @@
+import { csvText } from '../../basis/index.ts';
+import type { Ingredient } from '../../matter/index.ts';
+import type { ParsedFormula } from '../parsedFormula.ts';
+import { ingredientOf, isHeading } from '../read/line.ts';
+
+/** A thing to have in the house: grams of all lines that want it, and what it costs in the kitchen's money. */
+export type ShoppingItem = {
+  readonly ingredientId: string;
+  readonly name: string;
+  readonly grams: number;
+  /** Null: without a price. */
+  readonly cost: number | null;
+};
+
+/** So much of each thing for `times` of the formula, the heaviest first; and the lines without grams, to be looked at by eye. Tap water isn't bought. */
+export const shoppingList = (
+  reading: ParsedFormula,
+  times: number,
+  pricesPerKg: Readonly<Record<string, number>>,
+): { readonly items: readonly ShoppingItem[]; readonly byEye: readonly string[] } => {
+  const needed = new Map<string, { ingredient: Ingredient; grams: number }>();
+  for (const line of reading.lines) {
+    const ingredient = ingredientOf(line);
+    if (ingredient === undefined || line.grams === null || ingredient.id === 'water') continue;
+    const before = needed.get(ingredient.id)?.grams ?? 0;
+    needed.set(ingredient.id, { ingredient, grams: before + times * line.grams });
+  }
+  const items = [...needed.values()].map(({ ingredient: { id, name }, grams }): ShoppingItem => {
+    const price = pricesPerKg[id];
+    return { ingredientId: id, name, grams, cost: price === undefined ? null : (price * grams) / 1000 };
+  });
+  return {
+    items: items.sort((a, b) => b.grams - a.grams),
+    byEye: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map(({ text }) => text),
+  };
+};
+
+/** RFC 4180. */
+export const shoppingCsv = ({ items, byEye }: ReturnType<typeof shoppingList>, currency: string): string =>
+  csvText(
+    ['thing', 'grams', `cost_${currency}`],
+    [
+      ...items.map(({ name, grams, cost }) => [name, Math.ceil(grams), cost === null ? '' : Number(cost.toFixed(2))]),
+      ...byEye.map((text) => [text, '', '']),
+    ],
+  );

@@ -1,0 +1,34 @@
+import * as z from 'zod';
+
+/** What a hand does, in the order of the morning: the same list on paper, in a table, in a file and in the calendar. */
+export const Task = z.object({
+  at: z.int(),
+  act: z.enum(['prepare', 'switch-on', 'pour', 'take-out', 'serve']),
+  /** Null: no iron's. */
+  iron: z.string().nullable(),
+  /** Of a pour and what is taken out: which load of its iron. */
+  load: z.int().min(1).nullable(),
+  /** Of a pour: the whole load, g. */
+  portion_g: z.number().nullable(),
+  pieces: z.number().nullable(),
+  /** Of what is prepared: its code, and for how long. */
+  code: z.string().nullable(),
+  duration_s: z.number().nullable(),
+});
+export type Task = z.infer<typeof Task>;
+
+/** A plan to take along; instants are epoch milliseconds, masses grams. */
+export const PlanFile = z.object({
+  schema: z.literal('tawny-lattice/plan'),
+  version: z.literal(1),
+  name: z.string(),
+  zone: z.string(),
+  serveAt: z.int(),
+  people: z.number(),
+  piecesPerPerson: z.number(),
+  firstPourAt: z.int(),
+  lastPlateAt: z.int(),
+  batter_g: z.number(),
+  tasks: z.array(Task),
+});
+export type PlanFile = z.infer<typeof PlanFile>;

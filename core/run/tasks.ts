@@ -1,0 +1,38 @@
+import { csvText } from '../basis/index.ts';
+import type { PrepStep } from '../lift/index.ts';
+import type { RunPlan } from './plan.ts';
+import type { Task } from './planFile.ts';
+
+const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'take-out', 'pour', 'serve'];
+
+/** `ironName`: how an iron is called where this is read. At one instant a lid comes before a pour. */
+export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: number, ironName: (id: string) => string): readonly Task[] => {
+  const nothing = { iron: null, load: null, portion_g: null, pieces: null, code: null, duration_s: null };
+  return [
+    ...prep.map((step): Task => ({ ...nothing, at: step.at, act: 'prepare', code: step.code, duration_s: step.duration_s })),
+    ...plan.preheats.map(({ ironId, from }): Task => ({ ...nothing, at: Math.round(from), act: 'switch-on', iron: ironName(ironId) })),
+    ...plan.loads.flatMap(({ ironId, n, pourAt, openAt, portion_g, pieces }): Task[] => {
+      const mine = { ...nothing, iron: ironName(ironId), load: n };
+      return [
+        { ...mine, at: Math.round(pourAt), act: 'pour', portion_g },
+        { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
+      ];
+    }),
+    { ...nothing, at: serveAt, act: 'serve' } satisfies Task,
+  ].sort((a, b) => a.at - b.at || ACTS.indexOf(a.act) - ACTS.indexOf(b.act));
+};
+
+/** The tasks as a table, times in the kitchen's own clock. `clockTime`: how an instant is written; `words`: what a code says. */
+export const tasksCsv = (tasks: readonly Task[], clockTime: (at: number) => string, words: (task: Task) => string): string =>
+  csvText(
+    ['time', 'what', 'iron', 'load', 'grams', 'pieces', 'minutes'],
+    tasks.map((task) => [
+      clockTime(task.at),
+      words(task),
+      task.iron ?? '',
+      task.load ?? '',
+      task.portion_g === null ? '' : Math.round(task.portion_g),
+      task.pieces ?? '',
+      task.duration_s === null ? '' : Math.round(task.duration_s / 60),
+    ]),
+  );
