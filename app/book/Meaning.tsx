@@ -57,7 +57,7 @@ export const Meaning = ({ session }: { readonly session: Session }) => {
 export const pouringOf = (said: PourTowards | null): string =>
   said === null
     ? ''
-    : ` On ${said.speak} of ${said.told} loads that told where, batter ran ${FROM[said.towards]}: pour a little ${TOWARDS[said.towards]} (${Math.round(100 * said.chance)} % that it is no chance).`;
+    : ` On ${said.speak} of ${said.told} loads that told where, batter ran ${FROM[said.towards]}: pour a little ${TOWARDS[said.towards]} (${Math.min(99, Math.floor(100 * said.chance))} % that it is no chance).`;
 
 const FROM: Readonly<Record<Towards, string>> = {
   front: 'to the hinge',

@@ -35,7 +35,7 @@ export const AnswerPanel = ({ place, disabled, onSay, onNotOpened, onDone }: Pro
     onSay(meant.map(answer.say));
   };
   return (
-    <section aria-label={`How was ${iron.name}?`} className="flex min-w-0 flex-1 flex-col gap-2 overflow-y-auto p-3 text-white">
+    <section aria-label={`How was ${iron.name}?`} className="flex min-w-0 flex-1 flex-col gap-2 overflow-y-auto px-3 py-2 text-white">
       <header className="flex flex-wrap items-center gap-3">
         <div className="min-w-40 flex-1">
           <h2 className="text-2xl">How was {iron.name}?</h2>
@@ -212,7 +212,7 @@ const Words = ({ question, given, disabled, onSay }: Asked & { readonly question
           type="button"
           disabled={disabled}
           aria-pressed={given === i}
-          className={clsx(PRESS, 'min-w-fit flex-1 px-3 text-base whitespace-nowrap', given === i && CHOSEN)}
+          className={clsx(PRESS, 'min-w-fit flex-1 px-1.5 text-[15px] whitespace-nowrap', given === i && CHOSEN)}
           onClick={() => onSay(i)}
         >
           {answer.label}
@@ -256,7 +256,7 @@ const Extras = ({
       <label className="flex min-w-40 flex-1 flex-col gap-1 text-[15px]">
         Note
         <input
-          className="entry h-14 text-ink"
+          className="entry h-12 text-ink"
           maxLength={500}
           value={note}
           onChange={(event) => setNote(event.target.value)}
@@ -295,7 +295,7 @@ const Measure = ({
       <label className="flex flex-col gap-1 text-[15px]">
         {label}
         <input
-          className="entry h-14 w-28 text-xl text-ink"
+          className="entry h-12 w-28 text-xl text-ink"
           inputMode="decimal"
           value={text}
           onChange={(event) => setText(event.target.value)}

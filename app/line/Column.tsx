@@ -62,7 +62,7 @@ export const Column = memo((props: Props) => {
       data-events={current === null ? 0 : place.log.length}
       data-stage={stage ?? ''}
       className={clsx(
-        'relative isolate flex min-w-0 flex-1 flex-col gap-3 overflow-y-auto border-r-2 border-bench-deep p-4 stacked:min-h-[70vh]',
+        'relative isolate flex min-w-0 flex-1 flex-col gap-2 overflow-y-auto border-r-2 border-bench-deep px-4 py-3 stacked:min-h-[70vh]',
         isDue ? 'text-ink' : 'text-white',
       )}
       // Words over the rising colour stand on their own dark ground until the whole column has it.

@@ -305,13 +305,15 @@ const Side = ({ session, planned, places, children }: SideProps) => {
             </p>
           ))}
         </div>
-        <div className="[&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
-          <Findings findings={findings} />
+        <div className="flex gap-x-4 gap-y-1 max-lg:flex-col">
+          <div className="min-w-0 flex-[3] empty:hidden [&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
+            <Findings findings={findings} />
+          </div>
+          <p className="min-w-0 flex-[2] text-[13px] leading-tight text-white/80">
+            Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from
+            you. No metal forks on coated plates.
+          </p>
         </div>
-        <p className="text-[13px] leading-tight text-white/80">
-          Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from
-          you. No metal forks on coated plates.
-        </p>
       </div>
       {children}
       <Heard kit={session.kit} />

@@ -38,7 +38,7 @@ export const BigButton = ({
     type="button"
     disabled={disabled}
     aria-keyshortcuts={keyHint === '' ? undefined : keyHint}
-    className="min-h-20 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
+    className="min-h-17 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
     onClick={onClick}
   >
     {label}

@@ -13,7 +13,7 @@ export const ExerciseProgress = ({
 }) => (
   <section aria-label="Levels" className="mt-2">
     <ul className="grid grid-cols-8 gap-2 max-lg:grid-cols-4 max-sm:grid-cols-2">
-      {LEVELS.map(({ id, name, par }) => {
+      {LEVELS.map(({ id, name, goodLoads }) => {
         const { best, played } = levelProgress(id, records);
         return (
           <li key={id}>
@@ -25,10 +25,10 @@ export const ExerciseProgress = ({
             >
               <span className="font-semibold leading-tight">{name}</span>
               <span className="flex items-baseline justify-between text-sm text-quiet">
-                <b className={`figure text-2xl ${best !== null && best <= par ? 'text-act' : 'text-ink'}`}>
+                <b className={`figure text-2xl ${best !== null && best <= goodLoads ? 'text-act' : 'text-ink'}`}>
                   {best ?? (played > 0 ? '…' : '–')}
                 </b>
-                par {par}
+                good in {goodLoads}
               </span>
             </button>
           </li>

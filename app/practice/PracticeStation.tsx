@@ -133,10 +133,10 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
           <InlineSelect
             label="Level"
             value={level.id}
-            choices={LEVELS.map(({ id, name, faults, par }) => ({
+            choices={LEVELS.map(({ id, name, faults, goodLoads }) => ({
               value: id,
               label: name,
-              note: `${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}, par ${par}`,
+              note: `${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}, good in ${goodLoads}`,
             }))}
             onChange={(levelId) => onChange(newExercise(levelId, Math.random()))}
           />
@@ -149,7 +149,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
       </div>
       <p className="max-w-3xl text-[17px]">
         A {iron.name.toLowerCase()} nobody knows. Land on step {nearestWord(TAWNY)} on both faces, full, set through; a practised hand needs{' '}
-        {level.par} loads. Its measures and a plain batter are right; something else isn’t.
+        {level.goodLoads} loads. Its measures and a plain batter are right; something else isn’t.
       </p>
       <div className="flex gap-6 max-lg:flex-col">
         <div className="flex w-[400px] shrink-0 flex-col gap-3 max-lg:w-full">
