@@ -176,12 +176,7 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
     // Over a list without steps it must name nothing that one could weigh: "Sunday", not "Flour".
     const isOverAmounts = !line.endsWith(':') && amountFirst(next) && matchIngredient(wordsIn(line)) === null;
     const isTitle =
-      index === 0 &&
-      (hasSteps || isOverAmounts) &&
-      lines.length > 2 &&
-      !amountFirst(line) &&
-      !isToldToDo &&
-      wordsIn(line).length <= 12;
+      index === 0 && (hasSteps || isOverAmounts) && lines.length > 2 && !amountFirst(line) && !isToldToDo && wordsIn(line).length <= 12;
     const heading = headingOf(raw, line, next);
     if (isTitle && (heading === null || heading === 'same')) {
       const inTitle = IN_TITLE.exec(line);
