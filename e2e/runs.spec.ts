@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { PlanFile } from '../core/run/index.ts';
-import { open } from './kitchen.ts';
+import { button, column, open } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
   await open(page, 'run');
@@ -111,4 +111,28 @@ test('a morning is taken along: a table, a file, the calendar, what to buy, and 
   await expect(card.getByRole('listitem').filter({ hasText: 'Pour Thin four' }).first()).toContainText(
     /into each of 4, .*dial .*, closed \d:\d\d/,
   );
+});
+
+test('what a run makes beyond what was wanted is asked about once', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-20T06:00:00Z') });
+  await open(page, 'run');
+  await expect(page.getByText('Last plate')).toBeVisible();
+  await page.getByLabel('People').fill('1');
+  await expect(page.getByText(/serve .* · 1$/)).toBeVisible();
+  await open(page, 'line');
+  const four = column(page, 'thin-four');
+  await button(page, 'thin-four', 'Poured').click();
+  await page.clock.fastForward(1000);
+  await button(page, 'thin-four', 'Closed').click();
+  await expect(four).toHaveAttribute('data-phase', 'cooking');
+  await page.clock.fastForward(240_000);
+  await button(page, 'thin-four', 'Opened').click();
+  await expect(four).toHaveAttribute('data-phase', 'opened');
+  await page.clock.fastForward(2 * 3_600_000);
+  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  const asked = page.getByRole('region', { name: 'Left over' });
+  await expect(asked).toContainText('3 pieces of “Breakfast for 36” are left over');
+  await asked.getByRole('button', { name: 'Into the freezer' }).click();
+  await expect(asked).toHaveCount(0);
+  await expect(page.getByRole('listitem').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
 });

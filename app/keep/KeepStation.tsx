@@ -16,6 +16,7 @@ import { commands, newId, useDo, useRows } from '../store/index.ts';
 import type { Session } from '../session/index.ts';
 import { bowlsOf, placeOf } from './bowls.ts';
 import { DampAir } from './DampAir.tsx';
+import { LeftOver } from './LeftOver.tsx';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 import { PutAway } from './PutAway.tsx';
 import { ReadLabel } from './ReadLabel.tsx';
@@ -68,6 +69,7 @@ export const KeepStation = () => {
             }}
           />
         )}
+        <LeftOver session={session} items={items} />
         {kept.length === 0 && (
           <p className="max-w-xl text-lg">
             Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.

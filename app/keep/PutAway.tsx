@@ -1,13 +1,12 @@
 import { useState } from 'react';
-import { allergensOf } from '../../core/formula/index.ts';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
 import { KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
+import { newItem } from './newItem.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
 /** Four touches: what, as what, where, how much; the limit is shown before it is put away. */
@@ -15,7 +14,6 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const { kit, formulas, formula } = session;
   const carryOut = useDo();
   const guard = useGuard();
-  const { lots } = session;
   const [formulaId, setFormulaId] = useState(formula?.id ?? '');
   const [form, setForm] = useState<KeepForm>('pieces');
   const [place, setPlace] = useState<KeepPlace>('freezer');
@@ -27,21 +25,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const now = wallNow();
   const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
   const put = (): void => {
-    const allergens = allergensOf(readingOf(session, chosen));
-    const lot = lots.filter((candidate) => candidate.formulaId === chosen.id).sort((a, b) => b.madeAt - a.madeAt)[0];
-    const item = {
-      id: newId(),
-      lotId: lot?.id ?? null,
-      name: chosen.name,
-      form,
-      place: where,
-      from: now,
-      amount: amount.trim(),
-      allergens,
-      codeOfPractice: kit.codeOfPractice,
-      refrigerator_C: kit.refrigerator_C,
-      usedAt: null,
-    };
+    const item = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
     void carryOut(commands.addKeepItem(item));
     setAmount('');
   };

@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
 import type { PlacedCrisp } from './standing.ts';
-import { crispOfOldest, inLoads, outLoads } from './standing.ts';
+import { crispOfOldest, inLoads } from './standing.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dishOf, standingAt } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { adviceJob } from '../session/index.ts';
+import { adviceJob, outLoads } from '../session/index.ts';
 import { useAfters } from '../workers/index.ts';
 import type { LinePlace } from './useLine.ts';
 

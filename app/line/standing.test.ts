@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
-import { crispOfOldest, inLoads, outLoads } from './standing.ts';
+import { outLoads } from '../session/index.ts';
+import { crispOfOldest, inLoads } from './standing.ts';
 import type { LinePlace } from './useLine.ts';
 
 const four = DEMO_IRONS.find(({ id }) => id === 'thin-four')!;

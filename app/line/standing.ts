@@ -1,27 +1,11 @@
-import { loadProgress } from '../../core/log/index.ts';
-import type { ToldLoad } from '../../core/lot/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import type { HoldCourse, InLoad, OutLoad, Standing } from '../../core/run/index.ts';
+import type { HoldCourse, InLoad, Standing } from '../../core/run/index.ts';
 import { crispAfter } from '../../core/run/index.ts';
+import { piecesOf } from '../session/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 export type PlacedCrisp = HoldCourse & { readonly ironId: string };
 
-/** Pieces of a load: of the moulds that were filled. */
-const piecesOf = ({ geometry }: Iron, moulds: number | undefined): number =>
-  Math.round((geometry.piecesPerLoad * (moulds ?? geometry.moulds)) / geometry.moulds);
-
-/** What this run's irons have given so far. */
-export const outLoads = (runId: string, irons: readonly Iron[], loads: ReadonlyMap<string, readonly ToldLoad[]>): readonly OutLoad[] =>
-  irons.flatMap((iron) =>
-    (loads.get(iron.id) ?? []).flatMap(({ load, log }) => {
-      if (load.runId !== runId) return [];
-      const { phase, openedAt, did } = loadProgress(log);
-      return phase === 'opened' && openedAt !== null ? [{ ironId: iron.id, openedAt, pieces: piecesOf(iron, did.moulds) }] : [];
-    }),
-  );
-
-/** What is in them now. */
+/** What is in the irons now. */
 export const inLoads = (runId: string, places: readonly LinePlace[]): readonly InLoad[] =>
   places.flatMap(({ iron, load, progress, prediction }) =>
     load?.runId === runId && progress?.phase === 'cooking' && progress.closedAt !== null && prediction !== null

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { OutLoad, PlannedIron, RunRequest } from './index.ts';
-import { planRun, servedBy, standingAt } from './index.ts';
+import { leftOver, planRun, servedBy, standingAt } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
 const iron = (ironId: string): PlannedIron => ({
@@ -100,5 +100,19 @@ describe('how a morning stands', () => {
     );
     expect(waiting).toBe(12 - out);
     expect(waiting > 0).toBe(service.longestWait_s > 300);
+  });
+
+  test('left over is what came out beyond the wanted, once everybody is served, and not for ever', () => {
+    const request = asked({ people: 11 });
+    const plan = planRun(request);
+    const done = plan.loads.map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+    const over = done.reduce((sum, { pieces }) => sum + pieces, 0) - 11;
+    expect(over).toBeGreaterThan(0);
+    expect(leftOver(SERVE - 60_000, plan, request, done)).toBe(0);
+    expect(leftOver(SERVE + 3_600_000, plan, request, done)).toBe(over);
+    expect(leftOver(SERVE + 24 * 3_600_000, plan, request, done)).toBe(0);
+    expect(leftOver(SERVE + 3_600_000, plan, request, [])).toBe(0);
+    // While the door is open somebody may still come.
+    expect(leftOver(SERVE + 1_800_000, plan, { ...request, mode: 'as-they-come', door_s: 3600 }, done)).toBe(0);
   });
 });

@@ -73,3 +73,23 @@ const forecast = (
   const late = Math.max(0, (Number.isFinite(next) ? Math.max(now, next) : now) - due);
   return { lastPlateAt: plan.lastPlateAt + late, late_s: Math.round(late / 1000) };
 };
+
+/** A morning that is over is asked about for so long, ms. */
+const ASKED_FOR_MS = 12 * 3_600_000;
+
+/** Pieces that came out beyond what was wanted, once everybody has been served; 0 before, long after, and where none are. */
+export const leftOver = (
+  now: number,
+  plan: Pick<RunPlan, 'lastPlateAt'>,
+  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
+  done: readonly OutLoad[],
+): number => {
+  const { people, piecesPerPerson, mode, serveAt, door_s } = request;
+  const over = Math.max(
+    serveAt + (mode === 'together' ? 0 : 1000 * (door_s ?? 0)),
+    plan.lastPlateAt,
+    ...done.map(({ openedAt }) => openedAt),
+  );
+  if (now < over || now > over + ASKED_FOR_MS) return 0;
+  return Math.max(0, done.reduce((sum, { pieces }) => sum + pieces, 0) - Math.ceil(people * piecesPerPerson));
+};

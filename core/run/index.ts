@@ -12,7 +12,7 @@ export { Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';
 export type { HeldAs, Hold, HoldCourse, Service } from './service.ts';
 export type { InLoad, OutLoad, Standing } from './count.ts';
-export { standingAt } from './count.ts';
+export { leftOver, standingAt } from './count.ts';
 export { crispAfter, heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
