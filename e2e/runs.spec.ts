@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { PlanFile } from '../core/run/index.ts';
+import { PlanFile } from '../core/run/planFile.ts';
 import { button, column, open } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
@@ -135,4 +135,10 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await asked.getByRole('button', { name: 'Into the freezer' }).click();
   await expect(asked).toHaveCount(0);
   await expect(page.getByRole('listitem').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
+  // How it went: planned beside done.
+  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('button', { name: 'How it went' }).click();
+  const report = page.getByRole('dialog');
+  await expect(report.locator('[data-row="Pieces"]')).toContainText('Pieces14');
+  await expect(report).toContainText('Of no load was anything said.');
 });

@@ -8,7 +8,7 @@ import { nextMorning, tasksOf } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { freshRun, useRunPlan, useSession } from '../session/index.ts';
+import { freshRun, toldOfRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { RunQuestions } from './RunQuestions.tsx';
@@ -19,6 +19,7 @@ import { Runs } from './Runs.tsx';
 const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
+const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
 const TakeAlong = lazy(async () => ({ default: (await import('./TakeAlong.tsx')).TakeAlong }));
 const InWords = lazy(async () => ({ default: (await import('./InWords.tsx')).InWords }));
 
@@ -112,6 +113,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
         <div className="no-print flex gap-2">
           {planned !== null && plan !== null && plan.loads.length > 0 && (
             <Suspense>
+              <Reporting planned={planned} told={toldOfRun(run.id, planned.irons, session.ironLoads.loads)} />
               <TakeAlong session={session} planned={planned} plan={plan} tasks={tasks} />
             </Suspense>
           )}

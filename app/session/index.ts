@@ -9,4 +9,4 @@ export { freshRun } from './freshRun.ts';
 export { readingOf } from './reading.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
-export { outLoads, piecesOf } from './outLoads.ts';
+export { outLoads, piecesOf, toldOfRun } from './outLoads.ts';

@@ -1,18 +1,27 @@
-import { loadProgress } from '../../core/log/index.ts';
+import { loadProgress, poured_g } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { OutLoad } from '../../core/run/index.ts';
+import type { OutLoad, ReportedLoad } from '../../core/run/index.ts';
 
 /** Pieces of a load: of the moulds that were filled. */
 export const piecesOf = ({ geometry }: Iron, moulds: number | undefined): number =>
   Math.round((geometry.piecesPerLoad * (moulds ?? geometry.moulds)) / geometry.moulds);
 
-/** What a run's irons have given so far. */
-export const outLoads = (runId: string, irons: readonly Iron[], loads: ReadonlyMap<string, readonly ToldLoad[]>): readonly OutLoad[] =>
+type Loads = ReadonlyMap<string, readonly ToldLoad[]>;
+
+/** What a run's irons have done so far, as it was told. */
+export const toldOfRun = (runId: string, irons: readonly Iron[], loads: Loads): readonly ReportedLoad[] =>
   irons.flatMap((iron) =>
-    (loads.get(iron.id) ?? []).flatMap(({ load, log }) => {
+    (loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
       if (load.runId !== runId) return [];
-      const { phase, openedAt, did } = loadProgress(log);
-      return phase === 'opened' && openedAt !== null ? [{ ironId: iron.id, openedAt, pieces: piecesOf(iron, did.moulds) }] : [];
+      const progress = loadProgress(log);
+      const pieces = piecesOf(iron, progress.did.moulds);
+      return [{ ironId: iron.id, pieces, progress, prediction, poured_g: prediction === null ? null : poured_g(prediction, progress) }];
     }),
+  );
+
+/** What has come out of them. */
+export const outLoads = (runId: string, irons: readonly Iron[], loads: Loads): readonly OutLoad[] =>
+  toldOfRun(runId, irons, loads).flatMap(({ ironId, pieces, progress: { phase, openedAt } }) =>
+    phase === 'opened' && openedAt !== null ? [{ ironId, openedAt, pieces }] : [],
   );

@@ -17,5 +17,6 @@ export { crispAfter, heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
 export type { Task } from './planFile.ts';
-export { PlanFile } from './planFile.ts';
 export { tasksCsv, tasksOf } from './tasks.ts';
+export type { MorningReport, ReportedLoad } from './report.ts';
+export { reportOf } from './report.ts';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron } from './index.ts';
-import { PlanFile, planRun, tasksCsv, tasksOf } from './index.ts';
+import { planRun, tasksCsv, tasksOf } from './index.ts';
+import { PlanFile } from './planFile.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
 const iron = (ironId: string, cook_s: number): PlannedIron => ({

@@ -1,0 +1,105 @@
+import type { LoadProgress, Observation, Prediction } from '../log/index.ts';
+import type { RunPlan, RunRequest } from './plan.ts';
+import type { Service } from './service.ts';
+import { servedBy } from './service.ts';
+
+/** A load of the morning as it was told; `poured_g`: what went in, where it is known. */
+export type ReportedLoad = {
+  readonly ironId: string;
+  readonly pieces: number;
+  readonly progress: LoadProgress;
+  readonly prediction: Prediction | null;
+  readonly poured_g: number | null;
+};
+
+/** A morning looked back upon: what was planned beside what was done, and what came out. */
+export type MorningReport = {
+  readonly loads: { readonly planned: number; readonly done: number };
+  readonly pieces: { readonly wanted: number; readonly done: number };
+  readonly firstPourAt: { readonly planned: number; readonly done: number };
+  readonly lastOutAt: { readonly planned: number; readonly done: number };
+  /** As planned, and as it was. */
+  readonly service: { readonly planned: Service; readonly done: Service };
+  readonly poured_g: number;
+  /** Loads of which something was said, and of these: full, missing, leaked, stuck. */
+  readonly answered: number;
+  readonly full: number;
+  readonly missing: number;
+  readonly leaked: number;
+  readonly stuck: number;
+  /** Steps darker (+) or paler (−) than promised, mean of the answered loads; null: no colour was said. */
+  readonly darker: number | null;
+  /** Answered loads whose mean face is within a step of the promise, of those whose colour was said. */
+  readonly near: { readonly loads: number; readonly of: number };
+  /** Time closed over the time meant, mean; null: none is known. */
+  readonly timeRatio: number | null;
+  readonly notes: readonly string[];
+};
+
+/** A step off is another piece (as in `lands`). */
+const NEAR_STEPS = 1;
+
+const mean = (values: readonly number[]): number | null =>
+  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
+
+const says = (observations: readonly Observation[], kind: Observation['kind'], values: readonly unknown[]): boolean =>
+  observations.some((o) => o.kind === kind && values.includes(o.value));
+
+/** Null: nothing has come out yet. */
+export const reportOf = (
+  plan: RunPlan,
+  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
+  told: readonly ReportedLoad[],
+): MorningReport | null => {
+  const loads = told.flatMap(({ progress, ...load }) => {
+    const { phase, pouredAt, closedAt, openedAt, observations } = progress;
+    return phase === 'opened' && openedAt !== null
+      ? [{ ...load, pouredAt: pouredAt ?? closedAt ?? openedAt, closedAt, openedAt, observations }]
+      : [];
+  });
+  if (loads.length === 0) return null;
+  const answered = loads.filter(({ observations }) => observations.some(({ kind }) => kind !== 'note' && kind !== 'cause'));
+  const misses = loads.flatMap(({ observations, prediction }) => {
+    const seen = mean(observations.flatMap((o) => (o.kind === 'tawny' ? [o.value] : [])));
+    return seen === null || prediction === null ? [] : [seen - prediction.tawnyStep];
+  });
+  const asDone = loads.map(({ ironId, pieces, pouredAt, openedAt }, i) => ({
+    ironId,
+    n: i + 1,
+    pourAt: pouredAt,
+    openAt: openedAt,
+    pieces,
+    portion_g: 0,
+  }));
+  const count = (kind: Observation['kind'], ...values: readonly unknown[]): number =>
+    answered.filter(({ observations }) => says(observations, kind, values)).length;
+  const leaked = count('fill', 'leaked');
+  const missing = answered.filter(
+    ({ observations }) => says(observations, 'fill', ['missing']) && !says(observations, 'fill', ['leaked']),
+  ).length;
+  return {
+    loads: { planned: plan.loads.length, done: loads.length },
+    pieces: { wanted: Math.ceil(request.people * request.piecesPerPerson), done: loads.reduce((sum, { pieces }) => sum + pieces, 0) },
+    firstPourAt: { planned: plan.firstPourAt, done: Math.min(...loads.map(({ pouredAt }) => pouredAt)) },
+    lastOutAt: { planned: Math.max(...plan.loads.map(({ openAt }) => openAt)), done: Math.max(...loads.map(({ openedAt }) => openedAt)) },
+    service: { planned: servedBy(plan, request), done: servedBy({ ...plan, loads: asDone }, request) },
+    poured_g: loads.reduce((sum, load) => sum + (load.poured_g ?? 0), 0),
+    answered: answered.length,
+    full: answered.filter(({ observations }) => says(observations, 'fill', ['full'])).length - overlap(answered),
+    missing,
+    leaked,
+    stuck: count('stuck', 'lower', 'upper', 'both'),
+    darker: mean(misses),
+    near: { loads: misses.filter((miss) => Math.abs(miss) <= NEAR_STEPS).length, of: misses.length },
+    timeRatio: mean(
+      loads.flatMap(({ prediction, closedAt, openedAt }) =>
+        prediction === null || closedAt === null ? [] : [(openedAt - closedAt) / 1000 / prediction.cookTime_s.best],
+      ),
+    ),
+    notes: loads.flatMap(({ observations }) => observations.flatMap((o) => (o.kind === 'note' ? [o.value] : []))),
+  };
+};
+
+/** Loads with full moulds and others: the worst of a load counts. */
+const overlap = (answered: readonly { readonly observations: readonly Observation[] }[]): number =>
+  answered.filter(({ observations }) => says(observations, 'fill', ['full']) && says(observations, 'fill', ['missing', 'leaked'])).length;
