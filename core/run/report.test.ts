@@ -38,8 +38,9 @@ const told = (i: number, late_s: number, said: readonly Observation[]): Reported
   return {
     ironId: load.ironId,
     pieces: load.pieces,
-    log: events.map((event, seq) => ({ ...event, seq }) as LoadEvent),
+    progress: loadProgress(events.map((event, seq) => ({ ...event, seq }) as LoadEvent)),
     prediction: promised,
+    poured_g: 150,
   };
 };
 const tawny = (value: number): Observation[] => [
