@@ -59,19 +59,31 @@ test('separated eggs weighed in the recipe’s own words; bowls and sugar as the
   await expect(page.locator('[data-step$="/dry"]').first()).toContainText('500');
   // The recipe's own words stand between the weighings, the eggs are cracked before a yolk is weighed.
   const seen: string[] = [];
+  const steps = new Set<string>();
+  // Until the store has answered a step that was done may stand there once more for a moment; it isn't a step of its own.
+  const nextStep = async (): Promise<string> => {
+    let step = '';
+    await expect
+      .poll(async () => {
+        step = (await now.getAttribute('data-step')) ?? '';
+        return step !== '' && !steps.has(step);
+      })
+      .toBe(true);
+    return step;
+  };
   for (let i = 0; i < 30; i++) {
-    const before = await now.getAttribute('data-step');
-    if (before === 'finish') break;
+    const step = await nextStep();
+    if (step === 'finish') break;
+    steps.add(step);
     seen.push((await now.getByRole('heading', { level: 2 }).first().textContent()) ?? '');
     await now.locator('.button-act').click();
-    await expect(now).not.toHaveAttribute('data-step', before ?? '');
   }
   const at = (word: RegExp): number => seen.findIndex((text) => word.test(text));
   expect(at(/^Mix flour and powder/)).toBeGreaterThan(-1);
   expect(at(/^Crack 6 eggs/)).toBeLessThan(at(/^Egg yolk/));
   expect(at(/^Whisk yolks and milk for 2 minutes/)).toBeGreaterThan(at(/^Egg yolk/));
   expect(at(/^Whip the whites with the sugar/)).toBeGreaterThan(at(/^Egg white/));
-  expect(at(/^Fold the whites in/)).toBe(seen.length - 1);
+  expect(seen.at(-1)).toMatch(/^Fold the whites in/);
   await page.getByRole('button', { name: 'Into the book' }).click();
   await expect(page.getByRole('heading', { name: 'Sunday folded: everything is in' })).toBeVisible();
 });
