@@ -2,6 +2,8 @@
 export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/docs'],
   testEnvironment: 'node',
+  // Warnings about globals that a file leaves behind are wrapped round each other with every file, until the stack is full.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   // Machines are shared and may be many times slower; nothing here is judged by the clock.
   testTimeout: 180_000,
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
