@@ -3,7 +3,7 @@ import type { PourTowards, Towards } from '../../core/book/index.ts';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { dialMarkText, grams, temperature, TOWARDS } from '../look/index.ts';
+import { dialMarkText, grams, temperature, temperatureApart, TOWARDS } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
@@ -71,7 +71,6 @@ export const meaningOf = (iron: Iron, { answer, believed }: Pick<AdviceReply, 'a
   if (believed === null || answer.basis === null) return `${iron.name}: nothing was said of its loads yet.`;
   const { loads, chance } = answer.basis;
   const { offset_K, cavity, spread } = believed;
-  const degrees = (kelvin: number): string => `${Math.round(unit === 'F' ? 1.8 * kelvin : kelvin)} °${unit}`;
   const { setting } = answer;
   const heat =
     setting.chosen === 'fixed'
@@ -82,7 +81,7 @@ export const meaningOf = (iron: Iron, { answer, believed }: Pick<AdviceReply, 'a
   const says = [
     Math.abs(offset_K) < TELLS.plates_K
       ? null
-      : `runs ${degrees(Math.abs(offset_K))} ${offset_K > 0 ? 'hotter' : 'cooler'} than its setting says (± ${degrees(spread.plates_K)})`,
+      : `runs ${temperatureApart(Math.abs(offset_K), unit)} ${offset_K > 0 ? 'hotter' : 'cooler'} than its setting says (± ${temperatureApart(spread.plates_K, unit)})`,
     Math.abs(cavity - 1) < TELLS.room
       ? null
       : `holds ${Math.round(100 * Math.abs(cavity - 1))} % ${cavity > 1 ? 'more' : 'less'} than its measures say`,

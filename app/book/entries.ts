@@ -1,5 +1,5 @@
 import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../../core/log/index.ts';
-import { loadProgress } from '../../core/log/index.ts';
+import { loadProgress, worstFill } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 
 /** A load as the book shows it: what was promised beside what came out. */
@@ -26,12 +26,6 @@ const numbers = (observations: readonly Observation[], kind: 'crisp' | 'mass_g')
   observations.flatMap((o) => (o.kind === kind ? [o.value] : []));
 const sideOf = (observations: readonly Observation[], side: 'upper' | 'lower'): number | null =>
   mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
-
-/** The worst that was said counts: one leaking mould is a leaking load. */
-const worstFill = (observations: readonly Observation[]): string | null => {
-  const said = observations.flatMap((o) => (o.kind === 'fill' ? [o.value] : []));
-  return said.find((value) => value === 'leaked') ?? said.find((value) => value === 'missing') ?? said[0] ?? null;
-};
 
 export const entryOf = (
   load: Load,

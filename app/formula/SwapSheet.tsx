@@ -93,8 +93,7 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
   const [share, setShare] = useState<1 | 0.5>(1);
   const swaps = swapsFor(ingredientId, share * mass_g, session.readSettings.own);
   const left_g = (1 - share) * mass_g;
-  const take = (way: Pick<Swap, 'parts'> | null): void => {
-    if (way === null) return;
+  const take = (way: Pick<Swap, 'parts'>): void => {
     onRevise((now) => swapped(now, line, way, nameOf, left_g));
     onClose();
   };
@@ -125,13 +124,13 @@ export const SwapSheet = ({ formula, line, ingredientId, mass_g, session, onRevi
       </div>
       {swaps.length === 0 && <p>Nothing usual stands in for it.</p>}
       <ul>
-        {swaps.map((swap) => (
+        {swaps.map(({ rule, ...swap }) => (
           <li key={swap.parts.map((part) => part.ingredientId).join()} className="border-b border-line py-2">
             <Way {...{ swap, nameOf }} effects={effectsOf(swap)} onTake={() => take(swap)} />
-            {swap.rule !== null && (
-              <div className="mt-1 border-l-3 border-line pl-3" data-rule={swap.rule.code}>
-                <p className="text-[15px]">As cooks do it: {describeCode({ code: swap.rule.code, fields: {} })}</p>
-                <Way swap={swap.rule} nameOf={nameOf} effects={effectsOf(swap.rule)} onTake={() => take(swap.rule)} isRule />
+            {rule !== null && (
+              <div className="mt-1 border-l-3 border-line pl-3" data-rule={rule.code}>
+                <p className="text-[15px]">As cooks do it: {describeCode({ code: rule.code, fields: {} })}</p>
+                <Way swap={rule} nameOf={nameOf} effects={effectsOf(rule)} onTake={() => take(rule)} isRule />
               </div>
             )}
           </li>

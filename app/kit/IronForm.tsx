@@ -165,6 +165,15 @@ export const IronForm = ({
     if (isDirty) onSave((now) => measured(now, values));
     else onClose();
   });
+  /** What a ruler says is typed in the kitchen's own unit, and kept in the form's. */
+  const measure = (name: 'footprint_cm2' | 'web_mm') => ({
+    unit: lengthUnitOf(kit),
+    value: Number(getValues(name)),
+    ...LIMITS[name],
+    onChange: (value: number | null): void => {
+      if (value !== null) setValue(name, typedNumber(value), { shouldDirty: true });
+    },
+  });
   const chosen = useWatch({ control: form.control, name: 'control' });
   const fixed = chosen === 'fixed';
   return (
@@ -183,14 +192,7 @@ export const IronForm = ({
         }}
       >
         <TextField label="Name" error={errors.name} {...register('name')} />
-        <MeasureEntry
-          label="Plate (one face)"
-          of="area"
-          unit={lengthUnitOf(kit)}
-          value={Number(getValues('footprint_cm2'))}
-          {...LIMITS.footprint_cm2}
-          onChange={(value) => value !== null && setValue('footprint_cm2', typedNumber(value), { shouldDirty: true })}
-        />
+        <MeasureEntry label="Plate (one face)" of="area" {...measure('footprint_cm2')} />
         <TextField label="Heated area over plate" error={errors.areaFactor} inputMode="decimal" {...register('areaFactor')} />
         <TextField
           label="Room between plates, mL"
@@ -199,14 +201,7 @@ export const IronForm = ({
           inputMode="decimal"
           {...register('cavity_mL')}
         />
-        <MeasureEntry
-          label="Thickness in a pocket"
-          of="length"
-          unit={lengthUnitOf(kit)}
-          value={Number(getValues('web_mm'))}
-          {...LIMITS.web_mm}
-          onChange={(value) => value !== null && setValue('web_mm', typedNumber(value), { shouldDirty: true })}
-        />
+        <MeasureEntry label="Thickness in a pocket" of="length" {...measure('web_mm')} />
         <TextField label="Both plates weigh, kg" error={errors.mass_kg} inputMode="decimal" {...register('mass_kg')} />
         <TextField label="Watts, from its rating plate" error={errors.power_W} inputMode="numeric" {...register('power_W')} />
         <label className="flex flex-col gap-1 text-[15px]">

@@ -28,6 +28,7 @@ export const KitStation = () => {
   const guard = useGuard();
   if (session === undefined) return null;
   const { kit, irons } = session;
+  const after = irons.find(({ id }) => id === before?.id);
   const remove = (iron: Iron): void => {
     setRemoved(iron);
     void carryOut(commands.removeFromKit([iron.id]));
@@ -62,14 +63,12 @@ export const KitStation = () => {
         )}
         {before !== null && (
           <p role="status" className="no-print mt-2 flex flex-wrap items-center gap-3 border-l-3 border-act bg-sheet px-3 py-1">
-            {before.name} is kept as revision {(irons.find(({ id }) => id === before.id)?.rev ?? before.rev).toString()}; the loads before
-            it belong to the one before.
+            {before.name} is kept as revision {after?.rev ?? before.rev}; the loads before it belong to the one before.
             <button
               type="button"
               className={PRESS}
               onClick={() => {
-                const now = irons.find(({ id }) => id === before.id);
-                if (now !== undefined) void carryOut(commands.reviseIron(now, () => before));
+                if (after !== undefined) void carryOut(commands.reviseIron(after, () => before));
                 setBefore(null);
               }}
             >

@@ -1,6 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CalendarPlus, FileDown, ShoppingBasket, Table2 } from 'lucide-react';
-import type { Task } from '../../core/run/index.ts';
+import type { PlanFile, Task } from '../../core/run/index.ts';
 import { tasksCsv } from '../../core/run/index.ts';
 import { shoppingCsv, shoppingList } from '../../core/formula/index.ts';
 import { calendarOf, dayAndTime, download, fileName } from '../look/index.ts';
@@ -23,7 +23,7 @@ export const TakeAlong = ({ session, planned, plan, tasks }: Props) => {
   const { run, batch_g } = planned;
   const { kit } = session;
   const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
-  const file = {
+  const file: PlanFile = {
     schema: 'tawny-lattice/plan',
     version: 1,
     name: run.name,
@@ -34,7 +34,7 @@ export const TakeAlong = ({ session, planned, plan, tasks }: Props) => {
     firstPourAt: Math.round(plan.firstPourAt),
     lastPlateAt: Math.round(plan.lastPlateAt),
     batter_g: Math.round(plan.batter_g),
-    tasks,
+    tasks: [...tasks],
   };
   // A calendar that calls at every pour is soon silenced: it calls for what has to be begun.
   const called = tasks.filter(({ act }) => act === 'prepare' || act === 'switch-on' || act === 'serve');

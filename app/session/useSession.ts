@@ -136,13 +136,13 @@ export const useSessionOfStore = (): Session | undefined => {
   );
 };
 
-/** How warm the batter of this formula will be at the pour, as its bowl stands; null: no bowl of which that is known. */
 /** The degrees of this kitchen, for what needs nothing else of it. */
 export const useDegrees = (): Kit['temperatureUnit'] => (useRows('kits')?.[0] ?? DEFAULT_KIT).temperatureUnit;
 
 /** And its lengths. */
 export const useLengths = (): NonNullable<Kit['lengthUnit']> => useRows('kits')?.[0]?.lengthUnit ?? 'mm';
 
+/** How warm the batter of this formula will be at the pour, as its bowl stands; null: no bowl of which that is known. */
 export const bowlTemperature = ({ kit, lots, run }: Pick<Session, 'kit' | 'lots' | 'run'>, formula: Formula): number | null => {
   const now = wallNow();
   const { lot } = inBowl(lots, formula, now);

@@ -7,7 +7,7 @@ export const formOf = ({ form, name }: Bowl): 'bowl' | 'jug' => form ?? (/\b(?:j
 
 /** What liquids are filled into to a mark, mL: the largest jug there is; null without one. */
 export const largestJug = (bowls: Kit['bowls']): Bowl | null =>
-  [...bowls].filter((bowl) => formOf(bowl) === 'jug').sort((a, b) => b.volume_mL - a.volume_mL)[0] ?? null;
+  bowls.filter((bowl) => formOf(bowl) === 'jug').sort((a, b) => b.volume_mL - a.volume_mL)[0] ?? null;
 
 /**
  * The bowl to whip `needs_mL` in: the smallest that holds it, of metal, glass or glaze before plastic (which holds fat), never a jug where there is

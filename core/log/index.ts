@@ -11,3 +11,4 @@ export type { Lot, NewLotEvent } from './lot.ts';
 export { LotEvent, LotHeader } from './lot.ts';
 export { isOpenLot, lotFrom } from './openLot.ts';
 export { Prediction } from './prediction.ts';
+export { worstFill } from './worstFill.ts';

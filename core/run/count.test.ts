@@ -1,25 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { OutLoad, PlannedIron, RunRequest } from './index.ts';
+import { plannedIron } from '../testing/plannedIron.ts';
+import type { OutLoad, RunRequest } from './index.ts';
 import { leftOver, planRun, servedBy, standingAt } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
-const iron = (ironId: string): PlannedIron => ({
-  ironId,
-  piecesPerLoad: 2,
-  portion_g: 150,
-  leastPortion_g: 140,
-  preheat_s: 300,
-  cook_s: 240,
-  open_s: 20,
-  recovery_s: 15,
-});
 const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
   people: 12,
   piecesPerPerson: 1,
   serveAt: SERVE,
   mode: 'together',
-  irons: [iron('a'), iron('b')],
+  irons: [plannedIron('a'), plannedIron('b')],
   batter_g: null,
   ...changes,
 });

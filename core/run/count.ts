@@ -1,4 +1,4 @@
-import { arrivalOf_s } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, piecesWanted } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
 /** What has come out, and what is in: instants in ms, pieces as they are counted. */
@@ -35,11 +35,11 @@ export const standingAt = (
   cooking: readonly InLoad[],
 ): Standing => {
   const { people, piecesPerPerson, serveAt } = request;
-  const wanted = Math.ceil(people * piecesPerPerson);
+  const wanted = piecesWanted(request);
   const pieces = [...done].sort((a, b) => a.openedAt - b.openedAt).flatMap((load) => Array.from({ length: load.pieces }, () => load));
   const out = pieces.length;
   const inIrons = cooking.reduce((sum, load) => sum + load.pieces, 0);
-  const door_s = request.mode === 'together' ? 0 : (request.door_s ?? 0);
+  const door_s = doorOf_s(request);
   let seated = 0;
   while (seated < people && serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= now) seated++;
   const served = Math.min(out, Math.floor(seated * piecesPerPerson));
@@ -84,12 +84,7 @@ export const leftOver = (
   request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
   done: readonly OutLoad[],
 ): number => {
-  const { people, piecesPerPerson, mode, serveAt, door_s } = request;
-  const over = Math.max(
-    serveAt + (mode === 'together' ? 0 : 1000 * (door_s ?? 0)),
-    plan.lastPlateAt,
-    ...done.map(({ openedAt }) => openedAt),
-  );
+  const over = Math.max(request.serveAt + 1000 * doorOf_s(request), plan.lastPlateAt, ...done.map(({ openedAt }) => openedAt));
   if (now < over || now > over + ASKED_FOR_MS) return 0;
-  return Math.max(0, done.reduce((sum, { pieces }) => sum + pieces, 0) - Math.ceil(people * piecesPerPerson));
+  return Math.max(0, done.reduce((sum, { pieces }) => sum + pieces, 0) - piecesWanted(request));
 };

@@ -16,7 +16,7 @@ export { leftOver, standingAt } from './count.ts';
 export { crispAfter, heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
-export type { Task } from './planFile.ts';
+export type { PlanFile, Task } from './planFile.ts';
 export { tasksCsv, tasksOf } from './tasks.ts';
 export type { MorningReport, ReportedLoad } from './report.ts';
 export { reportOf } from './report.ts';

@@ -3,7 +3,7 @@ import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { PlannedIron, Slot } from './schedule.ts';
 import { scheduled } from './schedule.ts';
-import { arrivalOf_s, PLATING_S } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, piecesWanted, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
@@ -58,7 +58,7 @@ const LONG_HOLD_S = 30 * 60;
  * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `hold-long`, `pieces-over`.
  */
 export const planRun = (request: RunRequest): RunPlan => {
-  const wanted = Math.ceil(request.people * request.piecesPerPerson);
+  const wanted = piecesWanted(request);
   const { slots, findings, pieces } = allot(wanted, request);
   const share = batterShare(slots, request.batter_g, findings);
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
@@ -108,7 +108,7 @@ const allot = (wanted: number, request: RunRequest): { slots: readonly Slot[]; f
   const findings: Finding[] = [];
   if (!(wanted > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
-  const longest_s = LONGEST_RUN_S + (request.mode === 'together' ? 0 : (request.door_s ?? 0));
+  const longest_s = LONGEST_RUN_S + doorOf_s(request);
   const { slots, pieces, isCut } = scheduled(wanted, irons, Math.max(1, request.hands ?? 1), longest_s, wantedFrom(request));
   if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted } });
   if (pieces > wanted && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - wanted } });

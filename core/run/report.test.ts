@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LoadEvent, Observation, Prediction } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
+import { plannedIron } from '../testing/plannedIron.ts';
 import type { ReportedLoad } from './index.ts';
 import { planRun, reportOf } from './index.ts';
 
@@ -11,16 +12,7 @@ const request = {
   serveAt: SERVE,
   mode: 'together' as const,
   batter_g: null,
-  irons: ['a', 'b'].map((ironId) => ({
-    ironId,
-    piecesPerLoad: 2,
-    portion_g: 150,
-    leastPortion_g: 140,
-    preheat_s: 300,
-    cook_s: 240,
-    open_s: 20,
-    recovery_s: 15,
-  })),
+  irons: [plannedIron('a'), plannedIron('b')],
 };
 const plan = planRun(request);
 const promised = { tawnyStep: 4, portion_g: 150, cookTime_s: { from: 220, best: 240, to: 260 } } as Prediction;

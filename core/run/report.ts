@@ -1,4 +1,6 @@
-import type { LoadProgress, Observation, Prediction } from '../log/index.ts';
+import type { LoadProgress, Prediction } from '../log/index.ts';
+import { worstFill } from '../log/index.ts';
+import { piecesWanted } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { Service } from './service.ts';
 import { servedBy } from './service.ts';
@@ -42,9 +44,6 @@ const NEAR_STEPS = 1;
 const mean = (values: readonly number[]): number | null =>
   values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
 
-const says = (observations: readonly Observation[], kind: Observation['kind'], values: readonly unknown[]): boolean =>
-  observations.some((o) => o.kind === kind && values.includes(o.value));
-
 /** Null: nothing has come out yet. */
 export const reportOf = (
   plan: RunPlan,
@@ -71,24 +70,20 @@ export const reportOf = (
     pieces,
     portion_g: 0,
   }));
-  const count = (kind: Observation['kind'], ...values: readonly unknown[]): number =>
-    answered.filter(({ observations }) => says(observations, kind, values)).length;
-  const leaked = count('fill', 'leaked');
-  const missing = answered.filter(
-    ({ observations }) => says(observations, 'fill', ['missing']) && !says(observations, 'fill', ['leaked']),
-  ).length;
+  const filled = (worst: 'full' | 'missing' | 'leaked'): number =>
+    answered.filter(({ observations }) => worstFill(observations) === worst).length;
   return {
     loads: { planned: plan.loads.length, done: loads.length },
-    pieces: { wanted: Math.ceil(request.people * request.piecesPerPerson), done: loads.reduce((sum, { pieces }) => sum + pieces, 0) },
+    pieces: { wanted: piecesWanted(request), done: loads.reduce((sum, { pieces }) => sum + pieces, 0) },
     firstPourAt: { planned: plan.firstPourAt, done: Math.min(...loads.map(({ pouredAt }) => pouredAt)) },
     lastOutAt: { planned: Math.max(...plan.loads.map(({ openAt }) => openAt)), done: Math.max(...loads.map(({ openedAt }) => openedAt)) },
     service: { planned: servedBy(plan, request), done: servedBy({ ...plan, loads: asDone }, request) },
     poured_g: loads.reduce((sum, load) => sum + (load.poured_g ?? 0), 0),
     answered: answered.length,
-    full: answered.filter(({ observations }) => says(observations, 'fill', ['full'])).length - overlap(answered),
-    missing,
-    leaked,
-    stuck: count('stuck', 'lower', 'upper', 'both'),
+    full: filled('full'),
+    missing: filled('missing'),
+    leaked: filled('leaked'),
+    stuck: answered.filter(({ observations }) => observations.some((o) => o.kind === 'stuck' && o.value !== 'no')).length,
     darker: mean(misses),
     near: { loads: misses.filter((miss) => Math.abs(miss) <= NEAR_STEPS).length, of: misses.length },
     timeRatio: mean(
@@ -99,7 +94,3 @@ export const reportOf = (
     notes: loads.flatMap(({ observations }) => observations.flatMap((o) => (o.kind === 'note' ? [o.value] : []))),
   };
 };
-
-/** Loads with full moulds and others: the worst of a load counts. */
-const overlap = (answered: readonly { readonly observations: readonly Observation[] }[]): number =>
-  answered.filter(({ observations }) => says(observations, 'fill', ['full']) && says(observations, 'fill', ['missing', 'leaked'])).length;

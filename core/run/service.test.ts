@@ -1,21 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { heldIn, planRun, servedBy } from './index.ts';
 import { crispAfter } from './service.ts';
 
 const DOOR = Date.UTC(2026, 10, 28, 7, 0);
-const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
-  ironId: 'a',
-  piecesPerLoad: 2,
-  portion_g: 150,
-  leastPortion_g: 140,
-  preheat_s: 300,
-  cook_s: 240,
-  open_s: 20,
-  recovery_s: 15,
-  ...changes,
-});
+const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => plannedIron('a', changes);
 const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
   people: 12,
   piecesPerPerson: 1,

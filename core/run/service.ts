@@ -1,4 +1,4 @@
-import { arrivalOf_s, PLATING_S } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, PLATING_S } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
 /** How a morning is for those who eat and for what is eaten. */
@@ -30,7 +30,7 @@ export const servedBy = (
       Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
     )
     .sort((a, b) => a.out_s - b.out_s);
-  const door_s = request.mode === 'together' ? 0 : (request.door_s ?? 0);
+  const door_s = doorOf_s(request);
   const oldest_s = new Map<string, number>();
   let [longest, sum, impatient] = [0, 0, 0];
   for (let guest = 0; guest < request.people; guest++) {

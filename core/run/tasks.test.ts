@@ -1,27 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { PlannedIron } from './index.ts';
+import { plannedIron } from '../testing/plannedIron.ts';
 import { planRun, tasksCsv, tasksOf } from './index.ts';
 import { PlanFile } from './planFile.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
-const iron = (ironId: string, cook_s: number): PlannedIron => ({
-  ironId,
-  piecesPerLoad: 2,
-  portion_g: 150,
-  leastPortion_g: 140,
-  preheat_s: 300,
-  cook_s,
-  open_s: 20,
-  recovery_s: 15,
-});
 const planned = (people: number, cook_s: number) =>
   planRun({
     people,
     piecesPerPerson: 1,
     serveAt: SERVE,
     mode: 'together',
-    irons: [iron('a', cook_s), iron('b', 200)],
+    irons: [plannedIron('a', { cook_s }), plannedIron('b', { cook_s: 200 })],
     batter_g: null,
   });
 const PREP = [{ id: 'mix', code: 'mix-batter', at: SERVE - 3_600_000, duration_s: 600, soft: [0, 0], hard: [0, 0] }] as const;
