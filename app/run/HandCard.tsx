@@ -9,8 +9,8 @@ import { taskWords } from './taskWords.ts';
 export const HandCard = ({ planned, tasks }: { readonly planned: PlannedRun; readonly tasks: readonly Task[] }) => {
   const kit = useKit();
   /** "214 g, 2 × ladle, dial 2¾, closed 4:28". */
-  const pourWords = ({ iron: name, portion_g, load }: Task): string => {
-    const iron = planned.irons.find((one) => one.name === name);
+  const pourWords = ({ ironId, portion_g, load }: Task): string => {
+    const iron = planned.irons.find(({ id }) => id === ironId);
     const reply =
       iron === undefined ? undefined : ((load === 1 ? planned.firsts : planned.advices).get(iron.id) ?? planned.advices.get(iron.id));
     if (iron === undefined || reply === undefined || portion_g === null) return '';

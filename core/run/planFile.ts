@@ -4,7 +4,8 @@ import * as z from 'zod';
 export const Task = z.object({
   at: z.int(),
   act: z.enum(['prepare', 'switch-on', 'pour', 'take-out', 'serve']),
-  /** Null: no iron's. */
+  /** Null: no iron's. Two irons may be called the same. */
+  ironId: z.string().nullable(),
   iron: z.string().nullable(),
   /** Of a pour and what is taken out: which load of its iron. */
   load: z.int().min(1).nullable(),

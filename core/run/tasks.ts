@@ -7,12 +7,18 @@ const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'take-out', 'pour'
 
 /** `ironName`: how an iron is called where this is read. At one instant a lid comes before a pour. */
 export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: number, ironName: (id: string) => string): readonly Task[] => {
-  const nothing = { iron: null, load: null, portion_g: null, pieces: null, code: null, duration_s: null };
+  const nothing = { ironId: null, iron: null, load: null, portion_g: null, pieces: null, code: null, duration_s: null };
   return [
     ...prep.map((step): Task => ({ ...nothing, at: step.at, act: 'prepare', code: step.code, duration_s: step.duration_s })),
-    ...plan.preheats.map(({ ironId, from }): Task => ({ ...nothing, at: Math.round(from), act: 'switch-on', iron: ironName(ironId) })),
+    ...plan.preheats.map(({ ironId, from }): Task => ({
+      ...nothing,
+      at: Math.round(from),
+      act: 'switch-on',
+      ironId,
+      iron: ironName(ironId),
+    })),
     ...plan.loads.flatMap(({ ironId, n, pourAt, openAt, portion_g, pieces }): Task[] => {
-      const mine = { ...nothing, iron: ironName(ironId), load: n };
+      const mine = { ...nothing, ironId, iron: ironName(ironId), load: n };
       return [
         { ...mine, at: Math.round(pourAt), act: 'pour', portion_g },
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
