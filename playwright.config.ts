@@ -11,8 +11,8 @@ export default defineConfig({
   // A flaky test is a failure.
   retries: 0,
   // Machines are shared and can be many times slower: what should appear is waited for generously, and nothing but the bench judges time.
-  timeout: 240_000,
-  expect: { timeout: 45_000 },
+  timeout: 420_000,
+  expect: { timeout: 90_000 },
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

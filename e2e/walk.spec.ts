@@ -332,6 +332,7 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await cue.press('Enter');
   await place.getByRole('button', { name: 'Back to what it was' }).click();
   await expect(cue).toHaveValue('20');
+  await expect(place.getByText('Every entry is kept as you leave it.')).toBeVisible();
   await cue.fill('25');
   await cue.blur();
   await expect(page.getByText('Warn before opening, s is kept.')).toBeVisible();

@@ -59,7 +59,9 @@ test('separated eggs weighed in the recipe’s own words; bowls and sugar as the
   await expect(page.locator('[data-step$="/dry"]').first()).toContainText('500');
   // The recipe's own words stand between the weighings, the eggs are cracked before a yolk is weighed.
   const seen: string[] = [];
-  const steps = new Set<string>();
+  // The flour is in, and what is to be done now is something else: from here on each touch is waited for.
+  const flour = (await page.locator('[data-step$="/dry"]').first().getAttribute('data-step')) ?? '';
+  const steps = new Set<string>([flour]);
   // Until the store has answered a step that was done may stand there once more for a moment; it isn't a step of its own.
   const nextStep = async (): Promise<string> => {
     let step = '';

@@ -124,8 +124,8 @@ export const WhichIrons = ({ session }: { readonly session: Session }) => {
           kit={kit}
           onClose={() => setDescribing(false)}
           onSave={(iron) => {
-            void carryOut(commands.addIron(iron, workspace));
             setDescribing(false);
+            return carryOut(commands.addIron(iron, workspace));
           }}
         />
       )}
@@ -134,10 +134,7 @@ export const WhichIrons = ({ session }: { readonly session: Session }) => {
           iron={measured}
           kit={kit}
           onClose={() => setMeasured(null)}
-          onSave={(next) => {
-            void carryOut(commands.reviseIron(measured, next));
-            setMeasured(null);
-          }}
+          onSave={(next) => carryOut(commands.reviseIron(measured, next))}
         />
       )}
     </>

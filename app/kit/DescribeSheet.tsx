@@ -11,7 +11,7 @@ import { IronSection } from './IronSection.tsx';
 import { newId } from '../store/index.ts';
 import { useDescribed } from './useDescribed.ts';
 
-type Props = { readonly kit: Kit; readonly onSave: (iron: Iron) => void; readonly onClose: () => void };
+type Props = { readonly kit: Kit; readonly onSave: (iron: Iron) => Promise<unknown>; readonly onClose: () => void };
 
 const LIKE: Readonly<Record<string, string>> = {
   wafer: 'wafers',
@@ -98,8 +98,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
             disabled={iron === null}
             onClick={() => {
               if (iron === null) return;
-              state.forget();
-              onSave({ ...iron, id: newId(), circuitId: null });
+              void onSave({ ...iron, id: newId(), circuitId: null }).then(state.forget);
             }}
           >
             Put it in the kit

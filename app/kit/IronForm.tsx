@@ -117,7 +117,8 @@ export const IronForm = ({
 }: {
   readonly iron: Iron;
   readonly kit: Kit;
-  readonly onSave: (change: (iron: Iron) => Iron) => void;
+  /** Resolves once it is stored. */
+  readonly onSave: (change: (iron: Iron) => Iron) => Promise<unknown>;
   readonly onClose: () => void;
 }) => {
   const { geometry, plates, control } = iron;
@@ -160,10 +161,11 @@ export const IronForm = ({
     setValue,
     formState: { errors, isDirty },
   } = form;
-  const keep = handleSubmit((values) => {
+  const keep = handleSubmit(async (values) => {
+    // The draft goes only when the store has it: a reload in between loses nothing.
+    if (isDirty) await onSave((now) => measured(now, values));
     forgetDraft(draft);
-    if (isDirty) onSave((now) => measured(now, values));
-    else onClose();
+    onClose();
   });
   /** What a ruler says is typed in the kitchen's own unit, and kept in the form's. */
   const measure = (name: 'footprint_cm2' | 'web_mm') => ({

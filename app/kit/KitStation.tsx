@@ -119,7 +119,7 @@ export const KitStation = () => {
       </section>
       <section aria-label="Kitchen">
         <h2 className="mb-2 text-xl">The place</h2>
-        <KitchenForm kit={kit} onSave={(changes) => save((now) => ({ ...now, ...changes }))} />
+        <KitchenForm kit={kit} onSave={(changes) => carryOut(commands.changeKit((now) => ({ ...now, ...changes })))} />
       </section>
       <Measures kit={kit} onSave={save} of="scoops" title="Scoops" one="scoop" />
       <Measures
@@ -140,8 +140,8 @@ export const KitStation = () => {
           kit={kit}
           onClose={() => setDescribing(false)}
           onSave={(iron) => {
-            void carryOut(commands.addIron(iron, session.workspace));
             setDescribing(false);
+            return carryOut(commands.addIron(iron, session.workspace));
           }}
         />
       )}
@@ -150,10 +150,9 @@ export const KitStation = () => {
           iron={edited}
           kit={kit}
           onClose={() => setEdited(null)}
-          onSave={(next) => {
-            void carryOut(commands.reviseIron(edited, next));
+          onSave={async (next) => {
+            await carryOut(commands.reviseIron(edited, next));
             setBefore(edited);
-            setEdited(null);
           }}
         />
       )}

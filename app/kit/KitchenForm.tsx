@@ -37,7 +37,7 @@ const NAMES = Object.keys(Place.shape) as (keyof Place)[];
 type Kept = { readonly name: keyof Place; readonly label: string; readonly before: Place[keyof Place] };
 
 /** Where the kitchen stands and how it measures; each entry is kept when it is left, as soon as it makes sense, and can be taken back. */
-export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (changes: Partial<Kit>) => void }) => {
+export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSave: (changes: Partial<Kit>) => Promise<unknown> }) => {
   const {
     register,
     getValues,
@@ -58,7 +58,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
     const value = Place.shape[name].parse(getValues(name));
     if (value === kit[name]) return;
     // Only what was touched: the rest may have changed since the form was opened.
-    onSave({ [name]: value });
+    await onSave({ [name]: value });
     resetField(name, { defaultValue: value });
     setKept({ name, label: entry.labels?.[0]?.childNodes[0]?.textContent ?? name, before: kit[name] });
   };
@@ -76,7 +76,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         unit={lengthUnitOf(kit)}
         value={kit.altitude_m}
         {...ALTITUDE_RANGE_M}
-        onChange={(altitude_m) => altitude_m !== null && onSave({ altitude_m })}
+        onChange={(altitude_m) => altitude_m !== null && void onSave({ altitude_m })}
       />
       <TemperatureEntry
         label="Room"
@@ -84,7 +84,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         value_C={kit.room_C}
         min_C={-10}
         max_C={50}
-        onChange={(room_C) => onSave({ room_C })}
+        onChange={(room_C) => void onSave({ room_C })}
       />
       <TemperatureEntry
         label="Refrigerator"
@@ -92,7 +92,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         value_C={kit.refrigerator_C}
         min_C={-5}
         max_C={20}
-        onChange={(refrigerator_C) => onSave({ refrigerator_C })}
+        onChange={(refrigerator_C) => void onSave({ refrigerator_C })}
       />
       <TextField
         label="A US cup of your flour, g"
@@ -115,7 +115,7 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
         <select
           className="entry"
           value={lengthUnitOf(kit)}
-          onChange={({ target }) => onSave({ lengthUnit: target.value === 'in' ? 'in' : 'mm' })}
+          onChange={({ target }) => void onSave({ lengthUnit: target.value === 'in' ? 'in' : 'mm' })}
         >
           <option value="mm">millimetres and metres</option>
           <option value="in">inches and feet</option>
@@ -165,9 +165,8 @@ export const KitchenForm = ({ kit, onSave }: { readonly kit: Kit; readonly onSav
               type="button"
               className="min-h-11 font-semibold text-act underline underline-offset-2"
               onClick={() => {
-                onSave({ [kept.name]: kept.before });
+                void onSave({ [kept.name]: kept.before }).then(() => setKept(null));
                 resetField(kept.name, { defaultValue: kept.before });
-                setKept(null);
               }}
             >
               Back to what it was

@@ -119,8 +119,8 @@ export const OwnIngredients = () => {
           row={edited === 'new' ? null : edited}
           onClose={() => setEdited(null)}
           onSave={(row) => {
-            void carryOut(commands.saveIngredient(row));
             setEdited(null);
+            return carryOut(commands.saveIngredient(row));
           }}
         />
       )}
@@ -128,7 +128,11 @@ export const OwnIngredients = () => {
   );
 };
 
-type FormProps = { readonly row: OwnIngredient | null; readonly onSave: (row: OwnIngredient) => void; readonly onClose: () => void };
+type FormProps = {
+  readonly row: OwnIngredient | null;
+  readonly onSave: (row: OwnIngredient) => Promise<unknown>;
+  readonly onClose: () => void;
+};
 
 const LabelForm = ({ row, onSave, onClose }: FormProps) => {
   const [trouble, setTrouble] = useState<Failure | null>(null);
@@ -145,15 +149,15 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
     handleSubmit,
     formState: { errors },
   } = form;
-  const save = handleSubmit((typed) => {
+  const save = handleSubmit(async (typed) => {
     // What the form doesn't show of a mix stays.
     const made = { ...storedOf(typed, row?.id ?? `own-${newId()}`), ...(row?.lifts === undefined ? {} : { lifts: row.lifts }) };
     const read = ingredientFromLabel(made);
     if (!read.ok) return setTrouble(read.failure);
     // Said once; kept when the cook stands by it.
     if (read.value.findings.length > 0 && doubt.length === 0) return setDoubt(read.value.findings);
+    await onSave(made);
     forgetDraft(draft);
-    onSave(made);
   });
   return (
     <Sheet title={row === null ? 'From a label' : row.name} open onClose={onClose} wide>
