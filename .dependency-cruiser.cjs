@@ -12,6 +12,7 @@ const FLOORS = [
   ['advise'],
   ['lot'],
   ['run', 'line', 'book', 'practice', 'diagnose'],
+  ['rehearsal'],
   ['kitchen'],
 ];
 

@@ -28,8 +28,10 @@ const SHORT_MS = 5000;
 /** What waits for a hand comes in this order; an open lid loses heat, a due one gets darker. */
 const ORDER: Readonly<Record<Act, number>> = { close: 0, open: 1, turn: 2, pour: 3, 'switch-on': 4 };
 
-const lengthOf = (act: Act, { open_s }: LineIron): number =>
-  act === 'open' ? 1000 * TAKES_OUT * open_s : act === 'pour' ? 1000 * (1 - TAKES_OUT) * open_s : SHORT_MS;
+/** For how long an act keeps one pair of hands, s. `open_s`: lid open to take out and pour. */
+export const handTime_s = (act: Act, open_s: number): number =>
+  act === 'open' ? TAKES_OUT * open_s : act === 'pour' ? (1 - TAKES_OUT) * open_s : SHORT_MS / 1000;
+const lengthOf = (act: Act, { open_s }: LineIron): number => 1000 * handTime_s(act, open_s);
 
 type Busy = { readonly from: number; readonly to: number };
 const overlaps = (a: Busy, b: Busy): boolean => a.from < b.to && b.from < a.to;

@@ -22,10 +22,10 @@ type Piece = { readonly ironId: string; readonly out_s: number };
  * together: everybody at `serveAt`.
  */
 export const servedBy = (
-  plan: RunPlan,
+  { loads }: { readonly loads: readonly Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'>[] },
   request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
 ): Service => {
-  const pieces = plan.loads
+  const pieces = loads
     .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
       Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
     )

@@ -1,0 +1,183 @@
+import { seededRandom } from '../basis/index.ts';
+import type { Conducted, DueAct, LineIron, LinePlan } from '../line/index.ts';
+import { conduct, lineIron } from '../line/index.ts';
+import type { LoadEvent } from '../log/index.ts';
+import { loadProgress } from '../log/index.ts';
+import type { PlannedIron, RunPlan, RunRequest } from '../run/index.ts';
+import { planRun, servedBy } from '../run/index.ts';
+import { actTime_s, reaction_s } from './hands.ts';
+import type { BelievedIron, Piece } from './trueIron.ts';
+import { pieceAt, trueIronOf } from './trueIron.ts';
+
+/** Who decides what is done next: the line's own conductor, or a cook with a kitchen timer for each iron. */
+export type Conductor = (irons: readonly LineIron[], now: number) => Conducted;
+
+export type PlayedLoad = {
+  readonly ironId: string;
+  readonly pouredAt: number;
+  readonly openedAt: number;
+  readonly pieces: number;
+  /** After its promised moment, s. */
+  readonly lidLate_s: number;
+  readonly piece: Piece;
+};
+export type HandAct = DueAct & { readonly from: number; readonly to: number };
+
+export type PlayedMorning = {
+  readonly loads: readonly PlayedLoad[];
+  /** Everything the one pair of hands did, in order. */
+  readonly acts: readonly HandAct[];
+  /** Pours on an iron that the line took for hot before its time. */
+  readonly tooEarly: number;
+  readonly lost: number;
+  readonly pieces: number;
+  /** The last lid, epoch ms. */
+  readonly lastOutAt: number;
+  /** Minutes that guests sat without all of theirs, all guests together. */
+  readonly waited_min: number;
+};
+
+type Played = {
+  readonly iron: PlannedIron;
+  log: LoadEvent[];
+  n: number;
+  heatsFrom: number | null;
+  /** The light is still on: not before. */
+  notBefore: number;
+};
+
+const MOST_STEPS = 20_000;
+/** A hand that finds the light still on comes back after so long, ms. */
+const COMES_BACK_MS = 10_000;
+
+/**
+ * A morning played by one pair of hands in a simulated kitchen: `conductor` says what is next, the irons are what `seed` makes of them. A load that is
+ * lost is cooked once more on the same iron.
+ */
+export const playMorning = (
+  request: RunRequest,
+  plan: RunPlan,
+  believed: readonly BelievedIron[],
+  seed: number,
+  conductor: Conductor = conduct,
+): PlayedMorning => {
+  const random = seededRandom(seed);
+  let loads = plan.loads;
+  const irons = request.irons
+    .filter(({ ironId }) => loads.some((load) => load.ironId === ironId))
+    .map((iron): Played => ({ iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }));
+  const out: PlayedLoad[] = [];
+  const acts: HandAct[] = [];
+  let tooEarly = 0;
+  let now = plan.startAt - 60_000;
+  for (let step = 0; step < MOST_STEPS; step++) {
+    const linePlan: LinePlan = { ...plan, loads, isAsTheyCome: request.mode === 'as-they-come' };
+    const seen = irons.map((played) => seenOf(played, linePlan, now));
+    const { next } = conductor(seen, now);
+    if (next === null) break;
+    if (next.at > now) {
+      now = next.at;
+      // It is asked again then: what comes meanwhile comes first.
+      continue;
+    }
+    const played = irons.find(({ iron }) => iron.ironId === next.ironId);
+    const line = seen.find(({ ironId }) => ironId === next.ironId);
+    if (played === undefined || line === undefined) break;
+    const { iron } = played;
+    const from = now + 1000 * reaction_s(random);
+    const to = from + 1000 * actTime_s(next.act, iron.open_s, random);
+    const truth = trueIronOf(seed, iron.ironId);
+    const belief = believed.find(({ ironId }) => ironId === iron.ironId);
+    if (belief === undefined) break;
+    if (next.act === 'pour' && played.n === 1) {
+      played.heatsFrom ??= from - 1000 * belief.preheat_s;
+      const hotAt = played.heatsFrom + 1000 * belief.preheat_s * truth.heats;
+      if (from < hotAt) {
+        // The light is still on.
+        played.notBefore = Math.min(hotAt, from + COMES_BACK_MS);
+        now = from;
+        continue;
+      }
+    }
+    acts.push({ ...next, from, to });
+    now = to;
+    const event = (kind: 'poured' | 'closed' | 'turned' | 'opened', at: number): LoadEvent =>
+      ({ kind, at: Math.round(at), seq: played.log.length, data: {} }) as LoadEvent;
+    if (next.act === 'switch-on') played.heatsFrom = from;
+    if (next.act === 'pour') {
+      if (from < line.at) tooEarly++;
+      played.log = [event('poured', from)];
+    }
+    if (next.act === 'close') played.log.push(event('closed', from));
+    if (next.act === 'turn') played.log.push(event('turned', from));
+    if (next.act === 'open') {
+      const closedAt = loadProgress(played.log).closedAt ?? from;
+      played.log.push(event('opened', from));
+      const load = { loadId: `${seed}/${iron.ironId}/${played.n}`, poured_g: iron.portion_g, setting_C: belief.setting_C, heated: 1 };
+      const piece = pieceAt(truth, belief, load, (from - closedAt) / 1000);
+      const lidLate_s = Math.max(0, (from - line.at) / 1000);
+      const pouredAt = loadProgress(played.log).pouredAt ?? closedAt;
+      out.push({ ironId: iron.ironId, pouredAt, openedAt: from, pieces: piece.lost === null ? iron.piecesPerLoad : 0, lidLate_s, piece });
+      played.n++;
+      if (piece.lost !== null) loads = withOneMore(loads, iron);
+    }
+  }
+  const { meanWait_s } = servedBy({ loads: out.map((load) => ({ ...load, openAt: load.openedAt })) }, request);
+  return {
+    loads: out,
+    acts,
+    tooEarly,
+    lost: out.filter(({ piece }) => piece.lost !== null).length,
+    pieces: out.reduce((sum, { pieces }) => sum + pieces, 0),
+    lastOutAt: Math.max(plan.startAt, ...out.map(({ openedAt }) => openedAt)),
+    waited_min: (meanWait_s * request.people) / 60,
+  };
+};
+
+const withOneMore = (loads: RunPlan['loads'], iron: PlannedIron): RunPlan['loads'] => {
+  const mine = loads.filter(({ ironId }) => ironId === iron.ironId);
+  const last = mine.at(-1);
+  return last === undefined ? loads : [...loads, { ...last, n: mine.length + 1 }];
+};
+
+const seenOf = ({ iron, log, n, heatsFrom, notBefore }: Played, plan: LinePlan, now: number): LineIron => {
+  const progress = log.length === 0 ? null : loadProgress(log);
+  const isIn = progress !== null && progress.phase !== 'opened';
+  const cook_s = n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s;
+  const line = lineIron(
+    {
+      ironId: iron.ironId,
+      isTurned: false,
+      progress,
+      best_s: isIn ? cook_s : null,
+      planned: { cook_s, open_s: iron.open_s, recovery_s: iron.recovery_s },
+      turn_s: null,
+      n,
+      isOfPlan: progress !== null,
+    },
+    plan,
+    now,
+  );
+  // Nobody has switched it on yet, however late it is.
+  if (line.state === 'hot' && n === 1 && progress === null && heatsFrom === null)
+    return { ...line, state: 'cold', at: Math.min(line.at, now) };
+  return line.state === 'hot' ? { ...line, at: Math.max(line.at, notBefore) } : line;
+};
+
+/**
+ * A cook with a kitchen timer for each iron: what rings is opened, whatever is free and hot is poured at once, whatever will ring meanwhile.
+ */
+export const byTimers: Conductor = (irons, now) => {
+  const due = (one: LineIron): DueAct | null => {
+    if (one.state === 'poured') return { act: 'close', ironId: one.ironId, at: now };
+    if (one.state === 'cooking') return { act: 'open', ironId: one.ironId, at: Math.max(now, one.at) };
+    if (one.state === 'hot') return { act: 'pour', ironId: one.ironId, at: Math.max(now, one.at) };
+    return one.state === 'cold' ? { act: 'switch-on', ironId: one.ironId, at: Math.max(now, one.at) } : null;
+  };
+  const [next, then] = irons.flatMap((one) => due(one) ?? []).sort((a, b) => a.at - b.at || (a.act === 'close' ? -1 : 0));
+  return { next: next ?? null, then: then ?? null };
+};
+
+/** How such a cook plans it: equal shares, counted back by the cook times and an open lid, and nothing for recovery or a hand that is busy. */
+export const planByTimers = (request: RunRequest): RunPlan =>
+  planRun({ ...request, irons: request.irons.map((iron) => ({ ...iron, recovery_s: 0 })), hands: request.irons.length });
