@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import type { RouteObject } from 'react-router';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Broken, BrokenFrame } from './shell/Broken.tsx';
+import { endRehearsal, keptRehearsal } from './rehearsal/kept.ts';
 import { Shell } from './shell/Shell.tsx';
 import { KitchenProvider, notices } from './store/index.ts';
 import type { NoAnswer } from './workers/index.ts';
@@ -21,6 +22,8 @@ const queries = new QueryClient({
   defaultOptions: { queries: { networkMode: 'always', refetchOnWindowFocus: false } },
 });
 
+/** Told once, when the page begins: a rehearsal begins and ends with a page of its own. */
+const REHEARSES = keptRehearsal() !== null;
 const WAITING = <p className="p-8">Opening the kitchen …</p>;
 
 /** A station by itself: when one fails, the strip, the rail and the others stay. */
@@ -57,6 +60,7 @@ const router = createBrowserRouter([
 export const App = () => (
   <QueryClientProvider client={queries}>
     <KitchenProvider
+      endRehearsal={REHEARSES ? endRehearsal : null}
       waiting={WAITING}
       trouble={(trouble, isDemo, choose) => (
         <Suspense fallback={WAITING}>

@@ -4,9 +4,11 @@ import { createRoot } from 'react-dom/client';
 import { App } from './App.tsx';
 import { startClock } from './clock/index.ts';
 import './look/styles.css';
+import { resumeRehearsal } from './rehearsal/kept.ts';
 import { watchForUpdates } from './shell/update.ts';
 
 startClock();
+resumeRehearsal();
 watchForUpdates();
 const root = document.getElementById('root');
 if (root !== null)

@@ -17,6 +17,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   crumb: 'crumb',
   crisp: 'crisp',
   stuck: 'stuck',
+  lost: 'for nobody',
   fill: 'fill',
   note: 'note',
   cause: 'behind it',

@@ -1,5 +1,5 @@
 import { Listeners } from '../listeners.ts';
-import { SteadyClock } from './steadyClock.ts';
+import { pacedFrom, SteadyClock } from './steadyClock.ts';
 
 /** A jump of the wall clock that this page has noticed; `at` is on the new clock. */
 export type Jump = { readonly at: number; readonly jump_ms: number };
@@ -9,12 +9,28 @@ export type Jump = { readonly at: number; readonly jump_ms: number };
  * whoever listens. Whatever station is open, a jump is noticed once.
  */
 class ApplicationClock {
-  private readonly steady = new SteadyClock();
+  private steady = new SteadyClock();
   private readonly listeners = new Listeners<Jump>();
+  private readonly paceListeners = new Listeners();
+  private pace_ = 1;
   private found: readonly Jump[] = [];
 
   now(): number {
     return this.steady.now();
+  }
+
+  /** So many seconds of its own go by in a second: 1, except in a rehearsal. 0: it stands. */
+  get pace(): number {
+    return this.pace_;
+  }
+
+  readonly onPace = this.paceListeners.subscribe;
+
+  /** From now on it is `at` (epoch ms), and time goes by at this pace; nobody sets such a clock but us. */
+  rehearse(at: number, pace: number): void {
+    this.steady = new SteadyClock(pacedFrom(at, pace));
+    this.pace_ = pace;
+    this.paceListeners.tell();
   }
 
   /** Jumps since the page was opened. */

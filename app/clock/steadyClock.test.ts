@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { SteadyClock } from './steadyClock.ts';
+import { pacedFrom, SteadyClock } from './steadyClock.ts';
 
 const sources = () => {
   const state = { wall: 1_000_000, monotonic: 50 };
@@ -35,4 +35,16 @@ describe('a clock that can’t be set back', () => {
     expect(clock.takeJump()).toBe(0);
     expect(clock.now()).toBe(1_010_000);
   });
+});
+
+test.each([
+  [30, 90_000],
+  [1, 3000],
+  [0, 0],
+])('at a pace of %d three seconds are %d ms, and none of it is a jump', (pace, passed) => {
+  const state = { monotonic: 700 };
+  const clock = new SteadyClock(pacedFrom(5_000_000, pace, () => state.monotonic));
+  state.monotonic += 3000;
+  expect(clock.now()).toBe(5_000_000 + passed);
+  expect(clock.takeJump()).toBe(0);
 });

@@ -3,6 +3,13 @@ export type TimeSource = { readonly wall: () => number; readonly monotonic: () =
 
 const BROWSER: TimeSource = { wall: () => Date.now(), monotonic: () => performance.now() };
 
+/** Begins at `at` (epoch ms) and goes by at `pace` seconds a second. */
+export const pacedFrom = (at: number, pace: number, monotonic: () => number = BROWSER.monotonic): TimeSource => {
+  const from = monotonic();
+  const since = (): number => (monotonic() - from) * pace;
+  return { wall: () => at + since(), monotonic: since };
+};
+
 /** Smaller differences are drift that the next start of the page evens out. */
 export const JUMP_MS = 2000;
 

@@ -1,17 +1,21 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { clock } from './clock.ts';
 
-/** Epoch milliseconds, renewed every `every_ms`: for what shows time, and nothing else. */
+/** However fast time goes by, a screen needn't be newer than this, ms. */
+const LEAST_MS = 100;
+
+/** Epoch milliseconds, renewed every `every_ms` of the application's clock: for what shows time, and nothing else. */
 export const useNow = (every_ms: number): number => {
   const [now, setNow] = useState(() => clock.now());
+  const pace = useSyncExternalStore(clock.onPace, () => clock.pace);
   useEffect(() => {
     const tick = (): void => setNow(clock.now());
-    const timer = setInterval(tick, every_ms);
+    const timer = setInterval(tick, pace > 1 ? Math.max(LEAST_MS, every_ms / pace) : every_ms);
     document.addEventListener('visibilitychange', tick);
     return () => {
       clearInterval(timer);
       document.removeEventListener('visibilitychange', tick);
     };
-  }, [every_ms]);
+  }, [every_ms, pace]);
   return now;
 };

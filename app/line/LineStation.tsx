@@ -12,6 +12,7 @@ import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { Findings, grams, temperature, useGuard } from '../look/index.ts';
 import type { Run } from '../../core/run/index.ts';
+import { keptRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
@@ -22,6 +23,7 @@ import { Counts } from './Counts.tsx';
 import { Heard, USUAL_KEYS } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
+import { SimulatedKitchen } from './SimulatedKitchen.tsx';
 import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
 import type { LinePlace } from './useLine.ts';
@@ -109,6 +111,9 @@ const Line = ({ session }: { readonly session: Session }) => {
   return (
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
       <h1 className="sr-only">The line</h1>
+      {keptRehearsal() !== null && held && (
+        <SimulatedKitchen places={places} planned={planned} onPour={onPour} onTouch={onTouch} onLog={onLog} />
+      )}
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
           Another tab holds the line; here it is only shown.

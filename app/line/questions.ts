@@ -98,11 +98,23 @@ const STUCK: Question = {
     ] as const
   ).map(([value, label]) => ({ label, say: (mould) => ({ kind: 'stuck', mould, value }) })),
 };
+const LOST: Question = {
+  id: 'lost',
+  ask: 'For nobody?',
+  answers: (
+    [
+      ['no', 'eaten'],
+      ['burnt', 'burnt'],
+      ['torn', 'torn'],
+      ['dropped', 'dropped'],
+    ] as const
+  ).map(([value, label]) => ({ label, say: (mould) => ({ kind: 'lost', mould, value }) })),
+};
 
 /** Beside the faces: how much only where something was missing or leaked, and how full only where it was full. */
 export const wordQuestions = (observations: readonly Observation[]): readonly Question[] => {
   const fill = observations.find((o) => o.kind === 'fill')?.value;
-  return [fill === 'missing' ? MISSING : fill === 'leaked' ? LEAKED : EDGES_SEEN, CRISP, CRUMB, STUCK];
+  return [fill === 'missing' ? MISSING : fill === 'leaked' ? LEAKED : EDGES_SEEN, CRISP, CRUMB, STUCK, LOST];
 };
 
 const keyOf = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);

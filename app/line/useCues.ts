@@ -1,4 +1,5 @@
-import { useEffect } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
+import { clock } from '../clock/index.ts';
 import type { LinePlace } from './useLine.ts';
 import type { Tone } from './sound.ts';
 import { feelIn, ringIn } from './sound.ts';
@@ -15,19 +16,26 @@ export const useCues = (places: readonly LinePlace[], cueBefore_s: number, isSpo
   const key = places
     .map(({ progress, prediction }) => `${progress?.closedAt ?? ''}/${progress?.openedAt ?? ''}/${prediction?.cookTime_s.best ?? ''}`)
     .join();
+  const pace = useSyncExternalStore(clock.onPace, () => clock.pace);
   useEffect(() => {
     const schedule = () =>
-      places.flatMap(({ iron, progress, prediction }, i) => {
-        if (progress?.phase !== 'cooking' || progress.closedAt === null || prediction === null) return [];
-        const { best, to } = prediction.cookTime_s;
-        const gone_s = (now() - progress.closedAt) / 1000;
-        const cue = (tone: Tone, in_s: number) => [ringIn(tone, in_s, i), feelIn(tone, in_s, isSpoken ? SPOKEN[tone](iron.name) : null)];
-        return [
-          ...cue('before', best - cueBefore_s - gone_s),
-          ...cue('open', best - gone_s),
-          ...cue('late', Math.max(to, best + 10) - gone_s),
-        ];
-      });
+      pace === 0
+        ? []
+        : places.flatMap(({ iron, progress, prediction }, i) => {
+            if (progress?.phase !== 'cooking' || progress.closedAt === null || prediction === null) return [];
+            const { best, to } = prediction.cookTime_s;
+            const gone_s = (now() - progress.closedAt) / 1000;
+            const cue = (tone: Tone, left_s: number) => {
+              // In a rehearsal time goes by faster than the sound does.
+              const in_s = left_s / pace;
+              return [ringIn(tone, in_s, i), feelIn(tone, in_s, isSpoken ? SPOKEN[tone](iron.name) : null)];
+            };
+            return [
+              ...cue('before', best - cueBefore_s - gone_s),
+              ...cue('open', best - gone_s),
+              ...cue('late', Math.max(to, best + 10) - gone_s),
+            ];
+          });
     let scheduled = schedule();
     const again = (): void => {
       for (const sound of scheduled) sound?.stop();
@@ -40,5 +48,5 @@ export const useCues = (places: readonly LinePlace[], cueBefore_s: number, isSpo
     };
     // The key holds every moment that the sounds depend on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, cueBefore_s, isSpoken]);
+  }, [key, cueBefore_s, isSpoken, pace]);
 };

@@ -21,6 +21,7 @@ const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx'))
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
 const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
 const TakeAlong = lazy(async () => ({ default: (await import('./TakeAlong.tsx')).TakeAlong }));
+const Rehearse = lazy(async () => ({ default: (await import('../rehearsal/Rehearse.tsx')).Rehearse }));
 const InWords = lazy(async () => ({ default: (await import('./InWords.tsx')).InWords }));
 
 export const RunStation = () => {
@@ -114,6 +115,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           {planned !== null && plan !== null && plan.loads.length > 0 && (
             <Suspense>
               <Reporting planned={planned} told={toldOfRun(run.id, planned.irons, session.ironLoads.loads)} />
+              <Rehearse session={session} planned={planned} />
               <TakeAlong session={session} planned={planned} plan={plan} tasks={tasks} />
             </Suspense>
           )}

@@ -8,6 +8,7 @@ import { dishOf, planRun } from '../../core/run/index.ts';
 import type { AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
+import { lostPieces } from './outLoads.ts';
 import { adviceJob } from './useSession.ts';
 
 export type PlannedRun = {
@@ -46,8 +47,10 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const done = queries.map((query) => query.data);
   const firsts = firstQueries.map((query) => query.data);
   const settled = [...done, ...firsts].every((result) => result !== undefined);
+  const lost = run === null || session === undefined ? 0 : lostPieces(run.id, irons, session.ironLoads.loads);
   const key = JSON.stringify([
     run,
+    lost,
     irons.map((iron) => [iron.id, iron.rev]),
     [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
   ]);
@@ -59,7 +62,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
         ? [{ ...result.value.planned, ...(first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {}) }]
         : [];
     });
-    const request: RunRequest = { ...run, irons: planned };
+    const request: RunRequest = { ...run, irons: planned, lostPieces: lost };
     return { request, plan: planRun(request) };
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Banners } from './Banners.tsx';
+import { keptRehearsal } from '../rehearsal/kept.ts';
 import { SessionContext, useClockJumps, useSession, useSessionOfStore } from '../session/index.ts';
 import { Contained } from './Contained.tsx';
 import { STATION_KEYS } from './keys.ts';
@@ -9,6 +10,7 @@ import { Rail } from './Rail.tsx';
 import { STATIONS } from './stations.ts';
 import { Strip } from './strip/Strip.tsx';
 
+const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/RehearsalBar.tsx')).RehearsalBar }));
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
 /** What every station works on is asked of the store once, here. */
@@ -57,6 +59,11 @@ const Frame = () => {
       <a href="#station" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
         To the station
       </a>
+      {keptRehearsal() !== null && (
+        <Suspense>
+          <RehearsalBar />
+        </Suspense>
+      )}
       <Contained>
         <Strip isBench={isBench} />
       </Contained>

@@ -8,7 +8,7 @@ import type { WeighEvent } from '../../core/weigh/index.ts';
 import type { Rows } from './database.ts';
 import type { Kitchen, OpenTrouble } from './kitchen.ts';
 import { openKitchen } from './kitchen.ts';
-import { DEMO, OWN } from './names.ts';
+import { DEMO, OWN, REHEARSAL } from './names.ts';
 import { notices } from './notices.ts';
 import { Problems } from './problems.ts';
 import { Queries, settled } from './queries.ts';
@@ -68,16 +68,18 @@ type ProviderProps = {
   readonly children: ReactNode;
   readonly waiting: ReactNode;
   readonly trouble: (trouble: OpenTrouble, isDemo: boolean, choose: (demo: boolean) => void) => ReactNode;
+  /** A rehearsal is on: its own copy of a kitchen is opened, and choosing another ends it. Null: none is. */
+  readonly endRehearsal: (() => void) | null;
 };
 
 /** Opens the demo kitchen, or the cook's own, and gives it to everything below. */
-export const KitchenProvider = ({ children, waiting, trouble }: ProviderProps) => {
+export const KitchenProvider = ({ children, waiting, trouble, endRehearsal }: ProviderProps) => {
   const [isDemo, setIsDemo] = useState(rememberedChoice);
   const [found, setFound] = useState<OpenKitchen | OpenTrouble | null>(null);
   useLeaveGuard();
   useEffect(() => {
     let wanted = true;
-    const name = isDemo ? DEMO : OWN;
+    const name = endRehearsal !== null ? REHEARSAL : isDemo ? DEMO : OWN;
     open(name)
       .catch((error: unknown): OpenTrouble => ({ kind: 'broken', name, message: error instanceof Error ? error.message : String(error) }))
       .then(
@@ -89,16 +91,21 @@ export const KitchenProvider = ({ children, waiting, trouble }: ProviderProps) =
     return () => {
       wanted = false;
     };
-  }, [isDemo]);
-  const choose = useCallback((demo: boolean) => {
-    try {
-      localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
-    } catch {
-      // Only the choice is forgotten; nothing else depends on it.
-    }
-    setFound(null);
-    setIsDemo(demo);
-  }, []);
+  }, [isDemo, endRehearsal]);
+  const choose = useCallback(
+    (demo: boolean) => {
+      try {
+        localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
+      } catch {
+        // Only the choice is forgotten; nothing else depends on it.
+      }
+      // The page begins anew, with the clock on the wall.
+      if (endRehearsal !== null) return endRehearsal();
+      setFound(null);
+      setIsDemo(demo);
+    },
+    [endRehearsal],
+  );
   const value = useMemo(() => (found === null || !('kitchen' in found) ? null : { ...found, isDemo, choose }), [found, isDemo, choose]);
   if (found !== null && !('kitchen' in found)) return trouble(found, isDemo, choose);
   return value === null ? waiting : <Context.Provider value={value}>{children}</Context.Provider>;

@@ -16,6 +16,6 @@ export {
   useStorageTrouble,
   useWeighLog,
 } from './KitchenContext.tsx';
-export type { OpenTrouble } from './kitchen.ts';
+export type { Kitchen, OpenTrouble } from './kitchen.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';

@@ -12,6 +12,7 @@ export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
 export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
 /** What a look through the crack shows: see `Look`. */
 export const SEEN = ['pale', 'half', 'nearly', 'dark'] as const;
+export const LOST_HOW = ['no', 'burnt', 'torn', 'dropped'] as const;
 const SIDES = ['lower', 'upper'] as const;
 const Mould = z.int().min(0).max(23);
 
@@ -29,6 +30,8 @@ export const Observation = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('crisp'), mould: Mould, value: z.int().min(1).max(5) }),
   z.object({ kind: z.literal('crumb'), mould: Mould, value: z.enum(CRUMBS) }),
   z.object({ kind: z.literal('stuck'), mould: Mould, value: z.enum(['no', 'lower', 'upper', 'both']) }),
+  /** Nobody gets it: it is cooked once more. */
+  z.object({ kind: z.literal('lost'), mould: Mould, value: z.enum(LOST_HOW) }),
   /** By instrument: the plate at the pour, and a face's mean L* from a picture. */
   z.object({ kind: z.literal('plate_C'), mould: Mould, value: z.number().min(0).max(400) }),
   z.object({ kind: z.literal('lightness'), mould: Mould, side: z.enum(SIDES), value: z.number().min(0).max(100) }),

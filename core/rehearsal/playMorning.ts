@@ -102,7 +102,7 @@ export const playMorning = (
     acts.push({ ...next, from, to });
     now = to;
     const event = (kind: 'poured' | 'closed' | 'turned' | 'opened', at: number): LoadEvent =>
-      ({ kind, at: Math.round(at), seq: played.log.length, data: {} }) as LoadEvent;
+      ({ kind, at: Math.round(at), seq: played.log.length, data: {} });
     if (next.act === 'switch-on') played.heatsFrom = from;
     if (next.act === 'pour') {
       if (from < line.at) tooEarly++;

@@ -17,6 +17,8 @@ export type RunRequest = {
   readonly irons: readonly PlannedIron[];
   /** Batter that there is, g; null: as much as is needed will be made. */
   readonly batter_g: number | null;
+  /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
+  readonly lostPieces?: number | undefined;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
   /** As they come: how long the door is open, s; left out: all who come are there at once. */
@@ -58,7 +60,7 @@ const LONG_HOLD_S = 30 * 60;
  * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `hold-long`, `pieces-over`.
  */
 export const planRun = (request: RunRequest): RunPlan => {
-  const wanted = piecesWanted(request);
+  const wanted = piecesWanted(request) + (request.lostPieces ?? 0);
   const { slots, findings, pieces } = allot(wanted, request);
   const share = batterShare(slots, request.batter_g, findings);
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));

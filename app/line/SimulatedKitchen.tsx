@@ -1,0 +1,172 @@
+import { useEffect, useRef } from 'react';
+import { seededRandom } from '../../core/basis/index.ts';
+import type { DueAct } from '../../core/line/index.ts';
+import { conduct } from '../../core/line/index.ts';
+import type { NewLoadEvent } from '../../core/log/index.ts';
+import { poured_g, settingOf } from '../../core/log/index.ts';
+import type { BelievedIron, PouredLoad, TrueIron } from '../../core/rehearsal/index.ts';
+import { actTime_s, pieceAt, reaction_s, saidOf, steamAt, trueIronOf } from '../../core/rehearsal/index.ts';
+import { useNow } from '../clock/index.ts';
+import { inkOn, tawnyCss } from '../look/index.ts';
+import type { Rehearsal } from '../rehearsal/index.ts';
+import { useRehearsal } from '../rehearsal/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { lineIrons } from './conducted.ts';
+import type { LinePlace } from './useLine.ts';
+
+type Props = {
+  readonly places: readonly LinePlace[];
+  readonly planned: PlannedRun | null;
+  readonly onPour: (place: LinePlace) => void;
+  readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
+  readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
+};
+
+const TICK_MS = 1000;
+
+/** The irons of a rehearsal as a cook sees, hears and smells them; and the simulated hands, where those are at work. */
+export const SimulatedKitchen = (props: Props) => {
+  const rehearsal = useRehearsal();
+  return rehearsal === null ? null : <Rehearsed {...props} rehearsal={rehearsal} />;
+};
+
+/** One simulated iron, and the load that is or was in it. */
+type Simulated = {
+  readonly place: LinePlace;
+  readonly truth: TrueIron;
+  readonly believed: BelievedIron;
+  readonly hotAt: number;
+  readonly load: PouredLoad | null;
+};
+
+const simulatedIrons = ({ seed, believed }: Rehearsal, places: readonly LinePlace[], planned: PlannedRun | null): readonly Simulated[] =>
+  places.flatMap((place) => {
+    const mine = believed.find(({ ironId }) => ironId === place.iron.id);
+    if (mine === undefined) return [];
+    const truth = trueIronOf(seed, place.iron.id);
+    const from = planned?.plan?.preheats.find(({ ironId }) => ironId === place.iron.id)?.from ?? -Infinity;
+    const heats_ms = 1000 * mine.preheat_s * truth.heats;
+    const { load, progress, prediction } = place;
+    const isPoured = load !== null && progress !== null && progress.phase !== 'ready' && prediction !== null;
+    const pouredAt = progress?.pouredAt ?? progress?.closedAt ?? 0;
+    return [
+      {
+        place,
+        truth,
+        believed: mine,
+        hotAt: from + heats_ms,
+        load: isPoured
+          ? {
+              loadId: load.id,
+              poured_g: poured_g(prediction, progress),
+              setting_C: settingOf(prediction, progress).temperature_C,
+              heated: load.n > 1 ? 1 : (pouredAt - from) / heats_ms,
+            }
+          : null,
+      },
+    ];
+  });
+
+const Rehearsed = ({ rehearsal, places, planned, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
+  const now = useNow(TICK_MS);
+  const irons = simulatedIrons(rehearsal, places, planned);
+  useSimulatedHands(rehearsal, irons, now, { places, planned, onPour, onTouch, onLog });
+  return (
+    <ul aria-label="What you see, hear and smell" className="flex flex-wrap gap-x-6 gap-y-1 border-b-2 border-bench-deep px-5 py-1.5">
+      {irons.map((iron) => (
+        <li key={iron.place.iron.id} data-seen-of={iron.place.iron.id}>
+          <b>{iron.place.iron.name}</b> <Seen iron={iron} now={now} />
+        </li>
+      ))}
+    </ul>
+  );
+};
+
+/** From this step on it is smelt. */
+const SMELLS_FROM = 2.6;
+const BURNS_FROM = 5.5;
+const FILL_WORDS = { full: 'full', missing: 'corners missing', leaked: 'it ran out' } as const;
+
+const Seen = ({ iron: { place, truth, believed, hotAt, load }, now }: { readonly iron: Simulated; readonly now: number }) => {
+  const { progress, n } = place;
+  if (progress?.phase === 'opened' && load !== null) {
+    const piece = pieceAt(truth, believed, load, ((progress.openedAt ?? now) - (progress.closedAt ?? now)) / 1000);
+    return (
+      <>
+        {(['upper', 'lower'] as const).map((side) => (
+          <span
+            key={side}
+            className="mr-1 inline-block rounded px-2 font-semibold"
+            style={{ background: tawnyCss(Math.round(piece[side])), color: inkOn(Math.round(piece[side])) }}
+          >
+            {side === 'upper' ? 'above' : 'below'} {Math.round(piece[side])}
+          </span>
+        ))}{' '}
+        {FILL_WORDS[piece.fill]}
+        {piece.lost !== null && `, ${piece.lost}`}
+      </>
+    );
+  }
+  if (progress?.phase === 'cooking' && load !== null) {
+    const cooked_s = (now - (progress.closedAt ?? now)) / 1000;
+    const { upper, lower } = pieceAt(truth, believed, load, cooked_s);
+    const steam = steamAt(truth, believed, load, cooked_s);
+    const smell = Math.min(upper, lower);
+    return (
+      <>
+        {steam > 0.6 ? 'steams a lot' : steam > 0.3 ? 'steams a little' : 'hardly steams'}
+        {smell >= BURNS_FROM ? ', smells burnt' : smell >= SMELLS_FROM ? ', smells of biscuits' : ''}
+      </>
+    );
+  }
+  if (progress?.phase === 'poured') return <>lid open, batter in it</>;
+  return <>{n === 1 && now < hotAt ? 'its light is on' : 'its light is off'}</>;
+};
+
+/** A pair of hands that does what the line says, as fast as hands are. */
+const useSimulatedHands = (
+  { seed, hands, pace }: Rehearsal,
+  irons: readonly Simulated[],
+  now: number,
+  { places, planned, onPour, onTouch, onLog }: Props,
+): void => {
+  const state = useRef({ random: seededRandom(seed), freeAt: -Infinity, done: '', comesAt: Infinity, said: new Set<string>() });
+  useEffect(() => {
+    if (hands !== 'simulated' || pace === 0) return;
+    const hand = state.current;
+    for (const { place, truth, believed, load } of irons) {
+      const { progress } = place;
+      if (load === null || progress?.phase !== 'opened' || progress.observations.length > 0 || hand.said.has(load.loadId)) continue;
+      hand.said.add(load.loadId);
+      const cooked_s = ((progress.openedAt ?? now) - (progress.closedAt ?? now)) / 1000;
+      const moulds = progress.did.moulds ?? place.iron.geometry.moulds;
+      onLog(
+        place,
+        saidOf(pieceAt(truth, believed, load, cooked_s), moulds).map((data) => ({ kind: 'logged', data })),
+      );
+    }
+    if (now < hand.freeAt) return;
+    const { next } = conduct(lineIrons(places, planned, now), now);
+    const iron = irons.find(({ place }) => place.iron.id === next?.ironId);
+    if (next === null || iron === undefined || next.at > now || next.act === 'switch-on') return;
+    const { place } = iron;
+    // Not yet hot, or not yet known how much.
+    if (next.act === 'pour' && ((place.n === 1 && now < iron.hotAt) || place.advice === null)) return;
+    const key = `${next.act}/${next.ironId}/${place.load?.id ?? ''}/${place.progress?.phase ?? ''}`;
+    if (hand.done === key) return;
+    if (hand.comesAt === Infinity) hand.comesAt = now + 1000 * reaction_s(hand.random);
+    if (now < hand.comesAt) return;
+    hand.done = key;
+    hand.comesAt = Infinity;
+    hand.freeAt = now + 1000 * actTime_s(next.act, place.advice?.planned.open_s ?? USUAL_OPEN_S, hand.random);
+    perform(next, place, { onPour, onTouch });
+  });
+};
+
+const USUAL_OPEN_S = 25;
+const DONE = { close: 'closed', turn: 'turned', open: 'opened' } as const;
+
+const perform = ({ act }: DueAct, place: LinePlace, { onPour, onTouch }: Pick<Props, 'onPour' | 'onTouch'>): void => {
+  if (act === 'pour') onPour(place);
+  else if (act !== 'switch-on') onTouch(place, { kind: DONE[act], data: {} });
+};

@@ -1,0 +1,153 @@
+import clsx from 'clsx';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { playMorning, surprisesOf } from '../../core/rehearsal/index.ts';
+import { reportOf } from '../../core/run/index.ts';
+import { useNow } from '../clock/index.ts';
+import { timeOfDay } from '../look/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { toldOfRun, useRunPlan, useSession } from '../session/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import type { Rehearsal } from './kept.ts';
+import { changeRehearsal, endRehearsal, PACES } from './kept.ts';
+import { useRehearsal } from './useRehearsal.ts';
+
+const TICK_MS = 1000;
+
+/** Above every station while a rehearsal is on: its clock, its pace, whose hands, who comes in, and the way out. */
+export const RehearsalBar = () => {
+  const rehearsal = useRehearsal();
+  const session = useSession();
+  const planned = useRunPlan(session);
+  const now = useNow(TICK_MS);
+  if (rehearsal === null) return null;
+  const zone = session?.run?.zone ?? session?.kit.zone ?? 'UTC';
+  return (
+    <section
+      aria-label="Rehearsal"
+      className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-act bg-act-soft px-4 py-1.5 text-[15px]"
+    >
+      <p>
+        Rehearsal,{' '}
+        <b className="figure text-2xl" data-figure="rehearsal-clock" data-exact={now}>
+          {timeOfDay(now, zone)}
+        </b>
+      </p>
+      <div role="radiogroup" aria-label="How fast time goes by" className="flex gap-1">
+        {PACES.map((pace) => (
+          <button
+            key={pace}
+            type="button"
+            role="radio"
+            aria-checked={rehearsal.pace === pace}
+            className={choice(rehearsal.pace === pace)}
+            onClick={() => changeRehearsal({ pace })}
+          >
+            {pace === 0 ? 'stop' : `×${pace}`}
+          </button>
+        ))}
+      </div>
+      <div role="radiogroup" aria-label="Whose hands" className="flex gap-1">
+        {(['mine', 'simulated'] as const).map((hands) => (
+          <button
+            key={hands}
+            type="button"
+            role="radio"
+            aria-checked={rehearsal.hands === hands}
+            className={choice(rehearsal.hands === hands)}
+            onClick={() => changeRehearsal({ hands })}
+          >
+            {hands === 'mine' ? 'my hands' : 'simulated hands'}
+          </button>
+        ))}
+      </div>
+      {session !== undefined && planned !== null && <Happenings session={session} planned={planned} rehearsal={rehearsal} now={now} />}
+      <button type="button" className={clsx(PRESS, 'ml-auto border-line bg-white')} onClick={endRehearsal}>
+        End the rehearsal
+      </button>
+    </section>
+  );
+};
+
+const PRESS = 'min-h-11 min-w-12 rounded-md border-2 px-3 font-semibold';
+const choice = (isOn: boolean): string => clsx(PRESS, isOn ? 'border-act bg-act text-white' : 'border-line bg-white');
+
+type HappeningsProps = {
+  readonly session: Session;
+  readonly planned: PlannedRun;
+  readonly rehearsal: Rehearsal;
+  readonly now: number;
+};
+
+/** Guests who weren't announced, and at the end how it went against hands that do only what the line says. */
+const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
+  const carryOut = useDo();
+  const { run, plan, request, irons } = planned;
+  const [met, setMet] = useState<ReadonlySet<string>>(new Set());
+  // Drawn by the plan as it was at the beginning: a plan that is made anew brings no new guests.
+  const [first] = useState(plan);
+  const surprises = useMemo(
+    () => (rehearsal.hasSurprises && first !== null ? surprisesOf(rehearsal.seed, first) : []),
+    [rehearsal.hasSurprises, rehearsal.seed, first],
+  );
+  const told = toldOfRun(run.id, irons, session.ironLoads.loads);
+  const report = plan === null || request === null ? null : reportOf(plan, request, told);
+  const here = surprises.find(({ id, at }) => at <= now && !met.has(id));
+  const isOver = report !== null && report.pieces.done >= report.pieces.wanted && here === undefined;
+  return (
+    <>
+      {here !== undefined && (
+        <div role="alert" className="flex flex-wrap items-center gap-2 font-semibold">
+          {here.guests} more guests have come in.
+          <button
+            type="button"
+            className={clsx(PRESS, 'border-act bg-act text-white')}
+            onClick={() => {
+              setMet(new Set([...met, here.id]));
+              void carryOut(commands.changeRun(run.id, (before) => ({ ...before, people: before.people + here.guests })));
+            }}
+          >
+            Plan for them
+          </button>
+        </div>
+      )}
+      {isOver && <Outcome rehearsal={rehearsal} planned={planned} waited_min={(report.service.done.meanWait_s * run.people) / 60} />}
+    </>
+  );
+};
+
+const Outcome = ({
+  rehearsal,
+  planned,
+  waited_min,
+}: {
+  readonly rehearsal: Rehearsal;
+  readonly planned: PlannedRun;
+  readonly waited_min: number;
+}) => {
+  const { request, plan } = planned;
+  const its = useMemo(
+    () => (request === null || plan === null ? null : playMorning(request, plan, rehearsal.believed, rehearsal.seed)),
+    [request, plan, rehearsal.believed, rehearsal.seed],
+  );
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-x-3">
+      <span>
+        <b>All out.</b> The guests waited{' '}
+        <b className="figure text-xl" data-figure="waited_min" data-exact={waited_min}>
+          {Math.round(waited_min)}
+        </b>{' '}
+        minutes in all
+        {its !== null && (
+          <>
+            ; hands that do only what the line says: <b className="figure text-xl">{Math.round(its.waited_min)}</b>
+          </>
+        )}
+        .
+      </span>
+      <Link to="/run" className="font-semibold text-act underline underline-offset-2">
+        How it went
+      </Link>
+    </p>
+  );
+};

@@ -1,0 +1,86 @@
+import type { BelievedIron } from '../../core/rehearsal/index.ts';
+import { clock } from '../clock/index.ts';
+import { Listeners } from '../listeners.ts';
+
+export const PACES = [0, 1, 4, 15, 30, 60] as const;
+export type Pace = (typeof PACES)[number];
+
+/** A rehearsal of one tab: where its clock stands, what its irons are, and whose hands are at them. */
+export type Rehearsal = {
+  readonly seed: number;
+  readonly runId: string;
+  /** When it began, on its own clock. */
+  readonly beganAt: number;
+  /** At this moment of the wall clock its own clock stood there. */
+  readonly at: { readonly wall: number; readonly own: number };
+  readonly pace: Pace;
+  /** The cook's own, or a simulated pair. */
+  readonly hands: 'mine' | 'simulated';
+  /** Guests who weren't announced, an iron that gives up. */
+  readonly hasSurprises: boolean;
+  readonly believed: readonly BelievedIron[];
+  /** Where it was begun. */
+  readonly from: string;
+};
+
+const KEY = 'tawny-lattice-rehearsal';
+const listeners = new Listeners();
+let kept: Rehearsal | null | undefined;
+
+/** Null: none is on in this tab. */
+export const keptRehearsal = (): Rehearsal | null => {
+  if (kept === undefined)
+    try {
+      const text = sessionStorage.getItem(KEY);
+      const found = text === null ? null : (JSON.parse(text) as Partial<Rehearsal> | null);
+      kept = Array.isArray(found?.believed) && found.at !== undefined && typeof found.pace === 'number' ? (found as Rehearsal) : null;
+    } catch {
+      kept = null;
+    }
+  return kept;
+};
+
+export const onRehearsal = listeners.subscribe;
+
+const keep = (rehearsal: Rehearsal): void => {
+  kept = rehearsal;
+  try {
+    sessionStorage.setItem(KEY, JSON.stringify(rehearsal));
+  } catch {
+    // It lasts until the page is loaded again.
+  }
+  listeners.tell();
+};
+
+/** The clock of this page goes on where the rehearsal's stands. */
+export const resumeRehearsal = (): void => {
+  const rehearsal = keptRehearsal();
+  if (rehearsal === null) return;
+  const { at, pace } = rehearsal;
+  clock.rehearse(at.own + Math.max(0, Date.now() - at.wall) * pace, pace);
+};
+
+/** Kept for the page that is loaded next. */
+export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt'>, own: number): void =>
+  keep({ ...rehearsal, beganAt: own, at: { wall: Date.now(), own } });
+
+/** Another pace, or other hands: the clock goes on from where it stands. */
+export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands'>>): void => {
+  const before = keptRehearsal();
+  if (before === null) return;
+  const own = clock.now();
+  const next = { ...before, ...changes, at: { wall: Date.now(), own } };
+  keep(next);
+  clock.rehearse(own, next.pace);
+};
+
+/** Back to the kitchen and the clock on the wall; what was rehearsed is left behind. */
+export const endRehearsal = (): void => {
+  const from = keptRehearsal()?.from ?? '/run';
+  try {
+    sessionStorage.removeItem(KEY);
+  } catch {
+    // Then it was never kept.
+  }
+  window.location.assign(from);
+};
