@@ -12,7 +12,9 @@ export const useNow = (every_ms: number): number => {
     const tick = (): void => setNow(clock.now());
     const timer = setInterval(tick, pace > 1 ? Math.max(LEAST_MS, every_ms / pace) : every_ms);
     document.addEventListener('visibilitychange', tick);
+    const other = clock.onPace(tick);
     return () => {
+      other();
       clearInterval(timer);
       document.removeEventListener('visibilitychange', tick);
     };

@@ -10,7 +10,7 @@ import type { Grease } from '../../core/plate/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
-import { isAsAdvised, restFor } from './pouring.ts';
+import { beginsAnother, isAsAdvised, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
 import type { LinePlace } from './useLine.ts';
@@ -28,7 +28,7 @@ type Props = {
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   /** Asks how what came out of this iron was. */
-  readonly onAsk: (ironId: string) => void;
+  readonly onAsk: (loadId: string) => void;
 };
 
 /** By iron, the opened load that was left behind: a look at another station doesn't bring it back. */
@@ -107,7 +107,7 @@ export const Column = memo((props: Props) => {
             type="button"
             disabled={disabled}
             className="min-h-20 rounded-lg border-2 border-white/70 font-display text-2xl font-bold"
-            onClick={() => onAsk(iron.id)}
+            onClick={() => place.load !== null && onAsk(place.load.id)}
           >
             {progress.observations.length === 0 ? 'How was it?' : 'Said; change it'}
           </button>
@@ -255,7 +255,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
         {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
       </button>
-      {place.left_g === 0 && <p className="text-lg font-semibold">The bowl is empty: this begins another</p>}
+      {beginsAnother(place) && <p className="text-lg font-semibold">The bowl is empty: this begins another</p>}
       {rest !== null && (
         <p className="text-lg font-semibold" data-figure="last pour" data-exact={rest.grams}>
           The bowl has {grams(rest.grams)} g to pour:{' '}

@@ -12,6 +12,7 @@ import { leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { Findings, grams, temperature, useGuard } from '../look/index.ts';
 import type { Run } from '../../core/run/index.ts';
+import { stillToPour_g } from '../../core/run/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
@@ -19,6 +20,7 @@ import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { Column } from './Column.tsx';
+import { missingPieces } from './conducted.ts';
 import { Counts } from './Counts.tsx';
 import { Heard, USUAL_KEYS } from './Heard.tsx';
 import { pouredNow } from './pouring.ts';
@@ -57,9 +59,9 @@ const Line = ({ session }: { readonly session: Session }) => {
   const { kit, run } = session;
   const kitchen = useKitchen();
   const [search] = useSearchParams();
-  const line = useLine(session, search.get('iron'));
-  const places = useRescues(session, line.places);
   const planned = useRunPlan(session);
+  const line = useLine(session, search.get('iron'), run?.batter_g ?? planned?.plan?.batter_g ?? null);
+  const places = useRescues(session, line.places);
   const { held, takeOver } = useHeldLine(kitchen.name);
   useCues(places, kit.cueBefore_s, kit.isSpoken === true, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
@@ -99,9 +101,10 @@ const Line = ({ session }: { readonly session: Session }) => {
       ),
     [toldLoads],
   );
-  /** Whose piece is being held against the bands; another load in the iron ends that. */
+  const missing = useMemo(() => missingPieces(places, planned, session.ironLoads), [places, planned, session.ironLoads]);
+  /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
-  const answered = places.find(({ iron, progress }) => iron.id === askedId && progress?.phase === 'opened') ?? null;
+  const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
   useLineKeys(places, held, lineKeys(kit), onPour, onTouch);
   // A second touch of the panel is the first one's echo: by then something else stands there.
   const guard = useGuard();
@@ -112,7 +115,7 @@ const Line = ({ session }: { readonly session: Session }) => {
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
       <h1 className="sr-only">The line</h1>
       {keptRehearsal() !== null && held && (
-        <SimulatedKitchen places={places} planned={planned} onPour={onPour} onTouch={onTouch} onLog={onLog} />
+        <SimulatedKitchen places={places} planned={planned} missing={missing} onPour={onPour} onTouch={onTouch} onLog={onLog} />
       )}
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
@@ -131,6 +134,7 @@ const Line = ({ session }: { readonly session: Session }) => {
             <NowPanel
               places={places}
               planned={planned}
+              missing={missing}
               kit={kit}
               towards={towards}
               disabled={!held}
@@ -309,6 +313,12 @@ const Side = ({ session, planned, places, children }: SideProps) => {
               g left
             </p>
           ))}
+          <StillToPour
+            planned={planned}
+            places={places}
+            left_g={bowls.reduce((sum, { left_g }) => sum + left_g, 0)}
+            isKnown={bowls.length > 0}
+          />
         </div>
         <div className="flex gap-x-4 gap-y-1 max-lg:flex-col">
           <div className="min-w-0 flex-[3] empty:hidden [&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
@@ -325,6 +335,36 @@ const Side = ({ session, planned, places, children }: SideProps) => {
     </aside>
   );
 };
+
+/** What the plan still pours, and whether the bowl will do. */
+const StillToPour = ({
+  planned,
+  places,
+  left_g,
+  isKnown,
+}: {
+  readonly planned: PlannedRun | null;
+  readonly places: readonly LinePlace[];
+  readonly left_g: number;
+  readonly isKnown: boolean;
+}) => {
+  if (planned?.plan == null || !isKnown) return null;
+  const poured = new Map(places.map(({ iron, n, progress }) => [iron.id, progress === null || progress.phase === 'opened' ? n - 1 : n]));
+  const wanted_g = stillToPour_g(planned.plan, poured);
+  if (wanted_g === 0) return null;
+  const short_g = wanted_g - left_g;
+  return (
+    <p className="shrink-0">
+      <span className="block text-[13px] text-white/80">still to pour {grams(wanted_g)} g</span>
+      <b data-figure="short_g" data-exact={Math.max(0, short_g)}>
+        {short_g > SHORT_FROM_G ? `${grams(short_g)} g short` : 'it will do'}
+      </b>
+    </p>
+  );
+};
+
+/** Less than a spoonful isn't told, g. */
+const SHORT_FROM_G = 15;
 
 /** Re-plans what is on from what has changed; what it was can be taken back. */
 const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {

@@ -8,12 +8,14 @@ import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { lineIrons } from './conducted.ts';
+import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './useLine.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];
   readonly planned: PlannedRun | null;
+  /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
+  readonly missing: number | null;
   readonly kit: Kit;
   readonly disabled: boolean;
   /** Where its loads say to pour, off the middle. */
@@ -33,9 +35,9 @@ const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', tur
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, kit, towards, disabled, onPour, onTouch }: Props) => {
+export const NowPanel = ({ places, planned, missing, kit, towards, disabled, onPour, onTouch }: Props) => {
   const now = useNow(TICK_MS);
-  const { next, then } = conduct(lineIrons(places, planned, now), now);
+  const { next, then } = conduct(conductedIrons(places, planned, missing, now), now);
   const place = places.find(({ iron }) => iron.id === next?.ironId);
   if (next === null || place === undefined)
     return (

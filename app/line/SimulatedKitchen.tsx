@@ -11,12 +11,14 @@ import { inkOn, tawnyCss } from '../look/index.ts';
 import type { Rehearsal } from '../rehearsal/index.ts';
 import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { lineIrons } from './conducted.ts';
+import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './useLine.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];
   readonly planned: PlannedRun | null;
+  /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
+  readonly missing: number | null;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
@@ -67,10 +69,10 @@ const simulatedIrons = ({ seed, believed }: Rehearsal, places: readonly LinePlac
     ];
   });
 
-const Rehearsed = ({ rehearsal, places, planned, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
+const Rehearsed = ({ rehearsal, places, planned, missing, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
   const now = useNow(TICK_MS);
   const irons = simulatedIrons(rehearsal, places, planned);
-  useSimulatedHands(rehearsal, irons, now, { places, planned, onPour, onTouch, onLog });
+  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, onPour, onTouch, onLog });
   return (
     <ul aria-label="What you see, hear and smell" className="flex flex-wrap gap-x-6 gap-y-1 border-b-2 border-bench-deep px-5 py-1.5">
       {irons.map((iron) => (
@@ -128,7 +130,7 @@ const useSimulatedHands = (
   { seed, hands, pace }: Rehearsal,
   irons: readonly Simulated[],
   now: number,
-  { places, planned, onPour, onTouch, onLog }: Props,
+  { places, planned, missing, onPour, onTouch, onLog }: Props,
 ): void => {
   const state = useRef({ random: seededRandom(seed), freeAt: -Infinity, done: '', comesAt: Infinity, said: new Set<string>() });
   useEffect(() => {
@@ -146,7 +148,7 @@ const useSimulatedHands = (
       );
     }
     if (now < hand.freeAt) return;
-    const { next } = conduct(lineIrons(places, planned, now), now);
+    const { next } = conduct(conductedIrons(places, planned, missing, now), now);
     const iron = irons.find(({ place }) => place.iron.id === next?.ironId);
     if (next === null || iron === undefined || next.at > now || next.act === 'switch-on') return;
     const { place } = iron;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { POURABLE_SHARE } from '../../core/formula/index.ts';
-import { pouredNow, restFor, scooped_g } from './pouring.ts';
+import { beginsAnother, pouredNow, restFor, scooped_g } from './pouring.ts';
 
 const place = (left_g: number | null, moulds = 4) =>
   ({ left_g, iron: { geometry: { moulds } }, advice: { answer: { portion_g: 360 } } }) as unknown as Parameters<typeof restFor>[0];
@@ -25,5 +25,8 @@ describe('what the touch says', () => {
   });
   test('an empty bowl has no rest: the pour begins another', () => {
     expect(restFor(place(0), {})).toBeNull();
+    expect(beginsAnother(place(0))).toBe(true);
+    expect([restFor(place(2.3), {}), beginsAnother(place(2.3))]).toEqual([null, true]);
+    expect(beginsAnother(place(null))).toBe(false);
   });
 });

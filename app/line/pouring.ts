@@ -1,6 +1,6 @@
 import type { Did } from '../../core/log/index.ts';
 import type { LastPour } from '../../core/lot/index.ts';
-import { lastPour } from '../../core/lot/index.ts';
+import { isScrapedOut, lastPour } from '../../core/lot/index.ts';
 import type { LinePlace } from './useLine.ts';
 
 /** Scoops of batter poured into each mould, as grams of the whole load. */
@@ -19,9 +19,13 @@ export const scooped_g = ({
 /** True when nothing was said that isn't as advised. */
 export const isAsAdvised = (did: Did): boolean => Object.keys(did).length === 0;
 
+/** True where the bowl gives no more: the next pour begins another. */
+export const beginsAnother = ({ left_g, advice, iron }: Pick<LinePlace, 'left_g' | 'advice' | 'iron'>): boolean =>
+  left_g !== null && advice !== null && isScrapedOut(left_g, advice.answer.portion_g, iron.geometry.moulds);
+
 /** What the next pour is, where the bowl holds less than a load and nobody said otherwise; null: a whole load. */
 export const restFor = ({ left_g, advice, iron }: Pick<LinePlace, 'left_g' | 'advice' | 'iron'>, said: Did): LastPour | null =>
-  left_g === null || left_g === 0 || advice === null || said.portion !== undefined
+  left_g === null || advice === null || said.portion !== undefined || beginsAnother({ left_g, advice, iron })
     ? null
     : lastPour(left_g, advice.answer.portion_g, iron.geometry.moulds);
 

@@ -12,7 +12,7 @@ const every = (value: 'missing' | 'full' | 'leaked') => [
 describe('the answer after a load', () => {
   test('how much was missing or leaked is asked only where something was', () => {
     const ids = (value: 'missing' | 'full' | 'leaked') => wordQuestions([{ kind: 'fill', mould: 0, value }]).map((q) => q.id);
-    expect(ids('full')).toEqual(['edges', 'crisp', 'crumb', 'stuck']);
+    expect(ids('full')).toEqual(['edges', 'crisp', 'crumb', 'stuck', 'lost']);
     expect(ids('missing')[0]).toBe('missing_share');
     expect(ids('leaked')[0]).toBe('leaked_g');
   });

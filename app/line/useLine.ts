@@ -11,7 +11,8 @@ import { dishOf } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { RunningLoad, Session } from '../session/index.ts';
-import { adviceJob, useNewestLoads, useNoticedJumps } from '../session/index.ts';
+import { adviceJob, toldOfRun, useNewestLoads, useNoticedJumps } from '../session/index.ts';
+import { beginsAnother } from './pouring.ts';
 import { commands, newId, useDo, useQueried, useSettled } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -63,9 +64,10 @@ const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | und
 /** Whether a load is of this morning changes slowly. */
 const AGE_TICK_MS = 30_000;
 
-export const useLine = (session: Session, askedIronId: string | null) => {
+/** `runBatter_g`: what the run wants in all; null: nothing is planned. */
+export const useLine = (session: Session, askedIronId: string | null, runBatter_g: number | null) => {
   const carryOut = useDo();
-  const { run, workspace, lots } = session;
+  const { run, workspace, lots, everyIron, ironLoads } = session;
   const { byLoad: jumps } = useNoticedJumps();
   const at = useNow(AGE_TICK_MS);
   const irons = ironsAtLine(session, askedIronId);
@@ -142,6 +144,14 @@ export const useLine = (session: Session, askedIronId: string | null) => {
   const places = useSettled(found);
 
   return useMemo(() => {
+    /** A bowl nobody has said anything of is what was planned and hasn't been poured yet, or one as the formula has it. */
+    const bowl_g = ({ iron, advice }: LinePlace): number => {
+      const batch_g = advice?.answer.totalMass_g ?? 0;
+      if (run === null || runBatter_g === null || iron.id === askedIronId) return batch_g;
+      const poured_g = toldOfRun(run.id, everyIron, ironLoads.loads).reduce((sum, load) => sum + (load.poured_g ?? 0), 0);
+      const missing_g = runBatter_g - poured_g;
+      return missing_g > (advice?.answer.portion_g ?? 0) ? missing_g : batch_g;
+    };
     /** A touch. Its echo never comes here: the buttons and keys hold it back. The same word said again is said twice, however slow the store is. */
     const append = (load: Load, event: NewLoadEvent): Promise<LoadEvent | undefined> =>
       carryOut(commands.noteLoad(load.id, event, wallNow()));
@@ -156,8 +166,8 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       const open = lotToPourFrom(lots, formula, startedAt);
       // An empty bowl is followed by another.
       const lot =
-        open === null || place.left_g === 0
-          ? newLot(newId(), formula, { madeAt: startedAt, mass_g: advice.answer.totalMass_g, temperature_C: workspace.batter_C })
+        open === null || beginsAnother(place)
+          ? newLot(newId(), formula, { madeAt: startedAt, mass_g: bowl_g(place), temperature_C: workspace.batter_C })
           : headerOf(open);
       const id = newId();
       const prediction = { ...advice.prediction, id: `for-${id}` };
@@ -178,5 +188,5 @@ export const useLine = (session: Session, askedIronId: string | null) => {
       );
     };
     return { places, ready: newest !== undefined, append, log, pour };
-  }, [carryOut, lots, workspace.batter_C, run, places, newest]);
+  }, [carryOut, lots, workspace.batter_C, run, runBatter_g, askedIronId, everyIron, ironLoads, places, newest]);
 };

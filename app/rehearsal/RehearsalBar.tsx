@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { playMorning, surprisesOf } from '../../core/rehearsal/index.ts';
 import { reportOf } from '../../core/run/index.ts';
@@ -69,7 +69,7 @@ export const RehearsalBar = () => {
   );
 };
 
-const PRESS = 'min-h-11 min-w-12 rounded-md border-2 px-3 font-semibold';
+const PRESS = 'min-h-9 min-w-11 rounded-md border-2 px-3 font-semibold';
 const choice = (isOn: boolean): string => clsx(PRESS, isOn ? 'border-act bg-act text-white' : 'border-line bg-white');
 
 type HappeningsProps = {
@@ -83,16 +83,14 @@ type HappeningsProps = {
 const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
   const carryOut = useDo();
   const { run, plan, request, irons } = planned;
-  const [met, setMet] = useState<ReadonlySet<string>>(new Set());
-  // Drawn by the plan as it was at the beginning: a plan that is made anew brings no new guests.
-  const [first] = useState(plan);
+  // By the plan as it was at the beginning: one that is made anew brings no new guests.
   const surprises = useMemo(
-    () => (rehearsal.hasSurprises && first !== null ? surprisesOf(rehearsal.seed, first) : []),
-    [rehearsal.hasSurprises, rehearsal.seed, first],
+    () => (rehearsal.hasSurprises ? surprisesOf(rehearsal.seed, rehearsal.planned) : []),
+    [rehearsal.hasSurprises, rehearsal.seed, rehearsal.planned],
   );
   const told = toldOfRun(run.id, irons, session.ironLoads.loads);
   const report = plan === null || request === null ? null : reportOf(plan, request, told);
-  const here = surprises.find(({ id, at }) => at <= now && !met.has(id));
+  const here = surprises.find(({ id, at }) => at <= now && !rehearsal.met.includes(id));
   const isOver = report !== null && report.pieces.done >= report.pieces.wanted && here === undefined;
   return (
     <>
@@ -103,7 +101,7 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
             type="button"
             className={clsx(PRESS, 'border-act bg-act text-white')}
             onClick={() => {
-              setMet(new Set([...met, here.id]));
+              changeRehearsal({ met: [...rehearsal.met, here.id] });
               void carryOut(commands.changeRun(run.id, (before) => ({ ...before, people: before.people + here.guests })));
             }}
           >
@@ -140,7 +138,7 @@ const Outcome = ({
         minutes in all
         {its !== null && (
           <>
-            ; hands that do only what the line says: <b className="figure text-xl">{Math.round(its.waited_min)}</b>
+            ; as planned and played by itself: <b className="figure text-xl">{Math.round(its.waited_min)}</b>
           </>
         )}
         .

@@ -29,7 +29,17 @@ export const beginRehearsal = async (
   const { plan, run } = planned;
   if (plan === null || plan.loads.length === 0) return false;
   if (!(await copyForRehearsal(kitchen, run, workspace))) return false;
-  keepRehearsal({ ...choice, runId: run.id, believed: believedIn(planned), from: window.location.pathname }, plan.startAt - BEFORE_MS);
+  const { startAt, firstPourAt, lastPlateAt } = plan;
+  keepRehearsal(
+    {
+      ...choice,
+      runId: run.id,
+      believed: believedIn(planned),
+      planned: { startAt, firstPourAt, lastPlateAt },
+      from: window.location.pathname,
+    },
+    startAt - BEFORE_MS,
+  );
   window.location.assign('/line');
   return true;
 };

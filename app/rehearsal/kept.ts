@@ -18,7 +18,11 @@ export type Rehearsal = {
   readonly hands: 'mine' | 'simulated';
   /** Guests who weren't announced, an iron that gives up. */
   readonly hasSurprises: boolean;
+  /** Those that were planned for, by their ids. */
+  readonly met: readonly string[];
   readonly believed: readonly BelievedIron[];
+  /** The plan as it was at the beginning. */
+  readonly planned: { readonly startAt: number; readonly firstPourAt: number; readonly lastPlateAt: number };
   /** Where it was begun. */
   readonly from: string;
 };
@@ -61,11 +65,11 @@ export const resumeRehearsal = (): void => {
 };
 
 /** Kept for the page that is loaded next. */
-export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt'>, own: number): void =>
-  keep({ ...rehearsal, beganAt: own, at: { wall: Date.now(), own } });
+export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt' | 'met'>, own: number): void =>
+  keep({ ...rehearsal, met: [], beganAt: own, at: { wall: Date.now(), own } });
 
 /** Another pace, or other hands: the clock goes on from where it stands. */
-export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands'>>): void => {
+export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands' | 'met'>>): void => {
   const before = keptRehearsal();
   if (before === null) return;
   const own = clock.now();

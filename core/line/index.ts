@@ -2,6 +2,6 @@ export type { Act, Conducted, DueAct, LineIron } from './conductor.ts';
 export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
 export type { IronAtLine, LinePlan } from './lineIron.ts';
-export { lineIron } from './lineIron.ts';
+export { lineIrons } from './lineIron.ts';
 export type { Cue, LoadInIron, PastCue, RevisedOpenTime, Signal } from './revisedOpenTime.ts';
 export { cueTiming, revisedOpenTime, revisedOpenTimeNow } from './revisedOpenTime.ts';

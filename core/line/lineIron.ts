@@ -22,11 +22,13 @@ export type IronAtLine = {
 
 /** What the conductor wants to know of a plan; instants are epoch ms. */
 export type LinePlan = {
-  readonly loads: readonly { readonly ironId: string; readonly n: number; readonly pourAt: number }[];
+  readonly loads: readonly { readonly ironId: string; readonly n: number; readonly pourAt: number; readonly pieces: number }[];
   readonly preheats: readonly { readonly ironId: string; readonly from: number; readonly to: number }[];
   readonly lastPlateAt: number;
   /** Guests come over a time: nothing is poured before the plan wants it. */
   readonly isAsTheyCome: boolean;
+  /** Pieces that are wanted and neither out nor in an iron; null: nobody has counted. */
+  readonly missing: number | null;
 };
 
 /** Where neither a plan nor an advice says anything, s. */
@@ -36,8 +38,28 @@ const OVER_AFTER_MS = 2 * 3_600_000;
 /** A pan that is turned at once is turned this long after the lid, ms. */
 const AT_ONCE_MS = 3000;
 
-/** An iron as the conductor sees it: by its loads, and before the first one by the plan (null: there is none). `now`: epoch ms. */
-export const lineIron = (iron: IronAtLine, plan: LinePlan | null, now: number): LineIron => {
+/** Loads of it that have been poured. */
+const pouredOf = ({ progress, n }: IronAtLine): number => (progress === null || progress.phase === 'opened' ? n - 1 : n);
+
+/**
+ * True where this iron has nothing more to cook: nothing is missing, or its own share is poured and what the others have still before them is enough. A
+ * load that was lost, or a plan that was made anew in between, is made good by whoever is free.
+ */
+const isOver = (iron: IronAtLine, irons: readonly IronAtLine[], { loads, missing }: LinePlan): boolean => {
+  const toPour = (one: IronAtLine): LinePlan['loads'] => loads.filter(({ ironId }) => ironId === one.ironId).slice(pouredOf(one));
+  const mine = toPour(iron).length;
+  if (missing === null) return mine === 0;
+  if (missing <= 0) return true;
+  if (mine > 0) return false;
+  const others = irons.filter((one) => one !== iron).flatMap(toPour);
+  return others.reduce((sum, { pieces }) => sum + pieces, 0) >= missing;
+};
+
+/** The irons as the conductor sees them: by their loads, and before the first one by the plan (null: there is none). `now`: epoch ms. */
+export const lineIrons = (irons: readonly IronAtLine[], plan: LinePlan | null, now: number): readonly LineIron[] =>
+  irons.map((iron) => lineIron(iron, irons, plan, now));
+
+const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan | null, now: number): LineIron => {
   const { ironId, progress, best_s, planned, n } = iron;
   const { open_s, cook_s, recovery_s } = planned ?? USUAL;
   const common = { ironId, turnAt: null, open_s, cook_s };
@@ -49,8 +71,8 @@ export const lineIron = (iron: IronAtLine, plan: LinePlan | null, now: number): 
   }
   const isOn = plan !== null && now < plan.lastPlateAt + OVER_AFTER_MS;
   const mine = isOn ? plan.loads.filter((load) => load.ironId === ironId) : [];
-  // All of its loads have been poured.
-  if (mine.length > 0 && iron.isOfPlan && n > mine.length) return { ...common, state: 'done', at: now };
+  if (isOn && mine.length > 0 && (iron.isOfPlan || progress === null) && isOver(iron, irons, plan))
+    return { ...common, state: 'done', at: now };
   const wantedAt = isOn && plan.isAsTheyCome ? (mine.find((load) => load.n === n)?.pourAt ?? now) : now;
   if (progress?.phase === 'opened') {
     const backAt = (progress.openedAt ?? now) + 1000 * ((1 - TAKES_OUT) * open_s + recovery_s);

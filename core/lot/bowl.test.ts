@@ -4,7 +4,7 @@ import type { Lot } from '../../core/log/index.ts';
 import { lotFrom } from '../../core/log/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
-import { airIn, batterQuestion, inBowl, lastPour, leftIn, lotToPourFrom, mixed_g, openLot, temperatureIn } from './index.ts';
+import { airIn, batterQuestion, inBowl, isScrapedOut, lastPour, leftIn, lotToPourFrom, mixed_g, openLot, temperatureIn } from './index.ts';
 import type { ToldLoad } from './index.ts';
 
 const file = demoFile();
@@ -153,6 +153,12 @@ describe('the last of a bowl', () => {
     expect(lastPour(60 / share, 360, 4)).toEqual({ moulds: 1, grams: expect.closeTo(60, 6) });
     expect(lastPour(100 / share, 215, 1)).toEqual({ moulds: 1, grams: expect.closeTo(100, 6) });
     expect(lastPour(0, 215, 1)).toEqual({ moulds: 1, grams: 0 });
+  });
+  test('what is scraped together for a spoonful isn’t poured', () => {
+    expect(isScrapedOut(0, 215, 1)).toBe(true);
+    expect(isScrapedOut(2.3 / share, 215, 1)).toBe(true);
+    expect(isScrapedOut(60 / share, 360, 4)).toBe(false);
+    expect(isScrapedOut(25 / share, 360, 4)).toBe(true);
   });
 });
 

@@ -28,6 +28,13 @@ export const leftIn = (lot: Lot, told: readonly ToldLoad[]): { readonly left_g: 
 /** The least share of a portion that still fills. */
 const STILL_FILLS = 1 - FILL_TOLERANCE.short;
 
+/** What is scraped together for less than this share of a mould isn't worth an iron (*common practice*). */
+const WORTH_A_POUR = 1 / 3;
+
+/** True where nothing worth a pour is left. `portion_g`: all moulds together. */
+export const isScrapedOut = (left_g: number, portion_g: number, moulds: number): boolean =>
+  POURABLE_SHARE * left_g < (WORTH_A_POUR * portion_g) / moulds;
+
 /** What a bowl gives that holds less than a whole load: so many moulds full, or one smaller piece. */
 export type LastPour = { readonly moulds: number; readonly grams: number };
 

@@ -1,10 +1,10 @@
 import { seededRandom } from '../basis/index.ts';
 import type { Conducted, DueAct, LineIron, LinePlan } from '../line/index.ts';
-import { conduct, lineIron } from '../line/index.ts';
-import type { LoadEvent } from '../log/index.ts';
+import { conduct, lineIrons } from '../line/index.ts';
+import type { LoadEvent, LoadProgress } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { PlannedIron, RunPlan, RunRequest } from '../run/index.ts';
-import { planRun, servedBy } from '../run/index.ts';
+import { piecesWanted, planRun, servedBy } from '../run/index.ts';
 import { actTime_s, reaction_s } from './hands.ts';
 import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
@@ -52,7 +52,7 @@ const COMES_BACK_MS = 10_000;
 
 /**
  * A morning played by one pair of hands in a simulated kitchen: `conductor` says what is next, the irons are what `seed` makes of them. A load that is
- * lost is cooked once more on the same iron.
+ * lost is cooked once more by whichever iron is free.
  */
 export const playMorning = (
   request: RunRequest,
@@ -62,17 +62,18 @@ export const playMorning = (
   conductor: Conductor = conduct,
 ): PlayedMorning => {
   const random = seededRandom(seed);
-  let loads = plan.loads;
+  const wanted = piecesWanted(request);
   const irons = request.irons
-    .filter(({ ironId }) => loads.some((load) => load.ironId === ironId))
+    .filter(({ ironId }) => plan.loads.some((load) => load.ironId === ironId))
     .map((iron): Played => ({ iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }));
   const out: PlayedLoad[] = [];
   const acts: HandAct[] = [];
   let tooEarly = 0;
   let now = plan.startAt - 60_000;
   for (let step = 0; step < MOST_STEPS; step++) {
-    const linePlan: LinePlan = { ...plan, loads, isAsTheyCome: request.mode === 'as-they-come' };
-    const seen = irons.map((played) => seenOf(played, linePlan, now));
+    const done = out.reduce((sum, { pieces }) => sum + pieces, 0);
+    const inIrons = irons.reduce((sum, played) => sum + (isIn(played) ? played.iron.piecesPerLoad : 0), 0);
+    const seen = seenBy(irons, { ...plan, isAsTheyCome: request.mode === 'as-they-come', missing: wanted - done - inIrons }, now);
     const { next } = conductor(seen, now);
     if (next === null) break;
     if (next.at > now) {
@@ -101,8 +102,12 @@ export const playMorning = (
     }
     acts.push({ ...next, from, to });
     now = to;
-    const event = (kind: 'poured' | 'closed' | 'turned' | 'opened', at: number): LoadEvent =>
-      ({ kind, at: Math.round(at), seq: played.log.length, data: {} });
+    const event = (kind: 'poured' | 'closed' | 'turned' | 'opened', at: number): LoadEvent => ({
+      kind,
+      at: Math.round(at),
+      seq: played.log.length,
+      data: {},
+    });
     if (next.act === 'switch-on') played.heatsFrom = from;
     if (next.act === 'pour') {
       if (from < line.at) tooEarly++;
@@ -119,7 +124,6 @@ export const playMorning = (
       const pouredAt = loadProgress(played.log).pouredAt ?? closedAt;
       out.push({ ironId: iron.ironId, pouredAt, openedAt: from, pieces: piece.lost === null ? iron.piecesPerLoad : 0, lidLate_s, piece });
       played.n++;
-      if (piece.lost !== null) loads = withOneMore(loads, iron);
     }
   }
   const { meanWait_s } = servedBy({ loads: out.map((load) => ({ ...load, openAt: load.openedAt })) }, request);
@@ -134,34 +138,39 @@ export const playMorning = (
   };
 };
 
-const withOneMore = (loads: RunPlan['loads'], iron: PlannedIron): RunPlan['loads'] => {
-  const mine = loads.filter(({ ironId }) => ironId === iron.ironId);
-  const last = mine.at(-1);
-  return last === undefined ? loads : [...loads, { ...last, n: mine.length + 1 }];
+const progressOf = ({ log }: Played): LoadProgress | null => (log.length === 0 ? null : loadProgress(log));
+const isIn = (played: Played): boolean => {
+  const phase = progressOf(played)?.phase;
+  return phase === 'poured' || phase === 'cooking';
 };
 
-const seenOf = ({ iron, log, n, heatsFrom, notBefore }: Played, plan: LinePlan, now: number): LineIron => {
-  const progress = log.length === 0 ? null : loadProgress(log);
-  const isIn = progress !== null && progress.phase !== 'opened';
-  const cook_s = n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s;
-  const line = lineIron(
-    {
-      ironId: iron.ironId,
-      isTurned: false,
-      progress,
-      best_s: isIn ? cook_s : null,
-      planned: { cook_s, open_s: iron.open_s, recovery_s: iron.recovery_s },
-      turn_s: null,
-      n,
-      isOfPlan: progress !== null,
-    },
+const seenBy = (irons: readonly Played[], plan: LinePlan, now: number): readonly LineIron[] => {
+  const seen = lineIrons(
+    irons.map((played) => {
+      const { iron, n } = played;
+      const progress = progressOf(played);
+      const cook_s = n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s;
+      return {
+        ironId: iron.ironId,
+        isTurned: false,
+        progress,
+        best_s: isIn(played) ? cook_s : null,
+        planned: { cook_s, open_s: iron.open_s, recovery_s: iron.recovery_s },
+        turn_s: null,
+        n,
+        isOfPlan: progress !== null,
+      };
+    }),
     plan,
     now,
   );
-  // Nobody has switched it on yet, however late it is.
-  if (line.state === 'hot' && n === 1 && progress === null && heatsFrom === null)
-    return { ...line, state: 'cold', at: Math.min(line.at, now) };
-  return line.state === 'hot' ? { ...line, at: Math.max(line.at, notBefore) } : line;
+  return seen.map((line, i) => {
+    const { n, log, heatsFrom, notBefore } = irons[i]!;
+    if (line.state !== 'hot') return line;
+    // Nobody has switched it on yet, however late it is.
+    if (n === 1 && log.length === 0 && heatsFrom === null) return { ...line, state: 'cold', at: Math.min(line.at, now) };
+    return { ...line, at: Math.max(line.at, notBefore) };
+  });
 };
 
 /**

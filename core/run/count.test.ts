@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { OutLoad, RunRequest } from './index.ts';
-import { leftOver, planRun, servedBy, standingAt } from './index.ts';
+import { leftOver, planRun, servedBy, standingAt, stillToPour_g } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
 const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
@@ -105,5 +105,29 @@ describe('how a morning stands', () => {
     expect(leftOver(SERVE + 3_600_000, plan, request, [])).toBe(0);
     // While the door is open somebody may still come.
     expect(leftOver(SERVE + 1_800_000, plan, { ...request, mode: 'as-they-come', door_s: 3600 }, done)).toBe(0);
+  });
+});
+
+describe('what is still to be poured', () => {
+  test('before the first load it is what the plan wants, after the last nothing, and each load takes its own from it', () => {
+    const plan = planRun(asked());
+    const of = (a: number, b: number): number =>
+      stillToPour_g(
+        plan,
+        new Map([
+          ['a', a],
+          ['b', b],
+        ]),
+      );
+    const [loads, first] = [plan.loads.filter(({ ironId }) => ironId === 'a').length, plan.loads[0]!];
+    expect(of(0, 0)).toBeCloseTo(plan.batter_g, 6);
+    expect(of(loads, plan.loads.length - loads)).toBe(0);
+    expect(of(0, 0) - of(1, 0)).toBeCloseTo((first.portion_g * plan.batter_g) / (plan.loads.length * first.portion_g), 6);
+  });
+
+  test('pieces that nobody gets are cooked once more', () => {
+    const lost = planRun({ ...asked(), lostPieces: 2 });
+    expect(lost.loads.length).toBe(planRun(asked()).loads.length + 1);
+    expect(lost.findings.some(({ code }) => code === 'pieces-over')).toBe(false);
   });
 });

@@ -1,3 +1,4 @@
+import { POURABLE_SHARE } from '../formula/index.ts';
 import { arrivalOf_s, doorOf_s, piecesWanted } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
@@ -73,6 +74,10 @@ const forecast = (
   const late = Math.max(0, (Number.isFinite(next) ? Math.max(now, next) : now) - due);
   return { lastPlateAt: plan.lastPlateAt + late, late_s: Math.round(late / 1000) };
 };
+
+/** What the loads that are still to be poured take, with what stays in the bowl, g. `poured`: loads so far, by iron. */
+export const stillToPour_g = ({ loads }: Pick<RunPlan, 'loads'>, poured: ReadonlyMap<string, number>): number =>
+  loads.reduce((sum, { ironId, n, portion_g }) => sum + (n > (poured.get(ironId) ?? 0) ? portion_g : 0), 0) / POURABLE_SHARE;
 
 /** A morning that is over is asked about for so long, ms. */
 const ASKED_FOR_MS = 12 * 3_600_000;

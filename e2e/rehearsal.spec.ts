@@ -1,0 +1,94 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { figure, open } from './kitchen.ts';
+
+/** Into a rehearsal of the demo's breakfast, at this pace. */
+const rehearse = async (page: Page, pace: string, hands: RegExp): Promise<void> => {
+  await open(page, 'run');
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: pace, exact: true }).click();
+  await sheet.getByRole('button', { name: hands }).click();
+  await sheet.getByLabel('guests come who weren’t announced').check();
+  await sheet.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('region', { name: 'Rehearsal' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Do next' })).toBeVisible();
+};
+
+const wanted = async (page: Page): Promise<number> =>
+  Number(/of (\d+)/.exec((await page.getByLabel('How it stands').textContent()) ?? '')?.[1] ?? 0);
+
+for (const [width, height, pace] of [
+  [1280, 800, '×30'],
+  [1024, 768, '×60'],
+  [390, 844, '×60'],
+] as const)
+  test(`the demo’s breakfast conducted from end to end at ${pace}, ${width} × ${height}: a late start, a burnt load, more guests`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await rehearse(page, pace, /simulated/);
+    // A late start: ten minutes by the plan.
+    await page.getByRole('button', { name: 'Something changed' }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByRole('button', { name: '10 min' }).click();
+    await sheet.getByRole('button', { name: 'Plan it so' }).click();
+    await expect(sheet).toHaveCount(0);
+    // The hands are at work; a piece that has just come out is said to be burnt, while time stands.
+    const asked = page.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).first();
+    for (let tries = 0; tries < 20; tries++) {
+      await page.getByRole('radio', { name: '×30' }).click();
+      await expect(asked).toBeVisible({ timeout: 240_000 });
+      await page.getByRole('radio', { name: 'stop' }).click();
+      // The hand may have poured the next load in that moment.
+      await page.waitForTimeout(500);
+      if (await asked.isVisible()) break;
+    }
+    await asked.click();
+    const answered = page.getByRole('region', { name: /^How was / });
+    const before = await figure(page, 'out');
+    await answered.getByRole('button', { name: 'burnt', exact: true }).click();
+    await expect(answered.getByRole('button', { name: 'burnt', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    await answered.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect.poll(() => figure(page, 'out')).toBeLessThan(before);
+    await page.getByRole('radio', { name: pace }).click();
+    // Whoever comes in unannounced is planned for; everybody gets theirs.
+    const over = page.getByText('All out.');
+    const more = page.getByRole('button', { name: 'Plan for them' });
+    for (let parties = 0; parties < 2; parties++) {
+      await expect(more).toBeVisible({ timeout: 240_000 });
+      await more.click();
+      await expect(more).toHaveCount(0);
+    }
+    await expect(over).toBeVisible({ timeout: 240_000 });
+    expect(await wanted(page)).toBeGreaterThan(36);
+    expect(await figure(page, 'out')).toBeGreaterThanOrEqual(await wanted(page));
+    // A kitchen of its own: the demo’s breakfast is as it was.
+    await page.getByRole('button', { name: 'End the rehearsal' }).click();
+    await expect(page.getByRole('region', { name: 'Rehearsal' })).toHaveCount(0);
+    await expect(page.getByLabel('People')).toHaveValue('36');
+  });
+
+test('a rehearsal goes on after a reload, stops when it is told to, and is one’s own hands’', async ({ page }) => {
+  await rehearse(page, '×60', /^mine$/);
+  const clock = (): Promise<number> => figure(page, 'rehearsal-clock');
+  const began = await clock();
+  await expect.poll(clock).toBeGreaterThan(began + 60_000);
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Rehearsal' })).toBeVisible();
+  await expect.poll(clock).toBeGreaterThan(began + 60_000);
+  await page.getByRole('radio', { name: 'stop' }).click();
+  const stopped = await clock();
+  await page.waitForTimeout(1500);
+  expect((await clock()) - stopped).toBeLessThan(2000);
+  await page.getByRole('radio', { name: '×60' }).click();
+  // Nobody else does anything: the light goes out, and the iron waits for a hand.
+  const next = page.getByRole('region', { name: 'Do next' });
+  await expect(page.getByLabel('What you see, hear and smell')).toContainText('its light is off');
+  await expect(next).toHaveAttribute('data-act', 'pour');
+  await next.getByRole('button', { name: /^Poured: / }).click();
+  // A second touch at once would be the first one’s echo.
+  await page.waitForTimeout(700);
+  await next.getByRole('button', { name: /^Closed: / }).click();
+  await expect(page.getByLabel('What you see, hear and smell')).toContainText('steams');
+});
