@@ -24,6 +24,7 @@ const queries = new QueryClient({
 
 /** Told once, when the page begins: a rehearsal begins and ends with a page of its own. */
 const REHEARSES = keptRehearsal() !== null;
+const leaveRehearsal = (): void => endRehearsal();
 const WAITING = <p className="p-8">Opening the kitchen …</p>;
 
 /** A station by itself: when one fails, the strip, the rail and the others stay. */
@@ -60,7 +61,7 @@ const router = createBrowserRouter([
 export const App = () => (
   <QueryClientProvider client={queries}>
     <KitchenProvider
-      endRehearsal={REHEARSES ? endRehearsal : null}
+      endRehearsal={REHEARSES ? leaveRehearsal : null}
       waiting={WAITING}
       trouble={(trouble, isDemo, choose) => (
         <Suspense fallback={WAITING}>

@@ -46,6 +46,7 @@ for (const [width, height, pace] of [
     }
     await asked.click();
     const answered = page.getByRole('region', { name: /^How was / });
+    await expect.poll(() => figure(page, 'out')).toBeGreaterThan(0);
     const before = await figure(page, 'out');
     await answered.getByRole('button', { name: 'burnt', exact: true }).click();
     await expect(answered.getByRole('button', { name: 'burnt', exact: true })).toHaveAttribute('aria-pressed', 'true');
@@ -91,4 +92,21 @@ test('a rehearsal goes on after a reload, stops when it is told to, and is oneâ€
   await page.waitForTimeout(700);
   await next.getByRole('button', { name: /^Closed: / }).click();
   await expect(page.getByLabel('What you see, hear and smell')).toContainText('steams');
+});
+
+test('a whole morning as an exercise: played to its end, it is in the record, beside the plan alone', async ({ page }) => {
+  await open(page, 'practice');
+  const exercise = page.getByRole('region', { name: 'A whole morning' });
+  await exercise.getByRole('button', { name: 'Begin a morning' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'Ã—60', exact: true }).click();
+  await sheet.getByRole('button', { name: /simulated/ }).click();
+  await sheet.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByText('All out.')).toBeVisible({ timeout: 240_000 });
+  const waited = await figure(page, 'waited_min');
+  await page.getByRole('button', { name: 'End the rehearsal' }).click();
+  await expect(exercise.getByText('last, and by the plan alone')).toBeVisible();
+  await expect(exercise.getByText(`${(waited / 8).toFixed(1)} and`)).toBeVisible();
+  await page.reload();
+  await expect(exercise.getByText(`${(waited / 8).toFixed(1)} and`)).toBeVisible();
 });

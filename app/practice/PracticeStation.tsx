@@ -7,7 +7,7 @@ import { dialMark, portion } from '../../core/plate/index.ts';
 import type { PracticeLoad, PracticeResult } from '../../core/practice/index.ts';
 import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../core/practice/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { useDegrees } from '../session/index.ts';
+import { useDegrees, useSession } from '../session/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useRows } from '../store/index.ts';
@@ -20,6 +20,7 @@ import type { PourChoice } from './Pour.tsx';
 import { Pour } from './Pour.tsx';
 import { Revealed } from './Revealed.tsx';
 import { SteamSound } from './steamSound.ts';
+import { WholeMorning } from './WholeMorning.tsx';
 import { wallNow } from '../clock/index.ts';
 import { ExerciseProgress } from './ExerciseProgress.tsx';
 
@@ -62,6 +63,7 @@ const useResults = (exercise: Exercise): readonly PracticeResult[] | undefined =
 const Exercising = ({ exercise, pairing, onChange }: Props) => {
   const carryOut = useDo();
   const records = useRows('practices') ?? [];
+  const session = useSession();
   const { iron } = pairing;
   const level = levelOf(exercise.levelId);
   const full_g = useMemo(() => portion(iron, pairing.batter).portion_g, [iron, pairing.batter]);
@@ -215,6 +217,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
         </ol>
       </div>
       <ExerciseProgress records={records} chosen={level.id} onChoose={(levelId) => onChange(newExercise(levelId, Math.random()))} />
+      {session !== undefined && <WholeMorning session={session} records={records} />}
     </div>
   );
 };

@@ -8,7 +8,7 @@ import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { toldOfRun, useRunPlan, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
-import type { Rehearsal } from './kept.ts';
+import type { PlayedExercise, Rehearsal } from './kept.ts';
 import { changeRehearsal, endRehearsal, PACES } from './kept.ts';
 import { useRehearsal } from './useRehearsal.ts';
 
@@ -62,12 +62,16 @@ export const RehearsalBar = () => {
         ))}
       </div>
       {session !== undefined && planned !== null && <Happenings session={session} planned={planned} rehearsal={rehearsal} now={now} />}
-      <button type="button" className={clsx(PRESS, 'ml-auto border-line bg-white')} onClick={endRehearsal}>
-        End the rehearsal
-      </button>
+      {(session === undefined || planned === null) && <End played={null} />}
     </section>
   );
 };
+
+const End = ({ played }: { readonly played: PlayedExercise | null }) => (
+  <button type="button" className={clsx(PRESS, 'ml-auto border-line bg-white')} onClick={() => endRehearsal(played)}>
+    End the rehearsal
+  </button>
+);
 
 const PRESS = 'min-h-9 min-w-11 rounded-md border-2 px-3 font-semibold';
 const choice = (isOn: boolean): string => clsx(PRESS, isOn ? 'border-act bg-act text-white' : 'border-line bg-white');
@@ -92,6 +96,22 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
   const report = plan === null || request === null ? null : reportOf(plan, request, told);
   const here = surprises.find(({ id, at }) => at <= now && !rehearsal.met.includes(id));
   const isOver = report !== null && report.pieces.done >= report.pieces.wanted && here === undefined;
+  const alone = useMemo(
+    () => (isOver && request !== null && plan !== null ? playMorning(request, plan, rehearsal.believed, rehearsal.seed) : null),
+    [isOver, request, plan, rehearsal.believed, rehearsal.seed],
+  );
+  const waited_min = report === null ? 0 : (report.service.done.meanWait_s * run.people) / 60;
+  const played =
+    isOver && alone !== null && rehearsal.levelId !== null
+      ? {
+          levelId: rehearsal.levelId,
+          seed: rehearsal.seed,
+          loads: report.loads.done,
+          guests: run.people,
+          waited_min,
+          planned_min: alone.waited_min,
+        }
+      : null;
   return (
     <>
       {here !== undefined && (
@@ -109,43 +129,27 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
           </button>
         </div>
       )}
-      {isOver && <Outcome rehearsal={rehearsal} planned={planned} waited_min={(report.service.done.meanWait_s * run.people) / 60} />}
+      {isOver && (
+        <p role="status" className="flex flex-wrap items-center gap-x-3">
+          <span>
+            <b>All out.</b> The guests waited{' '}
+            <b className="figure text-xl" data-figure="waited_min" data-exact={waited_min}>
+              {Math.round(waited_min)}
+            </b>{' '}
+            minutes in all
+            {alone !== null && (
+              <>
+                ; as planned and played by itself: <b className="figure text-xl">{Math.round(alone.waited_min)}</b>
+              </>
+            )}
+            .
+          </span>
+          <Link to="/run" className="font-semibold text-act underline underline-offset-2">
+            How it went
+          </Link>
+        </p>
+      )}
+      <End played={played} />
     </>
-  );
-};
-
-const Outcome = ({
-  rehearsal,
-  planned,
-  waited_min,
-}: {
-  readonly rehearsal: Rehearsal;
-  readonly planned: PlannedRun;
-  readonly waited_min: number;
-}) => {
-  const { request, plan } = planned;
-  const its = useMemo(
-    () => (request === null || plan === null ? null : playMorning(request, plan, rehearsal.believed, rehearsal.seed)),
-    [request, plan, rehearsal.believed, rehearsal.seed],
-  );
-  return (
-    <p role="status" className="flex flex-wrap items-center gap-x-3">
-      <span>
-        <b>All out.</b> The guests waited{' '}
-        <b className="figure text-xl" data-figure="waited_min" data-exact={waited_min}>
-          {Math.round(waited_min)}
-        </b>{' '}
-        minutes in all
-        {its !== null && (
-          <>
-            ; as planned and played by itself: <b className="figure text-xl">{Math.round(its.waited_min)}</b>
-          </>
-        )}
-        .
-      </span>
-      <Link to="/run" className="font-semibold text-act underline underline-offset-2">
-        How it went
-      </Link>
-    </p>
   );
 };

@@ -9,10 +9,12 @@ export const Rehearse = ({
   session,
   planned,
   words = 'Rehearse it',
+  levelId = null,
 }: {
   readonly session: Session;
   readonly planned: PlannedRun;
   readonly words?: string;
+  readonly levelId?: string | null;
 }) => {
   const [isOpen, setOpen] = useState(false);
   if (useRehearsal() !== null) return null;
@@ -21,7 +23,7 @@ export const Rehearse = ({
       <button type="button" className="button-plain" onClick={() => setOpen(true)}>
         <Hourglass aria-hidden className="size-5" /> {words}
       </button>
-      {isOpen && <RehearseSheet session={session} planned={planned} onClose={() => setOpen(false)} />}
+      {isOpen && <RehearseSheet session={session} planned={planned} levelId={levelId} onClose={() => setOpen(false)} />}
     </>
   );
 };

@@ -6,10 +6,16 @@ import { beginRehearsal } from './begin.ts';
 import type { Pace, Rehearsal } from './kept.ts';
 import { PACES } from './kept.ts';
 
-type Props = { readonly session: Session; readonly planned: PlannedRun; readonly onClose: () => void };
+type Props = {
+  readonly session: Session;
+  readonly planned: PlannedRun;
+  /** The exercise that it is; null: one's own morning. */
+  readonly levelId: string | null;
+  readonly onClose: () => void;
+};
 
 /** Asks how a morning is to be rehearsed, and begins. */
-export const RehearseSheet = ({ session, planned, onClose }: Props) => {
+export const RehearseSheet = ({ session, planned, levelId, onClose }: Props) => {
   const kitchen = useKitchen();
   const [pace, setPace] = useState<Pace>(15);
   const [hands, setHands] = useState<Rehearsal['hands']>('mine');
@@ -18,7 +24,7 @@ export const RehearseSheet = ({ session, planned, onClose }: Props) => {
   const begin = async (): Promise<void> => {
     setState('copying');
     const seed = Math.floor(Math.random() * 1_000_000);
-    if (!(await beginRehearsal(kitchen, planned, session.workspace, { seed, hands, pace, hasSurprises }))) setState('no-room');
+    if (!(await beginRehearsal(kitchen, planned, session.workspace, { seed, hands, pace, hasSurprises, levelId }))) setState('no-room');
   };
   const choice = (isOn: boolean): string =>
     `min-h-14 min-w-14 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;

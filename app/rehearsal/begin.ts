@@ -24,7 +24,7 @@ export const beginRehearsal = async (
   kitchen: Kitchen,
   planned: PlannedRun,
   workspace: Workspace,
-  choice: Pick<Rehearsal, 'seed' | 'hands' | 'pace' | 'hasSurprises'>,
+  choice: Pick<Rehearsal, 'seed' | 'hands' | 'pace' | 'hasSurprises' | 'levelId'>,
 ): Promise<boolean> => {
   const { plan, run } = planned;
   if (plan === null || plan.loads.length === 0) return false;

@@ -1,3 +1,3 @@
-export type { Pace, Rehearsal } from './kept.ts';
-export { changeRehearsal, endRehearsal, keptRehearsal, onRehearsal, PACES } from './kept.ts';
+export type { Rehearsal } from './kept.ts';
+export { keptRehearsal, takePlayed } from './kept.ts';
 export { useRehearsal } from './useRehearsal.ts';

@@ -21,6 +21,8 @@ export type Rehearsal = {
   /** Those that were planned for, by their ids. */
   readonly met: readonly string[];
   readonly believed: readonly BelievedIron[];
+  /** The exercise that it is; null: one's own morning. */
+  readonly levelId: string | null;
   /** The plan as it was at the beginning. */
   readonly planned: { readonly startAt: number; readonly firstPourAt: number; readonly lastPlateAt: number };
   /** Where it was begun. */
@@ -28,6 +30,7 @@ export type Rehearsal = {
 };
 
 const KEY = 'tawny-lattice-rehearsal';
+const PLAYED_KEY = 'tawny-lattice-rehearsed';
 const listeners = new Listeners();
 let kept: Rehearsal | null | undefined;
 
@@ -78,10 +81,32 @@ export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands
   clock.rehearse(own, next.pace);
 };
 
-/** Back to the kitchen and the clock on the wall; what was rehearsed is left behind. */
-export const endRehearsal = (): void => {
+/** How an exercise went, for the page that it was begun on. */
+export type PlayedExercise = {
+  readonly levelId: string;
+  readonly seed: number;
+  readonly loads: number;
+  readonly guests: number;
+  readonly waited_min: number;
+  readonly planned_min: number;
+};
+
+/** Taken once: null where none was played. */
+export const takePlayed = (): PlayedExercise | null => {
+  try {
+    const text = sessionStorage.getItem(PLAYED_KEY);
+    sessionStorage.removeItem(PLAYED_KEY);
+    return text === null ? null : (JSON.parse(text) as PlayedExercise);
+  } catch {
+    return null;
+  }
+};
+
+/** Back to the kitchen and the clock on the wall; what was rehearsed is left behind, but for how an exercise went. */
+export const endRehearsal = (played: PlayedExercise | null = null): void => {
   const from = keptRehearsal()?.from ?? '/run';
   try {
+    if (played !== null) sessionStorage.setItem(PLAYED_KEY, JSON.stringify(played));
     sessionStorage.removeItem(KEY);
   } catch {
     // Then it was never kept.

@@ -5,6 +5,7 @@ export type { Level } from './level.ts';
 export { LEVELS } from './level.ts';
 export type { PracticeLoad, PracticeResult } from './load.ts';
 export { inWords, openedAt, practiceLoad } from './load.ts';
-export { PracticeRecord, levelProgress } from './record.ts';
+export type { MorningProgress } from './record.ts';
+export { levelProgress, MORNING_LEVEL, morningProgress, PracticeRecord } from './record.ts';
 export type { ReplayedLoad } from './replay.ts';
 export { replay } from './replay.ts';

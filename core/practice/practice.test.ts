@@ -6,7 +6,7 @@ import { lands } from '../fit/index.ts';
 import { PRESET_IRONS } from '../plate/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { PracticeRecord } from './index.ts';
-import { drawHidden, inWords, levelProgress, LEVELS, openedAt, practiceLoad, replay } from './index.ts';
+import { drawHidden, inWords, levelProgress, LEVELS, MORNING_LEVEL, morningProgress, openedAt, practiceLoad, replay } from './index.ts';
 
 const pairingOf = (id: string): IronWithBatter => {
   const bowl = batterOf(readBatter('quick'), { batter_C: 18, altitude_m: 0 });
@@ -103,4 +103,25 @@ test('progress: best, and the mean of the newest five that were landed', () => {
   const records = [record(1, 5), record(2, 4), record(3, 9, false), record(4, 2), record(5, 2), record(6, 3), record(7, 1)];
   expect(levelProgress('a', records)).toEqual({ levelId: 'a', played: 7, landed: 6, best: 1, lately: (4 + 2 + 2 + 3 + 1) / 5 });
   expect(levelProgress('b', records)).toMatchObject({ played: 0, best: null, lately: null });
+});
+
+test('whole mornings: the best, and the newest five, a guest', () => {
+  const record = (at: number, waited_min: number, planned_min = 8): PracticeRecord => ({
+    id: String(at),
+    levelId: MORNING_LEVEL,
+    seed: at,
+    at,
+    loads: 8,
+    isLanded: true,
+    estimatorLoads: null,
+    morning: { guests: 8, waited_min, planned_min },
+  });
+  const records = [record(6, 8), record(1, 80), record(2, 40), record(3, 16), record(4, 24), record(5, 12)];
+  const { played, best_min, lately } = morningProgress(records);
+  expect([played, best_min, lately.length]).toEqual([6, 1, 5]);
+  expect(lately[0]).toEqual({ waited_min: 5, planned_min: 1 });
+  expect(lately.at(-1)).toEqual({ waited_min: 1, planned_min: 1 });
+  expect(morningProgress([])).toEqual({ played: 0, best_min: null, lately: [] });
+  // They are no exercises with a hidden iron.
+  expect(levelProgress('hot-or-cool', records).played).toBe(0);
 });
