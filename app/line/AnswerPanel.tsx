@@ -5,7 +5,7 @@ import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, readNumber, taw
 import { useKit } from '../store/index.ts';
 import type { Question } from './questions.ts';
 import { asPromised, faceQuestion, FILL, givenTo, isDoubtful, wordQuestions } from './questions.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 type Props = {
   readonly place: LinePlace;

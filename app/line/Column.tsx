@@ -13,7 +13,7 @@ import { ReallyDone } from './ReallyDone.tsx';
 import { beginsAnother, isAsAdvised, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 type Props = {
   readonly place: LinePlace;
@@ -74,6 +74,11 @@ export const Column = memo((props: Props) => {
         <p className="on-ground shrink-0">load {current?.n ?? n}</p>
       </header>
       <p className="on-ground -mt-2 max-w-full shrink-0 truncate text-[15px]">{place.formula.name}</p>
+      {place.holds.length > 0 && (
+        <p className="on-ground -mt-1 text-[15px] font-semibold" data-figure="holds">
+          on its plates: {place.holds.map((id) => TOPPING_WORDS[id]).join(', ')}
+        </p>
+      )}
       {phase === 'ready' && (
         <Ready
           place={place}
@@ -245,6 +250,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
+      {place.wipeBefore && <p className="text-lg font-semibold">wipe the plates first</p>}
       {place.onPlate !== null && (
         <p className="text-lg">
           then scatter {grams(place.onPlate.grams)} g of {TOPPING_WORDS[place.onPlate.toppingId]}

@@ -5,7 +5,7 @@ import { Eye, Nose, Volume2, Wind } from './icons.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import type { CookStage, CookTimes } from './times.tsx';
 import { Countdown, Elapsed } from './times.tsx';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 const LOOKS = [
   { seen: 'pale', word: 'pale', step: 1.5 },
@@ -134,7 +134,7 @@ const SignalButton = ({
   <button
     type="button"
     disabled={disabled}
-    className="flex min-h-16 items-center justify-center gap-2 rounded-lg bg-white px-2 leading-tight font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
+    className="flex min-h-16 items-center justify-center gap-x-2 rounded-lg bg-white px-1 leading-tight max-xl:flex-col font-semibold text-ink active:scale-[0.98] disabled:opacity-60"
     onClick={onClick}
   >
     <Icon aria-hidden className="size-5 shrink-0" />

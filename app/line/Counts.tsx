@@ -8,7 +8,7 @@ import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { adviceJob, outLoads } from '../session/index.ts';
 import { useAfters } from '../workers/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 const TICK_MS = 5000;
 const NO_IRONS: readonly Iron[] = [];

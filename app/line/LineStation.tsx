@@ -28,7 +28,7 @@ import { wakeSound } from './sound.ts';
 import { SimulatedKitchen } from './SimulatedKitchen.tsx';
 import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 import { NowPanel } from './NowPanel.tsx';
 import { useLine } from './useLine.ts';
 import { useRescues } from './useRescues.ts';
@@ -60,7 +60,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const kitchen = useKitchen();
   const [search] = useSearchParams();
   const planned = useRunPlan(session);
-  const line = useLine(session, search.get('iron'), run?.batter_g ?? planned?.plan?.batter_g ?? null);
+  const line = useLine(session, search.get('iron'), planned);
   const places = useRescues(session, line.places);
   const { held, takeOver } = useHeldLine(kitchen.name);
   useCues(places, kit.cueBefore_s, kit.isSpoken === true, nowOf);

@@ -9,7 +9,7 @@ import { useNow } from '../clock/index.ts';
 import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];
@@ -115,11 +115,17 @@ const FRAME =
   'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] stacked:w-full stacked:min-w-0 low:min-h-[calc(100dvh-84px)] low:gap-1 low:p-3';
 
 /** What else the hand has to know at that moment. */
-const note = ({ act }: DueAct, { advice, onPlate, iron }: LinePlace, scoops: Kit['scoops'], towards: Towards | undefined): string => {
+const note = (
+  { act }: DueAct,
+  { advice, onPlate, iron, wipeBefore }: LinePlace,
+  scoops: Kit['scoops'],
+  towards: Towards | undefined,
+): string => {
   const moulds = iron.geometry.moulds;
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
     return [
+      wipeBefore ? 'wipe the plates first' : null,
       scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
       moulds > 1 ? `into each of ${moulds}` : towards === undefined ? 'into the middle' : null,
       towards === undefined ? null : `a little ${TOWARDS[towards]}`,

@@ -12,7 +12,7 @@ import type { Rehearsal } from '../rehearsal/index.ts';
 import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];

@@ -3,7 +3,7 @@ import { lineIrons } from '../../core/line/index.ts';
 import { piecesWanted } from '../../core/run/index.ts';
 import type { IronLoads, PlannedRun } from '../session/index.ts';
 import { outLoads, piecesOf } from '../session/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 /** Pieces that the run wants and that are neither out nor in an iron; null: no run is planned. */
 export const missingPieces = (places: readonly LinePlace[], planned: PlannedRun | null, { loads }: IronLoads): number | null => {

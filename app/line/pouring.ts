@@ -1,7 +1,7 @@
 import type { Did } from '../../core/log/index.ts';
 import type { LastPour } from '../../core/lot/index.ts';
 import { isScrapedOut, lastPour } from '../../core/lot/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 /** Scoops of batter poured into each mould, as grams of the whole load. */
 export const scooped_g = ({

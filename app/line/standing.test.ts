@@ -3,7 +3,7 @@ import { DEMO_IRONS } from '../../demo/kit.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import { outLoads } from '../session/index.ts';
 import { crispOfOldest, inLoads } from './standing.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 const four = DEMO_IRONS.find(({ id }) => id === 'thin-four')!;
 const told = (id: string, runId: string | null, events: readonly object[]): ToldLoad =>

@@ -1,7 +1,7 @@
 import type { HoldCourse, InLoad, Standing } from '../../core/run/index.ts';
 import { crispAfter } from '../../core/run/index.ts';
 import { piecesOf } from '../session/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 export type PlacedCrisp = HoldCourse & { readonly ironId: string };
 

@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { clock } from '../clock/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 import type { Tone } from './sound.ts';
 import { feelIn, ringIn } from './sound.ts';
 

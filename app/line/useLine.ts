@@ -1,45 +1,21 @@
 import { useMemo } from 'react';
-import type { Did, Prediction, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
+import type { Did, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
-import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import type { Iron, OnPlate } from '../../core/plate/index.ts';
+import type { Iron, ToppingId } from '../../core/plate/index.ts';
+import type { LoadVariant } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
 import { dishOf } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
-import type { RunningLoad, Session } from '../session/index.ts';
+import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
 import { adviceJob, toldOfRun, useNewestLoads, useNoticedJumps } from '../session/index.ts';
+import type { LinePlace } from './linePlace.ts';
 import { beginsAnother } from './pouring.ts';
 import { commands, newId, useDo, useQueried, useSettled } from '../store/index.ts';
-import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
-
-/** One iron at the line: the load in it, or the one to come. */
-export type LinePlace = {
-  readonly iron: Iron;
-  readonly formula: Formula;
-  readonly load: Load | null;
-  readonly log: readonly LoadEvent[];
-  readonly progress: LoadProgress | null;
-  readonly prediction: Prediction | null;
-  /** Its time set anew by what was noticed, and what it was before. */
-  readonly rescue: RevisedOpenTime | null;
-  readonly promised_s: number | null;
-  /** For the next load; null while it is reckoned, or when there is none. */
-  readonly advice: AdviceReply | null;
-  /** Batter in the bowl that it is poured from, g; null: a new one is begun. */
-  readonly left_g: number | null;
-  /** What is scattered in after the pour; null: nothing. */
-  readonly onPlate: OnPlate | null;
-  /** When it is turned over, s; null: at once, or never where nothing is turned. */
-  readonly turn_s: number | null;
-  /** What its loads say is on its way: until then the advice is the model's. */
-  readonly isWeighing: boolean;
-  readonly n: number;
-};
 
 /** An opened load older than this is history, not something to log now. */
 const LOGGABLE_MS = 2 * 3_600_000;
@@ -57,6 +33,15 @@ const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
   return session.everyIron.filter((iron) => ids.has(iron.id));
 };
 
+/** What was scattered on an iron in its loads up to `n`, as it was planned. */
+const toppingsOn = (planned: PlannedRun | null, iron: Iron, n: number): readonly ToppingId[] => [
+  ...new Set(
+    (planned?.plan?.loads ?? []).flatMap(({ ironId, n: load, variant }) =>
+      ironId === iron.id && load <= n && variant?.onPlate != null ? [variant.onPlate.toppingId] : [],
+    ),
+  ),
+];
+
 /** With the jumps of the clock that are on their way into its log. */
 const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | undefined): LoadProgress =>
   jumps === undefined ? progress : loadProgress(withJumps(log, jumps));
@@ -64,10 +49,11 @@ const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | und
 /** Whether a load is of this morning changes slowly. */
 const AGE_TICK_MS = 30_000;
 
-/** `runBatter_g`: what the run wants in all; null: nothing is planned. */
-export const useLine = (session: Session, askedIronId: string | null, runBatter_g: number | null) => {
+export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null) => {
   const carryOut = useDo();
   const { run, workspace, lots, everyIron, ironLoads } = session;
+  /** What the run wants in all, g; null: nothing is planned. */
+  const runBatter_g = run?.batter_g ?? planned?.plan?.batter_g ?? null;
   const { byLoad: jumps } = useNoticedJumps();
   const at = useNow(AGE_TICK_MS);
   const irons = ironsAtLine(session, askedIronId);
@@ -96,11 +82,15 @@ export const useLine = (session: Session, askedIronId: string | null, runBatter_
   // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
   const wishOf = (iron: Iron): Omit<LoadWish, 'load'> =>
     iron.id === askedIronId || run === null ? workspace : { ...dishOf(run), preheat_s: null };
+  /** What this load of the run gets, where guests want different things. */
+  const variantOf = (iron: Iron, n: number): LoadVariant | null =>
+    iron.id === askedIronId ? null : (planned?.plan?.loads.find((load) => load.ironId === iron.id && load.n === n)?.variant ?? null);
   const advices = useAdvices(
     upcoming.map(({ iron, formula, n }) => {
       if (formula === null) return null;
       const wish = wishOf(iron);
-      return adviceJob(session, formula, iron, { ...wish, load: n });
+      const variant = variantOf(iron, n);
+      return adviceJob(session, formula, iron, { ...wish, ...(variant === null ? {} : { onPlate: variant.onPlate }), load: n });
     }),
   );
   const standing = irons.flatMap((iron) => {
@@ -133,7 +123,9 @@ export const useLine = (session: Session, askedIronId: string | null, runBatter_
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
             left_g: leftFor(formula),
-            onPlate: wishOf(iron).onPlate ?? null,
+            onPlate: variantOf(iron, n)?.onPlate ?? wishOf(iron).onPlate ?? null,
+            wipeBefore: variantOf(iron, n)?.wipeBefore === true,
+            holds: toppingsOn(planned, iron, current !== undefined && current.progress.phase !== 'opened' ? n : n - 1),
             turn_s: iron.turned ? (wishOf(iron).turn_s ?? null) : null,
             isWeighing: advices[i]?.isPlaceholderData === true,
             n,

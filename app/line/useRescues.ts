@@ -8,7 +8,7 @@ import { useSettled } from '../store/index.ts';
 import { batterKey, historyQuestion } from '../../core/lot/index.ts';
 import type { RescueJob } from '../workers/index.ts';
 import { useOpenTimes } from '../workers/index.ts';
-import type { LinePlace } from './useLine.ts';
+import type { LinePlace } from './linePlace.ts';
 
 /** What was noticed of a load that cooks, by its own clock. */
 const cuesOf = ({ progress }: LinePlace): Cue[] => {

@@ -1,12 +1,12 @@
-import type { Task } from '../../core/run/index.ts';
+import type { RunPlan, Task } from '../../core/run/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import { clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { useKit } from '../store/index.ts';
-import { taskWords } from './taskWords.ts';
+import { tasksOfRun, taskWords } from './taskWords.ts';
 
 /** Only on paper: the morning minute by minute, for a hand that has no screen; the exact spoons, marks and times at each pour, and a box to tick. */
-export const HandCard = ({ planned, tasks }: { readonly planned: PlannedRun; readonly tasks: readonly Task[] }) => {
+export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; readonly plan: RunPlan }) => {
   const kit = useKit();
   /** "214 g, 2 × ladle, dial 2¾, closed 4:28". */
   const pourWords = ({ ironId, portion_g, load }: Task): string => {
@@ -35,7 +35,7 @@ export const HandCard = ({ planned, tasks }: { readonly planned: PlannedRun; rea
     <section aria-label="Minute by minute" className="hidden break-before-page print:block">
       <h2 className="text-xl">{planned.run.name}, minute by minute</h2>
       <ol className="mt-2 grid grid-cols-[auto_auto_auto_1fr] gap-x-4">
-        {tasks.map((task, i) => (
+        {tasksOfRun(planned, plan).map((task, i) => (
           <li key={i} className="col-span-4 grid grid-cols-subgrid items-baseline border-b border-line py-0.5">
             <span aria-hidden className="inline-block size-3.5 border border-ink" />
             <b>{timeOfDay(task.at, planned.run.zone)}</b>

@@ -1,5 +1,5 @@
 import type { PlannedRun } from '../session/index.ts';
-import { tawnyCss, timeOfDay } from '../look/index.ts';
+import { tawnyCss, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
 
 type Props = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
 
@@ -8,6 +8,7 @@ const TOP = 26;
 const NAMES = 108;
 const WIDTH = 1150;
 const COUNT = 34;
+const ROOM_FOR_WORDS = 80;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
 export const PlanPicture = ({ planned, plan }: Props) => {
@@ -96,6 +97,12 @@ export const PlanPicture = ({ planned, plan }: Props) => {
                     fill="#20262a"
                   >
                     {load.n}
+                    {load.variant?.onPlate != null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
+                      <tspan fontSize="13" fontWeight="400">
+                        {' '}
+                        {TOPPING_WORDS[load.variant.onPlate.toppingId]}
+                      </tspan>
+                    )}
                   </text>
                 </g>
               ))}

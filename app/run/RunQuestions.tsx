@@ -1,5 +1,6 @@
+import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
-import type { Run } from '../../core/run/index.ts';
+import type { Run, RunPlan } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { Link } from 'react-router';
@@ -7,12 +8,19 @@ import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import { dishWords } from './dishWords.ts';
 import { HOLD_WORDS } from './holdWords.ts';
 
+const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
+
 const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
 
-type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
+type Props = {
+  readonly session: Session;
+  readonly run: Run;
+  readonly plan: RunPlan | null;
+  readonly onChange: (changes: Partial<Run>) => void;
+};
 
 /** What a plan needs to know: when, for how many, on which irons, of which batter. */
-export const RunQuestions = ({ session, run, onChange }: Props) => {
+export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
   const toggle = (iron: Iron): void => {
     const has = run.ironIds.includes(iron.id);
     onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
@@ -144,6 +152,9 @@ export const RunQuestions = ({ session, run, onChange }: Props) => {
           </Link>
         </p>
       </div>
+      <Suspense fallback={<p className="min-h-11 w-full" />}>
+        <Variants run={run} plan={plan} onChange={onChange} />
+      </Suspense>
     </div>
   );
 };

@@ -4,7 +4,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { nextMorning, tasksOf } from '../../core/run/index.ts';
+import { nextMorning } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -104,8 +104,6 @@ type MorningProps = {
 
 const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => {
   const plan = planned?.plan ?? null;
-  const names = new Map((planned?.irons ?? []).map(({ id, name }) => [id, name]));
-  const tasks = planned === null || plan === null ? [] : tasksOf(plan, planned.prep, run.serveAt, (id) => names.get(id) ?? id);
   const circuits = circuitFindings(planned?.irons ?? [], session.kit.circuits);
   return (
     <div className="flex flex-col gap-4 px-5 py-3">
@@ -116,7 +114,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             <Suspense>
               <Reporting planned={planned} told={toldOfRun(run.id, planned.irons, session.ironLoads.loads)} />
               <Rehearse session={session} planned={planned} />
-              <TakeAlong session={session} planned={planned} plan={plan} tasks={tasks} />
+              <TakeAlong session={session} planned={planned} plan={plan} />
             </Suspense>
           )}
           <button type="button" className="button-plain" onClick={() => window.print()}>
@@ -127,7 +125,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
       <p className="hidden print:block">
         {session.everyFormula.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
       </p>
-      <RunQuestions session={session} run={run} onChange={onChange} />
+      <RunQuestions session={session} run={run} plan={plan} onChange={onChange} />
       {planned?.failures.map(({ ironId, failure }) => (
         <p key={ironId} role="alert" className="border-l-3 border-ink bg-sheet p-2">
           {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
@@ -156,7 +154,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           <Findings findings={[...plan.findings, ...circuits]} />
           <Suspense>
             <IronSheet planned={planned} plan={plan} />
-            <HandCard planned={planned} tasks={tasks} />
+            <HandCard planned={planned} plan={plan} />
           </Suspense>
         </>
       )}

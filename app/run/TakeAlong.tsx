@@ -1,25 +1,35 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CalendarPlus, FileDown, ShoppingBasket, Table2 } from 'lucide-react';
-import type { PlanFile, Task } from '../../core/run/index.ts';
+import type { PlanFile, RunPlan } from '../../core/run/index.ts';
 import { tasksCsv } from '../../core/run/index.ts';
+import type { ShoppingItem } from '../../core/formula/index.ts';
 import { shoppingCsv, shoppingList } from '../../core/formula/index.ts';
-import { calendarOf, dayAndTime, download, fileName } from '../look/index.ts';
+import type { ToppingId } from '../../core/plate/index.ts';
+import { calendarOf, dayAndTime, download, fileName, TOPPING_WORDS } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
-import { taskWords } from './taskWords.ts';
+import { tasksOfRun, taskWords } from './taskWords.ts';
 
 type Props = {
   readonly session: Session;
   readonly planned: PlannedRun;
   readonly plan: NonNullable<PlannedRun['plan']>;
-  readonly tasks: readonly Task[];
+};
+
+/** What is scattered in over the whole morning: bought like the rest. */
+const scattered = ({ loads }: RunPlan): ShoppingItem[] => {
+  const grams = new Map<ToppingId, number>();
+  for (const { variant } of loads)
+    if (variant?.onPlate != null) grams.set(variant.onPlate.toppingId, (grams.get(variant.onPlate.toppingId) ?? 0) + variant.onPlate.grams);
+  return [...grams].map(([id, sum]) => ({ ingredientId: id, name: TOPPING_WORDS[id], grams: sum, cost: null }));
 };
 
 /** So long before an iron goes on or a step begins the calendar calls, s. */
 const ALARM_S = 300;
 
 /** The morning as files: what is done when, for a table, for another program, for a calendar; and what has to be in the house. */
-export const TakeAlong = ({ session, planned, plan, tasks }: Props) => {
+export const TakeAlong = ({ session, planned, plan }: Props) => {
+  const tasks = tasksOfRun(planned, plan);
   const { run, batch_g } = planned;
   const { kit } = session;
   const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
@@ -72,12 +82,11 @@ export const TakeAlong = ({ session, planned, plan, tasks }: Props) => {
           {
             words: 'A shopping list (CSV)',
             icon: ShoppingBasket,
-            take: () =>
-              download(
-                fileName(`${run.name} shopping`, 'csv'),
-                'text/csv',
-                shoppingCsv(shoppingList(readingOf(session, formula), plan.batter_g / batch_g, kit.pricesPerKg), kit.currency),
-              ),
+            take: () => {
+              const list = shoppingList(readingOf(session, formula), plan.batter_g / batch_g, kit.pricesPerKg);
+              const items = [...list.items, ...scattered(plan)];
+              download(fileName(`${run.name} shopping`, 'csv'), 'text/csv', shoppingCsv({ ...list, items }, kit.currency));
+            },
           },
         ]),
   ];

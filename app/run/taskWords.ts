@@ -1,12 +1,27 @@
-import type { Task } from '../../core/run/index.ts';
+import type { RunPlan, Task } from '../../core/run/index.ts';
+import { tasksOf } from '../../core/run/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { grams, TOPPING_WORDS } from '../look/index.ts';
 import { describeStored } from '../../words/index.ts';
 
+/** What the hands do in a morning, in order. */
+export const tasksOfRun = ({ irons, prep, run }: PlannedRun, plan: RunPlan): readonly Task[] => {
+  const names = new Map(irons.map(({ id, name }) => [id, name]));
+  return tasksOf(plan, prep, run.serveAt, (id) => names.get(id) ?? id);
+};
+
 /** What a hand does, in words: "Pour Deep A, load 2". */
-export const taskWords = ({ act, iron, load, code }: Task): string => {
+export const taskWords = ({ act, iron, load, code, scatter, wipe }: Task): string => {
   if (act === 'prepare') {
     const words = describeStored(code ?? '');
     return words.charAt(0).toUpperCase() + words.slice(1);
   }
   const at = `${iron ?? ''}${load === null ? '' : `, load ${load}`}`;
-  return { 'switch-on': `Switch on ${at}`, pour: `Pour ${at}`, 'take-out': `Open ${at}, onto the rack`, serve: 'Serve' }[act];
+  const with_ = scatter == null ? '' : `, scatter ${grams(scatter.grams)} g of ${TOPPING_WORDS[scatter.toppingId]}`;
+  return {
+    'switch-on': `Switch on ${at}`,
+    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}`,
+    'take-out': `Open ${at}, onto the rack`,
+    serve: 'Serve',
+  }[act];
 };

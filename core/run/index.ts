@@ -19,5 +19,7 @@ export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
 export type { PlanFile, Task } from './planFile.ts';
 export { tasksCsv, tasksOf } from './tasks.ts';
+export type { LoadVariant, Variant } from './variants.ts';
+export { MOST_VARIANTS } from './variants.ts';
 export type { MorningReport, ReportedLoad } from './report.ts';
 export { reportOf } from './report.ts';

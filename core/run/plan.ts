@@ -3,6 +3,8 @@ import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import type { PlannedIron, Slot } from './schedule.ts';
 import { scheduled } from './schedule.ts';
+import type { LoadVariant, Variant } from './variants.ts';
+import { variantsOfLoads } from './variants.ts';
 import { arrivalOf_s, doorOf_s, piecesWanted, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
@@ -19,6 +21,8 @@ export type RunRequest = {
   readonly batter_g: number | null;
   /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
   readonly lostPieces?: number | undefined;
+  /** Guests who have something scattered into theirs; left out: nobody. */
+  readonly variants?: readonly Variant[] | undefined;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
   /** As they come: how long the door is open, s; left out: all who come are there at once. */
@@ -34,6 +38,8 @@ export type PlannedLoad = {
   readonly openAt: number;
   readonly pieces: number;
   readonly portion_g: number;
+  /** What is scattered in where guests want different things; left out: as the dish has it. */
+  readonly variant?: LoadVariant;
 };
 
 export type RunPlan = {
@@ -61,7 +67,7 @@ const LONG_HOLD_S = 30 * 60;
  */
 export const planRun = (request: RunRequest): RunPlan => {
   const wanted = piecesWanted(request) + (request.lostPieces ?? 0);
-  const { slots, findings, pieces } = allot(wanted, request);
+  const { slots, findings, variants } = withVariants(wanted, request);
   const share = batterShare(slots, request.batter_g, findings);
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
@@ -69,14 +75,16 @@ export const planRun = (request: RunRequest): RunPlan => {
   const anchor_s = request.mode === 'together' ? end_s + PLATING_S : firstOut_s + PLATING_S;
   const zero = request.serveAt - (anchor_s + (request.slack_s ?? 0)) * 1000;
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
-  const loads = slots.map(({ iron, n, pour_s, open_s }) => ({
+  const loads = slots.map(({ iron, n, pour_s, open_s }, i) => ({
     ironId: iron.ironId,
     n,
     pourAt: at(pour_s),
     openAt: at(open_s),
     pieces: iron.piecesPerLoad,
     portion_g: iron.portion_g * share,
+    ...(variants === null ? {} : { variant: variants[i]! }),
   }));
+  const pieces = sum(loads.map((load) => load.pieces));
   const used = request.irons.filter((iron) => slots.some((slot) => slot.iron === iron));
   const preheats = used.map((iron) => {
     const pour_s = Math.min(...slots.filter((slot) => slot.iron === iron).map((slot) => slot.pour_s));
@@ -105,7 +113,31 @@ const wantedFrom =
   (pieces: number): number =>
     mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor(pieces / piecesPerPerson)), people, door_s);
 
-const allot = (wanted: number, request: RunRequest): { slots: readonly Slot[]; findings: Finding[]; pieces: number } => {
+/** Loads give whole numbers of one kind: with variants a few more may be needed, so many times it is tried. */
+const MORE_TIMES = 6;
+
+type Allotted = { slots: readonly Slot[]; findings: Finding[]; pieces: number };
+
+const withVariants = (wanted: number, request: RunRequest): Allotted & { readonly variants: readonly LoadVariant[] | null } => {
+  const variants = (request.variants ?? []).map((variant) => ({ ...variant, pieces: Math.ceil(variant.people * request.piecesPerPerson) }));
+  // More than come can't be served: then there are so many fewer plain ones.
+  const pieces = Math.max(wanted, sum(variants.map((variant) => variant.pieces)));
+  let allotted = allot(variants.length === 0 ? wanted : pieces, request);
+  if (variants.length === 0) return { ...allotted, variants: null };
+  for (let more = 0, times = 0; ; times++) {
+    const given = variantsOfLoads(
+      allotted.slots.map(({ iron: { ironId, piecesPerLoad } }) => ({ ironId, pieces: piecesPerLoad })),
+      pieces,
+      variants,
+    );
+    if (given.missing === 0 || times === MORE_TIMES) return { ...allotted, variants: given.loads };
+    more += given.missing;
+    allotted = allot(pieces + more, request, pieces);
+  }
+};
+
+/** `eaten`: of them, where a few more are cooked so that each has of its own kind. */
+const allot = (wanted: number, request: RunRequest, eaten = wanted): Allotted => {
   const { irons } = request;
   const findings: Finding[] = [];
   if (!(wanted > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
@@ -113,7 +145,7 @@ const allot = (wanted: number, request: RunRequest): { slots: readonly Slot[]; f
   const longest_s = LONGEST_RUN_S + doorOf_s(request);
   const { slots, pieces, isCut } = scheduled(wanted, irons, Math.max(1, request.hands ?? 1), longest_s, wantedFrom(request));
   if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted } });
-  if (pieces > wanted && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - wanted } });
+  if (pieces > eaten && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - eaten } });
   return { slots, findings, pieces };
 };
 

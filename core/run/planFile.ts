@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { TOPPING_IDS } from '../plate/index.ts';
 
 /** What a hand does, in the order of the morning: the same list on paper, in a table, in a file and in the calendar. */
 export const Task = z.object({
@@ -12,6 +13,12 @@ export const Task = z.object({
   /** Of a pour: the whole load, g. */
   portion_g: z.number().nullable(),
   pieces: z.number().nullable(),
+  /** Of a pour: what is scattered in, g over the whole load, and whether the plates are wiped before. Left out: as every other. */
+  scatter: z
+    .object({ toppingId: z.enum(TOPPING_IDS), grams: z.number() })
+    .nullable()
+    .optional(),
+  wipe: z.boolean().optional(),
   /** Of what is prepared: its code, and for how long. */
   code: z.string().nullable(),
   duration_s: z.number().nullable(),

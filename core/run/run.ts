@@ -5,8 +5,16 @@ import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
 import { MOST_HANDS } from './hands.ts';
 import { HOLDS } from './service.ts';
+import type { Variant } from './variants.ts';
+import { MOST_VARIANTS } from './variants.ts';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
+
+const VariantShape = z.object({
+  toppingId: z.enum(TOPPING_IDS),
+  perPiece_g: z.number().min(0.5).max(200),
+  people: z.int().min(1).max(2000),
+}) satisfies z.ZodType<Variant>;
 
 /** One cooking session as it was asked for; its plan is computed, never stored. */
 export const Run = z.object({
@@ -27,6 +35,8 @@ export const Run = z.object({
     .object({ toppingId: z.enum(TOPPING_IDS), grams: within(LIMITS.onPlate_g) })
     .nullable()
     .optional(),
+  /** Some have something scattered into theirs. */
+  variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** From the pour to the closed lid, s. */
   delay_s: within(LIMITS.delay_s).optional(),
   /** When a pan is turned over, s; null or left out: at once. */

@@ -17,10 +17,16 @@ export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: numbe
       ironId,
       iron: ironName(ironId),
     })),
-    ...plan.loads.flatMap(({ ironId, n, pourAt, openAt, portion_g, pieces }): Task[] => {
+    ...plan.loads.flatMap(({ ironId, n, pourAt, openAt, portion_g, pieces, variant }): Task[] => {
       const mine = { ...nothing, ironId, iron: ironName(ironId), load: n };
       return [
-        { ...mine, at: Math.round(pourAt), act: 'pour', portion_g },
+        {
+          ...mine,
+          at: Math.round(pourAt),
+          act: 'pour',
+          portion_g,
+          ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore }),
+        },
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
       ];
     }),
@@ -31,7 +37,7 @@ export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: numbe
 /** The tasks as a table, times in the kitchen's own clock. `clockTime`: how an instant is written; `words`: what a code says. */
 export const tasksCsv = (tasks: readonly Task[], clockTime: (at: number) => string, words: (task: Task) => string): string =>
   csvText(
-    ['time', 'what', 'iron', 'load', 'grams', 'pieces', 'minutes'],
+    ['time', 'what', 'iron', 'load', 'grams', 'pieces', 'minutes', 'scatter', 'scatter_g'],
     tasks.map((task) => [
       clockTime(task.at),
       words(task),
@@ -40,5 +46,7 @@ export const tasksCsv = (tasks: readonly Task[], clockTime: (at: number) => stri
       task.portion_g === null ? '' : Math.round(task.portion_g),
       task.pieces ?? '',
       task.duration_s === null ? '' : Math.round(task.duration_s / 60),
+      task.scatter?.toppingId ?? '',
+      task.scatter == null ? '' : Math.round(task.scatter.grams),
     ]),
   );

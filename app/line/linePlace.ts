@@ -1,0 +1,33 @@
+import type { Formula } from '../../core/formula/index.ts';
+import type { RevisedOpenTime } from '../../core/line/index.ts';
+import type { Load, LoadEvent, LoadProgress, Prediction } from '../../core/log/index.ts';
+import type { Iron, OnPlate, ToppingId } from '../../core/plate/index.ts';
+import type { AdviceReply } from '../workers/index.ts';
+
+/** One iron at the line: the load in it, or the one to come. */
+export type LinePlace = {
+  readonly iron: Iron;
+  readonly formula: Formula;
+  readonly load: Load | null;
+  readonly log: readonly LoadEvent[];
+  readonly progress: LoadProgress | null;
+  readonly prediction: Prediction | null;
+  /** Its time set anew by what was noticed, and what it was before. */
+  readonly rescue: RevisedOpenTime | null;
+  readonly promised_s: number | null;
+  /** For the next load; null while it is reckoned, or when there is none. */
+  readonly advice: AdviceReply | null;
+  /** Batter in the bowl that it is poured from, g; null: a new one is begun. */
+  readonly left_g: number | null;
+  /** What is scattered in after the pour; null: nothing. */
+  readonly onPlate: OnPlate | null;
+  /** The plates are wiped before this load: what was on them mustn't be found in it. */
+  readonly wipeBefore: boolean;
+  /** What its plates hold or have seen this morning. */
+  readonly holds: readonly ToppingId[];
+  /** When it is turned over, s; null: at once, or never where nothing is turned. */
+  readonly turn_s: number | null;
+  /** What its loads say is on its way: until then the advice is the model's. */
+  readonly isWeighing: boolean;
+  readonly n: number;
+};

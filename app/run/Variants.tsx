@@ -1,0 +1,87 @@
+import { Plus, X } from 'lucide-react';
+import type { ToppingId } from '../../core/plate/index.ts';
+import { TOPPING_IDS } from '../../core/plate/index.ts';
+import type { Run, RunPlan } from '../../core/run/index.ts';
+import { MOST_VARIANTS } from '../../core/run/index.ts';
+import { InlineSelect, NumberEntry, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
+
+/** Pieces scattered with nuts and such weigh so much more, usually, g (*common practice*: a small spoonful). */
+const USUAL_G = 10;
+
+type Props = { readonly run: Run; readonly plan: RunPlan | null; readonly onChange: (changes: Partial<Run>) => void };
+
+/** Some of the guests have something in theirs: what, how many, how much; and from when on which irons hold it. */
+export const Variants = ({ run, plan, onChange }: Props) => {
+  const variants = run.variants ?? [];
+  const free = TOPPING_IDS.filter((id) => !variants.some(({ toppingId }) => toppingId === id));
+  const change = (at: number, changes: Partial<(typeof variants)[number]>): void =>
+    onChange({ variants: variants.map((variant, i) => (i === at ? { ...variant, ...changes } : variant)) });
+  const first = free[0];
+  return (
+    <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-2">
+      {variants.map(({ toppingId, people, perPiece_g }, at) => (
+        <fieldset key={toppingId} className="flex flex-wrap items-center gap-x-2" aria-label={`With ${TOPPING_WORDS[toppingId]}`}>
+          <NumberEntry
+            narrow
+            label="for"
+            value={people}
+            min={1}
+            max={2000}
+            whole
+            onChange={(value) => value !== null && change(at, { people: value })}
+          />
+          <span className="text-lg">
+            with{' '}
+            <InlineSelect
+              label="With"
+              value={toppingId}
+              choices={[toppingId, ...free].map((id): { value: ToppingId; label: string } => ({ value: id, label: TOPPING_WORDS[id] }))}
+              onChange={(value) => change(at, { toppingId: value })}
+            />
+          </span>
+          <NumberEntry
+            narrow
+            label="g a piece"
+            value={perPiece_g}
+            min={0.5}
+            max={200}
+            onChange={(value) => value !== null && change(at, { perPiece_g: value })}
+          />
+          <button
+            type="button"
+            aria-label={`Nobody with ${TOPPING_WORDS[toppingId]}`}
+            className="inline-flex size-11 items-center justify-center"
+            onClick={() => onChange({ variants: variants.filter((_, i) => i !== at) })}
+          >
+            <X aria-hidden className="size-5" />
+          </button>
+        </fieldset>
+      ))}
+      {first !== undefined && variants.length < MOST_VARIANTS && (
+        <button
+          type="button"
+          className="inline-flex min-h-11 items-center gap-1.5 font-semibold text-act underline underline-offset-2"
+          onClick={() => onChange({ variants: [...variants, { toppingId: first, people: 1, perPiece_g: USUAL_G }] })}
+        >
+          <Plus aria-hidden className="size-5" /> Some with something in it
+        </button>
+      )}
+      {plan !== null && variants.length > 0 && (
+        <p className="w-full text-[15px]" data-figure="variants">
+          Poured plain first, then {orderWords(plan, run.zone)}. What is poured before is free of it; wipe the plates before anything else
+          is poured after it.
+        </p>
+      )}
+    </div>
+  );
+};
+
+/** "chocolate chips from 07:02, nuts from 07:10". */
+const orderWords = (plan: RunPlan, zone: string): string => {
+  const seen = new Map<ToppingId, number>();
+  for (const { variant, pourAt } of plan.loads) {
+    const id = variant?.onPlate?.toppingId;
+    if (id !== undefined && !seen.has(id)) seen.set(id, pourAt);
+  }
+  return [...seen].map(([id, at]) => `${TOPPING_WORDS[id]} from ${timeOfDay(at, zone)}`).join(', ');
+};

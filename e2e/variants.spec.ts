@@ -1,0 +1,41 @@
+import { expect, test } from '@playwright/test';
+import { button, column, open, startLoad } from './kitchen.ts';
+
+test('some with nuts: plain comes first, the line says what to scatter, and which plates have seen nuts', async ({ page }) => {
+  await open(page, 'run');
+  for (const name of ['Deep A', 'Deep B']) {
+    const iron = page.getByRole('checkbox', { name, exact: true });
+    await iron.click();
+    await expect(iron).not.toBeChecked();
+  }
+  await page.getByLabel('People').fill('8');
+  await page.getByLabel('People').press('Enter');
+  await page.getByRole('button', { name: 'Some with something in it' }).click();
+  const nuts = page.getByRole('group', { name: 'With nuts' });
+  await nuts.getByLabel('for', { exact: true }).fill('4');
+  await nuts.getByLabel('for', { exact: true }).press('Enter');
+  await nuts.getByLabel('g a piece').fill('12');
+  await nuts.getByLabel('g a piece').press('Enter');
+  await expect(page.locator('[data-figure="variants"]')).toContainText(/Poured plain first, then nuts from \d\d:\d\d/);
+  await page.reload();
+  await expect(nuts.getByLabel('for', { exact: true })).toHaveValue('4');
+  // On paper, too.
+  const card = page.getByRole('region', { name: 'Minute by minute', includeHidden: true });
+  await expect(card).toContainText('Pour Thin four, load 2, scatter 48 g of nuts');
+
+  await open(page, 'line');
+  const iron = column(page, 'thin-four');
+  await expect(iron.getByText(/scatter .* of nuts/)).toHaveCount(0);
+  await startLoad(page, 'thin-four');
+  await page.waitForTimeout(700);
+  await button(page, 'thin-four', 'Opened').click();
+  await expect(iron).toHaveAttribute('data-phase', 'opened');
+  await expect(iron.locator('[data-figure="holds"]')).toHaveCount(0);
+  await page.waitForTimeout(700);
+  await button(page, 'thin-four', 'Next load').click();
+  await expect(iron).toContainText('then scatter 48 g of nuts');
+  await page.waitForTimeout(700);
+  await button(page, 'thin-four', 'Poured').click();
+  await expect(iron).toContainText('Scatter 48 g of nuts, then close');
+  await expect(iron.locator('[data-figure="holds"]')).toHaveText('on its plates: nuts');
+});
