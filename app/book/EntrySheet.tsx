@@ -129,6 +129,7 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
               <li key={event.seq} className="flex gap-3 border-b border-line py-0.5">
                 <span className="text-quiet">{timeWithSeconds(event.at, kit.zone)}</span>
                 {eventWords(event, moulds)}
+                {event.by !== undefined && <span className="text-quiet"> by {event.by}</span>}
               </li>
             ))}
           </ol>

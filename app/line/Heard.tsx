@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { STATIONS } from '../shell/stations.ts';
 import { commands, useDo } from '../store/index.ts';
+import { PARTS, PART_WORDS, setHand, useHand } from './hand.ts';
 import { canSpeak, silencedBy } from './sound.ts';
 
 /** How often it is looked whether the browser lets anything be heard. */
@@ -43,6 +44,37 @@ const Keys = ({ kit }: { readonly kit: Kit }) => {
   );
 };
 
+/** Whose hands this screen is, where several are at the line: each tab or device has its own. */
+const Hands = () => {
+  const { part, name } = useHand();
+  return (
+    <fieldset className="flex flex-wrap items-end gap-2">
+      <legend>this screen’s hands</legend>
+      {PARTS.map((one) => (
+        <button
+          key={one}
+          type="button"
+          aria-pressed={part === one}
+          className="min-h-16 rounded-lg border-2 border-white/60 px-3 text-base font-semibold aria-pressed:bg-white aria-pressed:text-ink"
+          onClick={() => setHand({ part: one })}
+        >
+          {PART_WORDS[one]}
+        </button>
+      ))}
+      <label className="flex flex-col">
+        name
+        <input
+          aria-label="Name for the log"
+          className="h-12 w-28 rounded-md border-2 border-white/60 bg-transparent px-2 text-lg text-white"
+          maxLength={40}
+          defaultValue={name}
+          onBlur={({ target }) => setHand({ name: target.value })}
+        />
+      </label>
+    </fieldset>
+  );
+};
+
 /** Whether cues can be heard, and whether they are said aloud. */
 export const Heard = ({ kit }: { readonly kit: Kit }) => {
   const carryOut = useDo();
@@ -72,10 +104,11 @@ export const Heard = ({ kit }: { readonly kit: Kit }) => {
         <PopoverPanel
           anchor={{ to: 'top end', gap: 6, padding: 8 }}
           className={clsx(
-            'z-30 flex items-center gap-3 rounded-lg border-2 border-white/60 bg-bench p-3 text-white',
+            'z-30 flex max-w-[95vw] flex-wrap items-center gap-3 rounded-lg border-2 border-white/60 bg-bench p-3 text-white',
             isLight ? 'bench-light' : 'on-dark',
           )}
         >
+          <Hands />
           <Keys key={kit.lineKeys ?? USUAL_KEYS} kit={kit} />
           <button
             type="button"

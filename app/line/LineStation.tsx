@@ -22,7 +22,9 @@ import { AnswerPanel } from './AnswerPanel.tsx';
 import { Column } from './Column.tsx';
 import { missingPieces } from './conducted.ts';
 import { Counts } from './Counts.tsx';
+import { ACTS_OF, useHand } from './hand.ts';
 import { Heard, USUAL_KEYS } from './Heard.tsx';
+import { Missed } from './Missed.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { SimulatedKitchen } from './SimulatedKitchen.tsx';
@@ -60,9 +62,10 @@ const Line = ({ session }: { readonly session: Session }) => {
   const kitchen = useKitchen();
   const [search] = useSearchParams();
   const planned = useRunPlan(session);
-  const line = useLine(session, search.get('iron'), planned);
+  const hand = useHand();
+  const line = useLine(session, search.get('iron'), planned, hand.name);
   const places = useRescues(session, line.places);
-  const { held, takeOver } = useHeldLine(kitchen.name);
+  const { held, takeOver } = useHeldLine(hand.part === 'all' ? kitchen.name : `${kitchen.name}:${hand.part}`);
   useCues(places, kit.cueBefore_s, kit.isSpoken === true, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));
   const { pour, append, log } = line;
@@ -78,9 +81,9 @@ const Line = ({ session }: { readonly session: Session }) => {
     [pour, saidBy, onSaid],
   );
   const onTouch = useCallback(
-    ({ load }: LinePlace, event: NewLoadEvent): void => {
+    ({ load }: LinePlace, event: NewLoadEvent, at?: number): void => {
       wakeSound();
-      if (load !== null) void append(load, event);
+      if (load !== null) void append(load, event, at);
     },
     [append],
   );
@@ -125,6 +128,7 @@ const Line = ({ session }: { readonly session: Session }) => {
           </button>
         </div>
       )}
+      <Missed places={places} zone={run?.zone ?? kit.zone} disabled={!held} onTouch={onTouch} />
       <div className="flex min-h-0 flex-1 flex-col stacked:overflow-y-auto">
         <div className="flex min-h-0 flex-1 stacked:flex-none stacked:flex-col">
           {places.length === 0 && (
@@ -135,6 +139,7 @@ const Line = ({ session }: { readonly session: Session }) => {
               places={places}
               planned={planned}
               missing={missing}
+              does={ACTS_OF[hand.part]}
               kit={kit}
               towards={towards}
               disabled={!held}

@@ -16,6 +16,8 @@ type Props = {
   readonly planned: PlannedRun | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
   readonly missing: number | null;
+  /** The acts of whoever stands before this screen. */
+  readonly does: ReadonlySet<Act>;
   readonly kit: Kit;
   readonly disabled: boolean;
   /** Where its loads say to pour, off the middle. */
@@ -35,15 +37,19 @@ const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', tur
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, missing, kit, towards, disabled, onPour, onTouch }: Props) => {
+export const NowPanel = ({ places, planned, missing, does, kit, towards, disabled, onPour, onTouch }: Props) => {
   const now = useNow(TICK_MS);
-  const { next, then } = conduct(conductedIrons(places, planned, missing, now), now);
+  const { next, then } = conduct(conductedIrons(places, planned, missing, now), now, does);
   const place = places.find(({ iron }) => iron.id === next?.ironId);
   if (next === null || place === undefined)
     return (
       <section aria-label="Do next" className={FRAME}>
         <p className="font-display text-4xl font-bold">Nothing to do</p>
-        <p className="text-xl">All that was planned is out. Another load can be poured at its iron.</p>
+        <p className="text-xl">
+          {missing !== null && missing > 0
+            ? 'Nothing for this screen’s hands. What the others do is at its iron.'
+            : 'All that was planned is out. Another load can be poured at its iron.'}
+        </p>
       </section>
     );
   const left_s = (next.at - now) / 1000;

@@ -49,7 +49,8 @@ const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | und
 /** Whether a load is of this morning changes slowly. */
 const AGE_TICK_MS = 30_000;
 
-export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null) => {
+/** `hand`: whose hands this screen is, for the log; empty: nobody said. */
+export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null, hand: string) => {
   const carryOut = useDo();
   const { run, workspace, lots, everyIron, ironLoads } = session;
   /** What the run wants in all, g; null: nothing is planned. */
@@ -136,6 +137,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
   const places = useSettled(found);
 
   return useMemo(() => {
+    const by = hand === '' ? {} : { by: hand };
     /** A bowl nobody has said anything of is what was planned and hasn't been poured yet, or one as the formula has it. */
     const bowl_g = ({ iron, advice }: LinePlace): number => {
       const batch_g = advice?.answer.totalMass_g ?? 0;
@@ -145,11 +147,17 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       return missing_g > (advice?.answer.portion_g ?? 0) ? missing_g : batch_g;
     };
     /** A touch. Its echo never comes here: the buttons and keys hold it back. The same word said again is said twice, however slow the store is. */
-    const append = (load: Load, event: NewLoadEvent): Promise<LoadEvent | undefined> =>
-      carryOut(commands.noteLoad(load.id, event, wallNow()));
+    const append = (load: Load, event: NewLoadEvent, at: number = wallNow()): Promise<LoadEvent | undefined> =>
+      carryOut(commands.noteLoad(load.id, { ...event, ...by }, at));
     /** Several words about one load: all or none. */
     const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>
-      carryOut(commands.noteLoadAll(load.id, events, wallNow()));
+      carryOut(
+        commands.noteLoadAll(
+          load.id,
+          events.map((event) => ({ ...event, ...by })),
+          wallNow(),
+        ),
+      );
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace, did: Did): Promise<void> => {
       const { iron, formula, advice, n, load: before } = place;
@@ -176,9 +184,9 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       };
       // The same touch of the same iron is the same pour.
       await carryOut(
-        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
+        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did, ...by } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
       );
     };
     return { places, ready: newest !== undefined, append, log, pour };
-  }, [carryOut, lots, workspace.batter_C, run, runBatter_g, askedIronId, everyIron, ironLoads, places, newest]);
+  }, [hand, carryOut, lots, workspace.batter_C, run, runBatter_g, askedIronId, everyIron, ironLoads, places, newest]);
 };

@@ -23,6 +23,8 @@ export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: 
 /** What to do next over all irons, and what comes after it; null: nothing. */
 export type Conducted = { readonly next: DueAct | null; readonly then: DueAct | null };
 
+const ALL_ACTS: ReadonlySet<Act> = new Set(['switch-on', 'pour', 'close', 'turn', 'open']);
+
 /** Turning, or switching on. */
 const SHORT_MS = 5000;
 /** What waits for a hand comes in this order; an open lid loses heat, a due one gets darker. */
@@ -49,15 +51,15 @@ const fixedActs = (irons: readonly LineIron[], now: number): (DueAct & Busy)[] =
 const MOST_WAIT_MS = 90_000;
 
 /** The first moment at which this iron can be poured so that a hand is there now, and again when its lid is due. */
-const pourAt = (iron: LineIron, from: number, fixed: readonly Busy[]): number => {
+const pourAt = (iron: LineIron, from: number, fixed: readonly Busy[], lids: readonly Busy[]): number => {
   let at = from;
-  for (let i = 0; i < 2 * fixed.length + 2; i++) {
+  for (let i = 0; i < 2 * (fixed.length + lids.length) + 2; i++) {
     const closedAt = at + lengthOf('pour', iron);
     const opensAt = closedAt + 1000 * iron.cook_s;
     const pour = { from: at, to: closedAt };
     const lid = { from: opensAt, to: opensAt + lengthOf('open', iron) };
     const inTheWay = fixed.filter((other) => overlaps(pour, other));
-    const later = fixed.filter((other) => overlaps(lid, other));
+    const later = lids.filter((other) => overlaps(lid, other));
     if (inTheWay.length === 0 && later.length === 0) break;
     const next = Math.max(...inTheWay.map(({ to }) => to), ...later.map(({ to }) => to - lid.from + at));
     if (next - from > MOST_WAIT_MS) return inTheWay.length === 0 ? at : Math.max(...inTheWay.map(({ to }) => to));
@@ -68,17 +70,20 @@ const pourAt = (iron: LineIron, from: number, fixed: readonly Busy[]): number =>
 
 /**
  * One thing to do next over all irons for one pair of hands, with look-ahead: a pour waits where it would keep a hand from a lid that is due meanwhile, or
- * would have its own lid due when another is. What is `at` or before `now` is to be done at once.
+ * would have its own lid due when another is. What is `at` or before `now` is to be done at once. `does`: where several hands share the acts, those of
+ * this one; it waits for its own alone, and still spaces the lids, whoever opens them.
  */
-export const conduct = (irons: readonly LineIron[], now: number): Conducted => {
-  const fixed = fixedActs(irons, now);
+export const conduct = (irons: readonly LineIron[], now: number, does: ReadonlySet<Act> = ALL_ACTS): Conducted => {
+  const every = fixedActs(irons, now);
+  const fixed = every.filter(({ act }) => does.has(act));
   const acts: DueAct[] = [...fixed];
   for (const iron of irons) {
     if (iron.state === 'cold') acts.push({ act: 'switch-on', ironId: iron.ironId, at: Math.max(now, iron.at) });
-    if (iron.state === 'hot') acts.push({ act: 'pour', ironId: iron.ironId, at: pourAt(iron, Math.max(now, iron.at), fixed) });
+    if (iron.state === 'hot') acts.push({ act: 'pour', ironId: iron.ironId, at: pourAt(iron, Math.max(now, iron.at), fixed, every) });
   }
-  acts.sort((a, b) => a.at - b.at || ORDER[a.act] - ORDER[b.act]);
-  const [next, then] = acts;
+  const mine = acts.filter(({ act }) => does.has(act));
+  mine.sort((a, b) => a.at - b.at || ORDER[a.act] - ORDER[b.act]);
+  const [next, then] = mine;
   const plain = ({ act, ironId, at }: DueAct): DueAct => ({ act, ironId, at });
   return { next: next === undefined ? null : plain(next), then: then === undefined ? null : plain(then) };
 };

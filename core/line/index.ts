@@ -3,5 +3,7 @@ export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
 export type { IronAtLine, LinePlan } from './lineIron.ts';
 export { lineIrons } from './lineIron.ts';
+export type { MissedTouch } from './missed.ts';
+export { missedTouch } from './missed.ts';
 export type { Cue, LoadInIron, PastCue, RevisedOpenTime, Signal } from './revisedOpenTime.ts';
 export { cueTiming, revisedOpenTime, revisedOpenTimeNow } from './revisedOpenTime.ts';

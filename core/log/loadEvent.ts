@@ -63,7 +63,8 @@ export const Did = z.object({
 });
 export type Did = z.infer<typeof Did>;
 
-const base = { seq: z.int().min(0), at: Instant };
+/** `by`: whose hand it was, where several are at the line. */
+const base = { seq: z.int().min(0), at: Instant, by: z.string().min(1).max(40).optional() };
 const touch = <K extends string>(kind: K) => z.object({ ...base, kind: z.literal(kind), data: z.object({}) });
 
 /** One touch at the line, with its instant. Loads are append-only logs of these. */
