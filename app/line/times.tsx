@@ -44,7 +44,12 @@ export const Elapsed = ({ times }: { readonly times: CookTimes }) => <>{clock(se
 /** Until the best moment; past it the minutes count on, negative. */
 export const Countdown = ({ times }: { readonly times: CookTimes }) => {
   const figure = clock(times.cookTime_s.best - secondsIn(times, useNow(TICK_MS)));
-  return <span data-countdown={figure}>{figure}</span>;
+  return (
+    // Long overdue it has more signs than room.
+    <span data-countdown={figure} className={figure.length > 7 ? 'text-[0.5em]' : figure.length > 5 ? 'text-[0.68em]' : undefined}>
+      {figure}
+    </span>
+  );
 };
 
 /** The step that the model has for a load at this second; a load of an earlier version by a straight line. */
