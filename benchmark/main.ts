@@ -17,6 +17,8 @@ import { corrected, ferment, yeastForClock } from '../core/lift/index.ts';
 import type { FaceRequest } from '../core/photo/index.ts';
 import { readFace } from '../core/photo/index.ts';
 import { patternCurve, patternMap, plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
+import type { LineIron } from '../core/line/index.ts';
+import { conduct } from '../core/line/index.ts';
 import { planRun } from '../core/run/index.ts';
 import { DEFAULT_KIT } from '../core/kit/index.ts';
 import { weighPlan } from '../core/weigh/index.ts';
@@ -107,6 +109,16 @@ const forty = {
   lift: null,
 };
 const tenThousand = Array.from({ length: 10_000 }, (_, i) => BATTERS.quick.split('\n')[i % 8] ?? '');
+
+/** Half of them cooking, half of them hot: every pour looks for a moment between the lids. */
+const TWELVE: readonly LineIron[] = Array.from({ length: 12 }, (_, i) => ({
+  ironId: String(i),
+  state: i % 2 === 0 ? 'cooking' : 'hot',
+  at: 17_000 * i,
+  turnAt: null,
+  cook_s: 180 + 11 * i,
+  open_s: 25,
+}));
 
 const LEANING = Array.from({ length: 64 }, (_, i) => (i % 8) * 2 - 7 + Math.floor(i / 8) * 0.5);
 
@@ -225,6 +237,7 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
     2,
     1,
   ],
+  ['the next thing to do, over twelve irons', () => conduct(TWELVE, 0), 10, 0.1],
 ];
 
 /** Heap growth over 1,000 loads, kB; must not depend on how long they are. Needs --expose-gc. */

@@ -7,10 +7,10 @@ import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
-import type { Did, NewLoadEvent } from '../../core/log/index.ts';
-import { leftIn } from '../../core/lot/index.ts';
+import type { Did, Lot, NewLoadEvent } from '../../core/log/index.ts';
+import { airIn, leftIn } from '../../core/lot/index.ts';
 import { clock, useNow } from '../clock/index.ts';
-import { Findings, grams, temperature, useGuard } from '../look/index.ts';
+import { Findings, grams, percent, temperature, useGuard } from '../look/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { stillToPour_g } from '../../core/run/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
@@ -280,7 +280,7 @@ const useBowls = (places: readonly LinePlace[]) => {
     async (queries) => {
       const lots = await queries.lots(ids);
       const loads = await queries.withPromises(await queries.loadsOfLots(ids));
-      return lots.map((lot) => ({ id: lot.id, name: lot.name, ...leftIn(lot, loads) }));
+      return lots.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, loads) }));
     },
     `bowls ${ids.join(' ')}`,
   );
@@ -307,7 +307,7 @@ const Side = ({ session, planned, places, children }: SideProps) => {
       <div className="flex min-w-0 flex-1 flex-col gap-1 max-md:min-w-full">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
           <Counts session={session} planned={planned} places={places} />
-          {bowls.map(({ id, name, left_g, loads }) => (
+          {bowls.map(({ lot, id, name, left_g, loads }) => (
             <p key={id} className="shrink-0">
               <span className="block text-[13px] text-white/80">
                 {name}, {loads} {loads === 1 ? 'load' : 'loads'} poured
@@ -316,6 +316,7 @@ const Side = ({ session, planned, places, children }: SideProps) => {
                 {grams(left_g)}
               </b>{' '}
               g left
+              <AirLeft lot={lot} />
             </p>
           ))}
           <StillToPour
@@ -338,6 +339,21 @@ const Side = ({ session, planned, places, children }: SideProps) => {
       {children}
       <Heard kit={session.kit} />
     </aside>
+  );
+};
+
+const AIR_TICK_MS = 60_000;
+
+/** Of a bowl of which a cup was weighed: how much of its foam or gas is left. */
+const AirLeft = ({ lot }: { readonly lot: Lot }) => {
+  const now = useNow(AIR_TICK_MS);
+  const air = airIn(lot, now);
+  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed');
+  if (air === null || cup === undefined) return null;
+  return (
+    <span className="block" data-figure="air_left" data-exact={air}>
+      air {percent(air)}, was {percent(cup.data.airFraction)}
+    </span>
   );
 };
 
