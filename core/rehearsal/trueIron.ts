@@ -1,5 +1,5 @@
 import type { Random } from '../basis/index.ts';
-import { clamp, seededRandom } from '../basis/index.ts';
+import { clamp, inputsHash, seededRandom } from '../basis/index.ts';
 
 /**
  * What a simulated iron really is, over what is believed of it. Its rules are its own and none of the plate model's, so that a rehearsal can't agree
@@ -41,11 +41,7 @@ export const drawTrueIron = (random: Random): TrueIron => ({
 export const trueIronOf = (seed: number, ironId: string): TrueIron => drawTrueIron(seededRandom(seed + 7919 * textSeed(ironId)));
 
 /** A number of a text that isn't the same for the next one. */
-export const textSeed = (text: string): number => {
-  let hash = 2166136261;
-  for (const letter of text) hash = Math.imul(hash ^ letter.codePointAt(0)!, 16777619) >>> 0;
-  return hash % 1_000_003;
-};
+const textSeed = (text: string): number => Number.parseInt(inputsHash(text).slice(-7), 16);
 
 /** One load is quicker or slower than the next by so much, in its logarithm. */
 const LOAD_SD = 0.03;
