@@ -56,10 +56,10 @@ for (const [width, height, pace] of [
     // Whoever comes in unannounced is planned for; everybody gets theirs.
     const over = page.getByText('All out.');
     const more = page.getByRole('button', { name: 'Plan for them' });
-    for (let parties = 0; parties < 2; parties++) {
+    // On a slow machine both may stand there by then, one after the other at the same place.
+    for (let planned = 0; planned < 2; planned++) {
       await expect(more).toBeVisible({ timeout: 240_000 });
       await more.click();
-      await expect(more).toHaveCount(0);
     }
     await expect(over).toBeVisible({ timeout: 240_000 });
     expect(await wanted(page)).toBeGreaterThan(36);
@@ -87,6 +87,13 @@ test('a rehearsal goes on after a reload, stops when it is told to, and is one�
   const next = page.getByRole('region', { name: 'Do next' });
   await expect(page.getByLabel('What you see, hear and smell')).toContainText('its light is off');
   await expect(next).toHaveAttribute('data-act', 'pour');
+  // Whoever stands there says that it isn’t hot yet: the next one’s turn comes.
+  await page.getByRole('radio', { name: '×1', exact: true }).click();
+  await expect(next).toHaveAttribute('data-at-hand', 'true');
+  const first = (await next.getAttribute('data-for')) ?? '';
+  await next.getByRole('button', { name: /^Not yet: / }).click();
+  await expect(next).not.toHaveAttribute('data-for', first);
+  await page.waitForTimeout(700);
   await next.getByRole('button', { name: /^Poured: / }).click();
   // A second touch at once would be the first one’s echo.
   await page.waitForTimeout(700);

@@ -55,6 +55,8 @@ export const LineStation = () => {
 const Changed = lazy(async () => ({ default: (await import('./Changed.tsx')).Changed }));
 
 const AS_ADVISED: Did = {};
+/** "Not yet" holds for so long; the other irons go on meanwhile. */
+const PUT_OFF_MS = 90_000;
 const nowOf = (): number => clock.now();
 
 const Line = ({ session }: { readonly session: Session }) => {
@@ -105,6 +107,7 @@ const Line = ({ session }: { readonly session: Session }) => {
     [toldLoads],
   );
   const missing = useMemo(() => missingPieces(places, planned, session.ironLoads), [places, planned, session.ironLoads]);
+  const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
   const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
@@ -118,7 +121,15 @@ const Line = ({ session }: { readonly session: Session }) => {
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
       <h1 className="sr-only">The line</h1>
       {keptRehearsal() !== null && held && (
-        <SimulatedKitchen places={places} planned={planned} missing={missing} onPour={onPour} onTouch={onTouch} onLog={onLog} />
+        <SimulatedKitchen
+          places={places}
+          planned={planned}
+          missing={missing}
+          putOff={putOff}
+          onPour={onPour}
+          onTouch={onTouch}
+          onLog={onLog}
+        />
       )}
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
@@ -139,12 +150,14 @@ const Line = ({ session }: { readonly session: Session }) => {
               places={places}
               planned={planned}
               missing={missing}
+              putOff={putOff}
               does={ACTS_OF[hand.part]}
               kit={kit}
               towards={towards}
               disabled={!held}
               onPour={onGuardedPour}
               onTouch={onGuardedTouch}
+              onPutOff={guard((ironId: string) => setPutOff((before) => new Map([...before, [ironId, clock.now() + PUT_OFF_MS]])))}
             />
           )}
           {answered !== null && (

@@ -16,6 +16,8 @@ type Props = {
   readonly planned: PlannedRun | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
   readonly missing: number | null;
+  /** Irons of which somebody said "not yet", and until when, epoch ms. */
+  readonly putOff: ReadonlyMap<string, number>;
   /** The acts of whoever stands before this screen. */
   readonly does: ReadonlySet<Act>;
   readonly kit: Kit;
@@ -24,6 +26,8 @@ type Props = {
   readonly towards: ReadonlyMap<string, Towards>;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
+  /** This iron's next load waits: it isn't hot yet, or is left out for now. */
+  readonly onPutOff: (ironId: string) => void;
 };
 
 const TICK_MS = 500;
@@ -37,9 +41,9 @@ const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', tur
 const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, missing, does, kit, towards, disabled, onPour, onTouch }: Props) => {
+export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards, disabled, onPour, onTouch, onPutOff }: Props) => {
   const now = useNow(TICK_MS);
-  const { next, then } = conduct(conductedIrons(places, planned, missing, now), now, does);
+  const { next, then } = conduct(conductedIrons(places, planned, missing, putOff, now), now, does);
   const place = places.find(({ iron }) => iron.id === next?.ironId);
   if (next === null || place === undefined)
     return (
@@ -99,7 +103,18 @@ export const NowPanel = ({ places, planned, missing, does, kit, towards, disable
         </p>
       )}
       {/* Always at the same place; empty while there is nothing to touch. */}
-      <div className="mt-auto min-h-24 low:min-h-16">
+      <div className="mt-auto flex min-h-24 gap-3 low:min-h-16">
+        {next.act === 'pour' && isAtHand && (
+          <button
+            type="button"
+            disabled={disabled}
+            aria-label={`Not yet: ${place.iron.name}`}
+            className="min-h-24 shrink-0 rounded-xl border-2 border-white/70 px-4 text-xl font-semibold low:min-h-16 disabled:opacity-60"
+            onClick={() => onPutOff(place.iron.id)}
+          >
+            Not yet
+          </button>
+        )}
         {next.act !== 'switch-on' && isAtHand && (
           <button
             type="button"

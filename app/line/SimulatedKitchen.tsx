@@ -19,6 +19,7 @@ type Props = {
   readonly planned: PlannedRun | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
   readonly missing: number | null;
+  readonly putOff: ReadonlyMap<string, number>;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
@@ -41,7 +42,11 @@ type Simulated = {
   readonly load: PouredLoad | null;
 };
 
-const simulatedIrons = ({ seed, believed }: Rehearsal, places: readonly LinePlace[], planned: PlannedRun | null): readonly Simulated[] =>
+const simulatedIrons = (
+  { seed, believed, planned: begun }: Rehearsal,
+  places: readonly LinePlace[],
+  planned: PlannedRun | null,
+): readonly Simulated[] =>
   places.flatMap((place) => {
     const mine = believed.find(({ ironId }) => ironId === place.iron.id);
     if (mine === undefined) return [];
@@ -63,16 +68,17 @@ const simulatedIrons = ({ seed, believed }: Rehearsal, places: readonly LinePlac
               poured_g: poured_g(prediction, progress),
               setting_C: settingOf(prediction, progress).temperature_C,
               heated: load.n > 1 ? 1 : (pouredAt - from) / heats_ms,
+              stood_s: (pouredAt - begun.firstPourAt) / 1000,
             }
           : null,
       },
     ];
   });
 
-const Rehearsed = ({ rehearsal, places, planned, missing, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
+const Rehearsed = ({ rehearsal, places, planned, missing, putOff, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
   const now = useNow(TICK_MS);
   const irons = simulatedIrons(rehearsal, places, planned);
-  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, onPour, onTouch, onLog });
+  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, putOff, onPour, onTouch, onLog });
   return (
     <ul aria-label="What you see, hear and smell" className="flex flex-wrap gap-x-6 gap-y-1 border-b-2 border-bench-deep px-5 py-1.5">
       {irons.map((iron) => (
@@ -130,7 +136,7 @@ const useSimulatedHands = (
   { seed, hands, pace }: Rehearsal,
   irons: readonly Simulated[],
   now: number,
-  { places, planned, missing, onPour, onTouch, onLog }: Props,
+  { places, planned, missing, putOff, onPour, onTouch, onLog }: Props,
 ): void => {
   const state = useRef({ random: seededRandom(seed), freeAt: -Infinity, done: '', comesAt: Infinity, said: new Set<string>() });
   useEffect(() => {
@@ -148,7 +154,7 @@ const useSimulatedHands = (
       );
     }
     if (now < hand.freeAt) return;
-    const { next } = conduct(conductedIrons(places, planned, missing, now), now);
+    const { next } = conduct(conductedIrons(places, planned, missing, putOff, now), now);
     const iron = irons.find(({ place }) => place.iron.id === next?.ironId);
     if (next === null || iron === undefined || next.at > now || next.act === 'switch-on') return;
     const { place } = iron;

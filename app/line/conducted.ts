@@ -17,11 +17,12 @@ export const missingPieces = (places: readonly LinePlace[], planned: PlannedRun 
   return piecesWanted(request) - out - inIrons;
 };
 
-/** The irons at the line as the conductor sees them. */
+/** The irons at the line as the conductor sees them. `putOff`: irons of which somebody said "not yet", and until when (epoch ms). */
 export const conductedIrons = (
   places: readonly LinePlace[],
   planned: PlannedRun | null,
   missing: number | null,
+  putOff: ReadonlyMap<string, number>,
   now: number,
 ): readonly LineIron[] =>
   lineIrons(
@@ -33,6 +34,7 @@ export const conductedIrons = (
       planned: advice?.planned ?? null,
       turn_s,
       n,
+      notBefore: putOff.get(iron.id) ?? null,
       isOfPlan: load !== null && load.runId === planned?.run.id,
     })),
     planned?.plan == null ? null : { ...planned.plan, isAsTheyCome: planned.run.mode === 'as-they-come', missing },

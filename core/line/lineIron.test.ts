@@ -16,6 +16,7 @@ const iron = (ironId: string, changes: Partial<IronAtLine> = {}): IronAtLine => 
   planned: { cook_s: 240, open_s: 25, recovery_s: 30 },
   turn_s: null,
   n: 1,
+  notBefore: null,
   isOfPlan: false,
   ...changes,
 });
@@ -35,6 +36,13 @@ describe('an iron at the line', () => {
     expect(lineIrons([iron('b')], plan(), NOW)[0]).toMatchObject({ state: 'cold', at: NOW + MIN });
     expect(lineIrons([iron('b')], plan(), NOW + 2 * MIN)[0]).toMatchObject({ state: 'hot', at: NOW + 6 * MIN });
     expect(lineIrons([iron('b')], null, NOW)[0]).toMatchObject({ state: 'hot', at: NOW });
+  });
+
+  test('isn’t poured before whoever stands there says so; a lid that is due doesn’t wait for that', () => {
+    const later = NOW + 2 * MIN;
+    expect(lineIrons([iron('a', { notBefore: later })], null, NOW)[0]).toMatchObject({ state: 'hot', at: later });
+    const cooking = iron('a', { progress: log('poured', 'closed'), best_s: 60, isOfPlan: true, notBefore: later });
+    expect(lineIrons([cooking], plan(), NOW)[0]).toMatchObject({ state: 'cooking', at: NOW });
   });
 
   test('cooks until the promised moment and is back after its recovery', () => {

@@ -16,6 +16,8 @@ export type IronAtLine = {
   readonly turn_s: number | null;
   /** Which load of this iron is in it or comes next, from 1. */
   readonly n: number;
+  /** Whoever stands there said "not yet": it isn't poured before; null: nobody did. Epoch ms. */
+  readonly notBefore: number | null;
   /** The load in it was poured for the plan that is on. */
   readonly isOfPlan: boolean;
 };
@@ -57,7 +59,10 @@ const isOver = (iron: IronAtLine, irons: readonly IronAtLine[], { loads, missing
 
 /** The irons as the conductor sees them: by their loads, and before the first one by the plan (null: there is none). `now`: epoch ms. */
 export const lineIrons = (irons: readonly IronAtLine[], plan: LinePlan | null, now: number): readonly LineIron[] =>
-  irons.map((iron) => lineIron(iron, irons, plan, now));
+  irons.map((iron) => {
+    const line = lineIron(iron, irons, plan, now);
+    return line.state === 'hot' && iron.notBefore !== null ? { ...line, at: Math.max(line.at, iron.notBefore) } : line;
+  });
 
 const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan | null, now: number): LineIron => {
   const { ironId, progress, best_s, planned, n } = iron;

@@ -118,10 +118,16 @@ export const playMorning = (
     if (next.act === 'open') {
       const closedAt = loadProgress(played.log).closedAt ?? from;
       played.log.push(event('opened', from));
-      const load = { loadId: `${seed}/${iron.ironId}/${played.n}`, poured_g: iron.portion_g, setting_C: belief.setting_C, heated: 1 };
+      const pouredAt = loadProgress(played.log).pouredAt ?? closedAt;
+      const load = {
+        loadId: `${seed}/${iron.ironId}/${played.n}`,
+        poured_g: iron.portion_g,
+        setting_C: belief.setting_C,
+        heated: 1,
+        stood_s: (pouredAt - plan.firstPourAt) / 1000,
+      };
       const piece = pieceAt(truth, belief, load, (from - closedAt) / 1000);
       const lidLate_s = Math.max(0, (from - line.at) / 1000);
-      const pouredAt = loadProgress(played.log).pouredAt ?? closedAt;
       out.push({ ironId: iron.ironId, pouredAt, openedAt: from, pieces: piece.lost === null ? iron.piecesPerLoad : 0, lidLate_s, piece });
       played.n++;
     }
@@ -158,6 +164,7 @@ const seenBy = (irons: readonly Played[], plan: LinePlan, now: number): readonly
         planned: { cook_s, open_s: iron.open_s, recovery_s: iron.recovery_s },
         turn_s: null,
         n,
+        notBefore: played.notBefore,
         isOfPlan: progress !== null,
       };
     }),
@@ -165,11 +172,10 @@ const seenBy = (irons: readonly Played[], plan: LinePlan, now: number): readonly
     now,
   );
   return seen.map((line, i) => {
-    const { n, log, heatsFrom, notBefore } = irons[i]!;
+    const { n, log, heatsFrom } = irons[i]!;
     if (line.state !== 'hot') return line;
     // Nobody has switched it on yet, however late it is.
-    if (n === 1 && log.length === 0 && heatsFrom === null) return { ...line, state: 'cold', at: Math.min(line.at, now) };
-    return { ...line, at: Math.max(line.at, notBefore) };
+    return n === 1 && log.length === 0 && heatsFrom === null ? { ...line, state: 'cold', at: Math.min(line.at, now) } : line;
   });
 };
 

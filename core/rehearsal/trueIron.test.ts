@@ -5,7 +5,14 @@ import { drawTrueIron, pieceAt, steamAt, trueIronOf, trulyBest_s } from './index
 
 const believed: BelievedIron = { ironId: 'a', best_s: 240, preheat_s: 420, portion_g: 180, setting_C: 175, tawny: 4 };
 const asBelieved: TrueIron = { heats: 1, cooks: 1, room: 1, sides: 0 };
-const load = (changes: Partial<PouredLoad> = {}): PouredLoad => ({ loadId: 'x', poured_g: 180, setting_C: 175, heated: 1, ...changes });
+const load = (changes: Partial<PouredLoad> = {}): PouredLoad => ({
+  loadId: 'x',
+  poured_g: 180,
+  setting_C: 175,
+  heated: 1,
+  stood_s: 0,
+  ...changes,
+});
 const best = (iron: TrueIron, changes: Partial<PouredLoad> = {}): number => trulyBest_s(iron, believed, load(changes));
 
 describe('a simulated iron', () => {
@@ -29,6 +36,9 @@ describe('a simulated iron', () => {
     expect(pieceAt(asBelieved, believed, load(), 0.4 * s).lost).toBe('torn');
     expect(pieceAt({ ...asBelieved, room: 0.9 }, believed, load(), s).fill).toBe('leaked');
     expect(pieceAt({ ...asBelieved, room: 1.12 }, believed, load(), s).fill).toBe('missing');
+    // What just filled runs out of the gap two hours later.
+    expect(pieceAt({ ...asBelieved, room: 0.95 }, believed, load(), s).fill).toBe('full');
+    expect(pieceAt({ ...asBelieved, room: 0.95 }, believed, load({ stood_s: 7200 }), s).fill).toBe('leaked');
     const { lower, upper } = pieceAt({ ...asBelieved, sides: 1 }, believed, load(), s);
     expect(lower - upper).toBeCloseTo(1);
   });

@@ -59,6 +59,8 @@ export type PouredLoad = {
   readonly setting_C: number;
   /** Of its preheat that the iron has had at the pour, 0–1. */
   readonly heated: number;
+  /** How long the batter has stood at the pour, s. */
+  readonly stood_s: number;
 };
 
 /** When this load is really at its best, s from the closed lid. */
@@ -78,6 +80,8 @@ export type Piece = {
   readonly lost: 'burnt' | 'torn' | null;
 };
 
+/** Batter that stands thins and runs further: as if there were so much more of it an hour. */
+const THINS_PER_H = 0.05;
 const MISSES_UNDER = 0.92;
 const LEAKS_OVER = 1.08;
 const BURNT_FROM = 6.8;
@@ -90,7 +94,7 @@ export const pieceAt = (iron: TrueIron, believed: BelievedIron, load: PouredLoad
   const [less, more] = [Math.max(0, -iron.sides), Math.max(0, iron.sides)];
   // One face is as the believed one, the other darker, as far as it has taken colour at all.
   const taken = Math.min(1, share);
-  const fills = load.poured_g / (believed.portion_g * iron.room);
+  const fills = (load.poured_g / (believed.portion_g * iron.room)) * (1 + (THINS_PER_H * Math.max(0, load.stood_s)) / 3600);
   return {
     lower: clamp(paler + more * taken, 1, 8),
     upper: clamp(paler + less * taken, 1, 8),
