@@ -9,7 +9,8 @@ import type { PlannedRun, Session } from '../session/index.ts';
 import { toldOfRun, useRunPlan, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { PlayedExercise, Rehearsal } from './kept.ts';
-import { changeRehearsal, endRehearsal, PACES } from './kept.ts';
+import { changeRehearsal, PACES } from './change.ts';
+import { endRehearsal } from './kept.ts';
 import { useRehearsal } from './useRehearsal.ts';
 
 const TICK_MS = 1000;

@@ -4,7 +4,7 @@ import type { PlannedRun, Session } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { beginRehearsal } from './begin.ts';
 import type { Pace, Rehearsal } from './kept.ts';
-import { PACES } from './kept.ts';
+import { PACES } from './change.ts';
 
 type Props = {
   readonly session: Session;

@@ -3,7 +3,7 @@ import type { PlannedRun } from '../session/index.ts';
 import type { Kitchen, Workspace } from '../store/index.ts';
 import { copyForRehearsal } from '../store/rehearsed.ts';
 import type { Rehearsal } from './kept.ts';
-import { keepRehearsal } from './kept.ts';
+import { keepRehearsal } from './change.ts';
 
 /** So long before the first thing is to be done it begins, ms. */
 const BEFORE_MS = 60_000;

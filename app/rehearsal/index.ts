@@ -1,3 +1,4 @@
 export type { Rehearsal } from './kept.ts';
-export { keptRehearsal, takePlayed } from './kept.ts';
+export { takePlayed } from './change.ts';
+export { keptRehearsal } from './kept.ts';
 export { useRehearsal } from './useRehearsal.ts';

@@ -2,8 +2,7 @@ import type { BelievedIron } from '../../core/rehearsal/index.ts';
 import { clock } from '../clock/index.ts';
 import { Listeners } from '../listeners.ts';
 
-export const PACES = [0, 1, 4, 15, 30, 60] as const;
-export type Pace = (typeof PACES)[number];
+export type Pace = 0 | 1 | 4 | 15 | 30 | 60;
 
 /** A rehearsal of one tab: where its clock stands, what its irons are, and whose hands are at them. */
 export type Rehearsal = {
@@ -30,7 +29,7 @@ export type Rehearsal = {
 };
 
 const KEY = 'tawny-lattice-rehearsal';
-const PLAYED_KEY = 'tawny-lattice-rehearsed';
+export const PLAYED_KEY = 'tawny-lattice-rehearsed';
 const listeners = new Listeners();
 let kept: Rehearsal | null | undefined;
 
@@ -49,7 +48,7 @@ export const keptRehearsal = (): Rehearsal | null => {
 
 export const onRehearsal = listeners.subscribe;
 
-const keep = (rehearsal: Rehearsal): void => {
+export const keep = (rehearsal: Rehearsal): void => {
   kept = rehearsal;
   try {
     sessionStorage.setItem(KEY, JSON.stringify(rehearsal));
@@ -67,20 +66,6 @@ export const resumeRehearsal = (): void => {
   clock.rehearse(at.own + Math.max(0, Date.now() - at.wall) * pace, pace);
 };
 
-/** Kept for the page that is loaded next. */
-export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt' | 'met'>, own: number): void =>
-  keep({ ...rehearsal, met: [], beganAt: own, at: { wall: Date.now(), own } });
-
-/** Another pace, or other hands: the clock goes on from where it stands. */
-export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands' | 'met'>>): void => {
-  const before = keptRehearsal();
-  if (before === null) return;
-  const own = clock.now();
-  const next = { ...before, ...changes, at: { wall: Date.now(), own } };
-  keep(next);
-  clock.rehearse(own, next.pace);
-};
-
 /** How an exercise went, for the page that it was begun on. */
 export type PlayedExercise = {
   readonly levelId: string;
@@ -89,17 +74,6 @@ export type PlayedExercise = {
   readonly guests: number;
   readonly waited_min: number;
   readonly planned_min: number;
-};
-
-/** Taken once: null where none was played. */
-export const takePlayed = (): PlayedExercise | null => {
-  try {
-    const text = sessionStorage.getItem(PLAYED_KEY);
-    sessionStorage.removeItem(PLAYED_KEY);
-    return text === null ? null : (JSON.parse(text) as PlayedExercise);
-  } catch {
-    return null;
-  }
 };
 
 /** Back to the kitchen and the clock on the wall; what was rehearsed is left behind, but for how an exercise went. */

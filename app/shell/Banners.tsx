@@ -1,10 +1,12 @@
 import { CircleAlert, Clock, HardDrive } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { describeSentence } from '../../words/index.ts';
 import { jumpTold, useNoticedJumps } from '../session/index.ts';
 import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
 import { loadUpdate } from './update.ts';
 import { useExport } from './useExport.ts';
+
+const Unreadable = lazy(async () => ({ default: (await import('./Unreadable.tsx')).Unreadable }));
 
 const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
 
@@ -13,6 +15,7 @@ export const Banners = () => {
   const trouble = useStorageTrouble();
   const told = useNotices();
   const { untold } = useNoticedJumps();
+  const problems = useProblems();
   const exportNow = useExport();
   return (
     <>
@@ -25,7 +28,11 @@ export const Banners = () => {
           </button>
         </div>
       )}
-      <Unreadable onExport={() => void exportNow()} />
+      {problems.size > 0 && (
+        <Suspense>
+          <Unreadable onExport={() => void exportNow()} />
+        </Suspense>
+      )}
       {untold !== null && (
         <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-2 text-ink">
           <Clock aria-hidden className="size-5" />
@@ -58,39 +65,5 @@ export const Banners = () => {
         </div>
       ))}
     </>
-  );
-};
-
-/** Rows that can't be read are named; they stay where they are and go with every export. */
-const Unreadable = ({ onExport }: { readonly onExport: () => void }) => {
-  const problems = useProblems();
-  const [seen, setSeen] = useState(0);
-  if (problems.size <= seen) return null;
-  return (
-    <div role="alert" data-unreadable={problems.size} className="no-print bg-ink px-4 py-2 text-white">
-      <details>
-        <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-3">
-          <CircleAlert aria-hidden className="size-5" />
-          <span>
-            {problems.size === 1 ? 'One row' : `${problems.size} rows`} of this kitchen can’t be read and{' '}
-            {problems.size === 1 ? 'is' : 'are'} left aside. Everything else works.
-          </span>
-          <button type="button" className={action} onClick={onExport}>
-            Export everything
-          </button>
-          <button type="button" className={action} onClick={() => setSeen(problems.size)}>
-            Good
-          </button>
-        </summary>
-        <ul className="mt-2 text-[15px]">
-          {[...problems.values()].slice(0, 20).map(({ table, key, where, why }) => (
-            <li key={`${table}/${key}`}>
-              {table} {key}
-              {where === '' ? '' : `, ${where}`}: {why}
-            </li>
-          ))}
-        </ul>
-      </details>
-    </div>
   );
 };

@@ -1,0 +1,30 @@
+import { clock } from '../clock/index.ts';
+import type { Pace, PlayedExercise, Rehearsal } from './kept.ts';
+import { keep, keptRehearsal, PLAYED_KEY } from './kept.ts';
+
+export const PACES: readonly Pace[] = [0, 1, 4, 15, 30, 60];
+
+/** Kept for the page that is loaded next. */
+export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt' | 'met'>, own: number): void =>
+  keep({ ...rehearsal, met: [], beganAt: own, at: { wall: Date.now(), own } });
+
+/** Another pace, or other hands: the clock goes on from where it stands. */
+export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands' | 'met'>>): void => {
+  const before = keptRehearsal();
+  if (before === null) return;
+  const own = clock.now();
+  const next = { ...before, ...changes, at: { wall: Date.now(), own } };
+  keep(next);
+  clock.rehearse(own, next.pace);
+};
+
+/** Taken once: null where none was played. */
+export const takePlayed = (): PlayedExercise | null => {
+  try {
+    const text = sessionStorage.getItem(PLAYED_KEY);
+    sessionStorage.removeItem(PLAYED_KEY);
+    return text === null ? null : (JSON.parse(text) as PlayedExercise);
+  } catch {
+    return null;
+  }
+};
