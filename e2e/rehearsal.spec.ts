@@ -36,16 +36,20 @@ for (const [width, height, pace] of [
     await expect(sheet).toHaveCount(0);
     // The hands are at work; a piece that has just come out is said to be burnt, while time stands.
     const asked = page.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).first();
+    const panel = page.getByRole('region', { name: /^How was / });
     for (let tries = 0; tries < 20; tries++) {
-      await page.getByRole('radio', { name: '×30' }).click();
+      await page.getByRole('radio', { name: pace }).click();
       await expect(asked).toBeVisible({ timeout: 240_000 });
       await page.getByRole('radio', { name: 'stop' }).click();
-      // The hand may have poured the next load in that moment.
-      await page.waitForTimeout(500);
-      if (await asked.isVisible()) break;
+      // The hand may have begun the next load in that moment, and the store may take its time: then the next piece is asked about.
+      const isAsked = await asked
+        .click({ timeout: 10_000 })
+        .then(() => page.waitForTimeout(3000))
+        .then(() => panel.isVisible())
+        .catch(() => false);
+      if (isAsked) break;
     }
-    await asked.click();
-    const answered = page.getByRole('region', { name: /^How was / });
+    const answered = panel;
     await expect.poll(() => figure(page, 'out')).toBeGreaterThan(0);
     const before = await figure(page, 'out');
     await answered.getByRole('button', { name: 'burnt', exact: true }).click();

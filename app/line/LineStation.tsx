@@ -30,6 +30,7 @@ import { wakeSound } from './sound.ts';
 import { SimulatedKitchen } from './SimulatedKitchen.tsx';
 import { useCues } from './useCues.ts';
 import { useHeldLine } from './useHeldLine.ts';
+import { useHeldPlan } from './useHeldPlan.ts';
 import type { LinePlace } from './linePlace.ts';
 import { NowPanel } from './NowPanel.tsx';
 import { useLine } from './useLine.ts';
@@ -63,7 +64,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const { kit, run } = session;
   const kitchen = useKitchen();
   const [search] = useSearchParams();
-  const planned = useRunPlan(session);
+  const planned = useHeldPlan(useRunPlan(session));
   const hand = useHand();
   const line = useLine(session, search.get('iron'), planned, hand.name);
   const places = useRescues(session, line.places);
