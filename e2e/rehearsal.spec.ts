@@ -2,6 +2,9 @@ import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
 import { figure, open } from './kitchen.ts';
 
+// A morning takes what it takes, and on a busy machine its hands are slow.
+test.describe.configure({ timeout: 1_500_000 });
+
 /** Into a rehearsal of the demo's breakfast, at this pace. */
 const rehearse = async (page: Page, pace: string, hands: RegExp): Promise<void> => {
   await open(page, 'run');
@@ -39,7 +42,7 @@ for (const [width, height, pace] of [
     const panel = page.getByRole('region', { name: /^How was / });
     for (let tries = 0; tries < 20; tries++) {
       await page.getByRole('radio', { name: pace }).click();
-      await expect(asked).toBeVisible({ timeout: 240_000 });
+      await expect(asked).toBeVisible({ timeout: 600_000 });
       await page.getByRole('radio', { name: 'stop' }).click();
       // The hand may have begun the next load in that moment, and the store may take its time: then the next piece is asked about.
       const isAsked = await asked
@@ -62,10 +65,10 @@ for (const [width, height, pace] of [
     const more = page.getByRole('button', { name: 'Plan for them' });
     // On a slow machine both may stand there by then, one after the other at the same place.
     for (let planned = 0; planned < 2; planned++) {
-      await expect(more).toBeVisible({ timeout: 240_000 });
+      await expect(more).toBeVisible({ timeout: 600_000 });
       await more.click();
     }
-    await expect(over).toBeVisible({ timeout: 240_000 });
+    await expect(over).toBeVisible({ timeout: 600_000 });
     expect(await wanted(page)).toBeGreaterThan(36);
     expect(await figure(page, 'out')).toBeGreaterThanOrEqual(await wanted(page));
     // A kitchen of its own: the demo’s breakfast is as it was.
@@ -113,7 +116,7 @@ test('a whole morning as an exercise: played to its end, it is in the record, be
   await sheet.getByRole('button', { name: '×60', exact: true }).click();
   await sheet.getByRole('button', { name: /simulated/ }).click();
   await sheet.getByRole('button', { name: 'Begin', exact: true }).click();
-  await expect(page.getByText('All out.')).toBeVisible({ timeout: 240_000 });
+  await expect(page.getByText('All out.')).toBeVisible({ timeout: 600_000 });
   const waited = await figure(page, 'waited_min');
   await page.getByRole('button', { name: 'End the rehearsal' }).click();
   await expect(exercise.getByText('last, and by the plan alone')).toBeVisible();
