@@ -9,7 +9,7 @@ import { keepRehearsal } from './change.ts';
 const BEFORE_MS = 60_000;
 
 /** The irons as they are believed when it begins: what is simulated is measured by that. */
-export const believedIn = ({ advices }: Pick<PlannedRun, 'advices'>): readonly BelievedIron[] =>
+const believedIn = ({ advices }: Pick<PlannedRun, 'advices'>): readonly BelievedIron[] =>
   [...advices].map(([ironId, { prediction, planned }]) => ({
     ironId,
     best_s: prediction.cookTime_s.best,
@@ -33,7 +33,6 @@ export const beginRehearsal = async (
   keepRehearsal(
     {
       ...choice,
-      runId: run.id,
       believed: believedIn(planned),
       planned: { startAt, firstPourAt, lastPlateAt },
       from: window.location.pathname,

@@ -5,8 +5,8 @@ import { keep, keptRehearsal, PLAYED_KEY } from './kept.ts';
 export const PACES: readonly Pace[] = [0, 1, 4, 15, 30, 60];
 
 /** Kept for the page that is loaded next. */
-export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'beganAt' | 'met'>, own: number): void =>
-  keep({ ...rehearsal, met: [], beganAt: own, at: { wall: Date.now(), own } });
+export const keepRehearsal = (rehearsal: Omit<Rehearsal, 'at' | 'met'>, own: number): void =>
+  keep({ ...rehearsal, met: [], at: { wall: Date.now(), own } });
 
 /** Another pace, or other hands: the clock goes on from where it stands. */
 export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands' | 'met'>>): void => {

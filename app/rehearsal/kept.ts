@@ -7,15 +7,12 @@ export type Pace = 0 | 1 | 4 | 15 | 30 | 60;
 /** A rehearsal of one tab: where its clock stands, what its irons are, and whose hands are at them. */
 export type Rehearsal = {
   readonly seed: number;
-  readonly runId: string;
-  /** When it began, on its own clock. */
-  readonly beganAt: number;
   /** At this moment of the wall clock its own clock stood there. */
   readonly at: { readonly wall: number; readonly own: number };
   readonly pace: Pace;
   /** The cook's own, or a simulated pair. */
   readonly hands: 'mine' | 'simulated';
-  /** Guests who weren't announced, an iron that gives up. */
+  /** Guests come who weren't announced. */
   readonly hasSurprises: boolean;
   /** Those that were planned for, by their ids. */
   readonly met: readonly string[];

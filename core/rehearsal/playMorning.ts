@@ -21,18 +21,13 @@ export type PlayedLoad = {
   readonly lidLate_s: number;
   readonly piece: Piece;
 };
-export type HandAct = DueAct & { readonly from: number; readonly to: number };
 
 export type PlayedMorning = {
   readonly loads: readonly PlayedLoad[];
-  /** Everything the one pair of hands did, in order. */
-  readonly acts: readonly HandAct[];
   /** Pours on an iron that the line took for hot before its time. */
   readonly tooEarly: number;
   readonly lost: number;
   readonly pieces: number;
-  /** The last lid, epoch ms. */
-  readonly lastOutAt: number;
   /** Minutes that guests sat without all of theirs, all guests together. */
   readonly waited_min: number;
 };
@@ -67,7 +62,6 @@ export const playMorning = (
     .filter(({ ironId }) => plan.loads.some((load) => load.ironId === ironId))
     .map((iron): Played => ({ iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }));
   const out: PlayedLoad[] = [];
-  const acts: HandAct[] = [];
   let tooEarly = 0;
   let now = plan.startAt - 60_000;
   for (let step = 0; step < MOST_STEPS; step++) {
@@ -100,7 +94,6 @@ export const playMorning = (
         continue;
       }
     }
-    acts.push({ ...next, from, to });
     now = to;
     const event = (kind: 'poured' | 'closed' | 'turned' | 'opened', at: number): LoadEvent => ({
       kind,
@@ -135,11 +128,9 @@ export const playMorning = (
   const { meanWait_s } = servedBy({ loads: out.map((load) => ({ ...load, openAt: load.openedAt })) }, request);
   return {
     loads: out,
-    acts,
     tooEarly,
     lost: out.filter(({ piece }) => piece.lost !== null).length,
     pieces: out.reduce((sum, { pieces }) => sum + pieces, 0),
-    lastOutAt: Math.max(plan.startAt, ...out.map(({ openedAt }) => openedAt)),
     waited_min: (meanWait_s * request.people) / 60,
   };
 };
