@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { PourTowards, Towards } from '../../core/book/index.ts';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
+import { dishesOf } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMarkText, grams, temperature, temperatureApart, TOWARDS } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -15,17 +16,25 @@ const TELLS = { plates_K: 3, room: 0.04 } as const;
 /** What the loads of each iron that is worked with mean, with what it rests on and what is done about it. */
 export const Meaning = ({ session }: { readonly session: Session }) => {
   const { irons, ironLoads, run, formulas, setWorkspace } = session;
-  const formula: Formula | null = formulas.find(({ id }) => id === run?.formulaId) ?? session.formula;
+  // With what it cooks in the run that is on, or what is on the bench.
+  const formulaOn = (ironId: string): Formula | null => {
+    const dish = run === null ? undefined : dishesOf(run).find(({ ironIds }) => ironIds.includes(ironId));
+    return formulas.find(({ id }) => id === (dish?.formulaId ?? run?.formulaId)) ?? session.formula;
+  };
   const known = irons.filter(({ id }) => (ironLoads.loads.get(id)?.length ?? 0) > 0);
   const answers = useAdvices(
-    known.map((iron) => (formula === null ? null : adviceJob(session, formula, iron, { ...session.workspace, load: 1, preheat_s: null }))),
+    known.map((iron) => {
+      const formula = formulaOn(iron.id);
+      return formula === null ? null : adviceJob(session, formula, iron, { ...session.workspace, load: 1, preheat_s: null });
+    }),
   );
-  if (formula === null || known.length === 0) return null;
+  if (known.length === 0) return null;
   return (
     <section aria-label="What it means">
       <ul className="flex flex-col gap-1 text-lg">
         {known.map((iron, i) => {
           const data = answers[i]?.data;
+          const formula = formulaOn(iron.id);
           const isWeighing = answers[i]?.isPlaceholderData === true;
           if (data?.ok !== true) return null;
           return (
@@ -41,7 +50,7 @@ export const Meaning = ({ session }: { readonly session: Session }) => {
               <Link
                 to="/iron"
                 className="font-semibold text-act underline underline-offset-2"
-                onClick={() => setWorkspace({ ironId: iron.id, formulaId: formula.id })}
+                onClick={() => setWorkspace({ ironId: iron.id, ...(formula === null ? {} : { formulaId: formula.id }) })}
               >
                 To the iron
               </Link>

@@ -1,5 +1,5 @@
 import type { KeepItem } from '../../core/keep/index.ts';
-import { leftOver } from '../../core/run/index.ts';
+import { leftOver, OWN_DISH } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -16,11 +16,14 @@ export const LeftOver = ({ session, items }: { readonly session: Session; readon
   const carryOut = useDo();
   const guard = useGuard();
   if (planned?.plan == null || planned.request === null) return null;
-  const { run, irons, plan, request } = planned;
-  const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
-  const over = leftOver(now, plan, request, outLoads(run.id, irons, session.ironLoads.loads));
-  const id = `left-over-${run.id}`.slice(0, 64);
-  if (formula === undefined || over === 0 || items.some((item) => item.id === id)) return null;
+  const { run, irons, plan, request, dishes } = planned;
+  const left = leftOver(now, plan, request, outLoads(run, irons, session)).flatMap(({ dishId, pieces }) => {
+    const id = `left-over-${run.id}${dishId === OWN_DISH ? '' : `-${dishId}`}`.slice(0, 64);
+    const formula = dishes.find(({ dish }) => dish.id === dishId)?.formula;
+    return formula === undefined || items.some((item) => item.id === id) ? [] : [{ id, formula, over: pieces }];
+  })[0];
+  if (left === undefined) return null;
+  const { id, formula, over } = left;
   const say = (place: KeepItem['place'], usedAt: number | null): void =>
     void carryOut(
       commands.addKeepItem(
@@ -30,7 +33,8 @@ export const LeftOver = ({ session, items }: { readonly session: Session; readon
   return (
     <section aria-label="Left over" className="flex flex-wrap items-center gap-3 border-l-4 border-act bg-sheet p-3">
       <p className="text-lg">
-        <b className="figure text-2xl">{over}</b> {over === 1 ? 'piece' : 'pieces'} of “{run.name}” {over === 1 ? 'is' : 'are'} left over.
+        <b className="figure text-2xl">{over}</b> {over === 1 ? 'piece' : 'pieces'} of{' '}
+        {dishes.length === 1 ? `“${run.name}”` : formula.name} {over === 1 ? 'is' : 'are'} left over.
       </p>
       <button type="button" className="button-act" onClick={guard(() => say('freezer', null))}>
         Into the freezer

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { movedStep, preparation, stepStanding } from '../../core/lift/index.ts';
+import { withDish } from '../../core/run/index.ts';
 import { describeStored } from '../../words/index.ts';
 import { calendarOf, dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -22,16 +23,20 @@ export const Before = ({ session, formula, reading }: Props) => {
   const [now] = useState(wallNow);
   const { run, kit } = session;
   const zone = run?.zone ?? kit.zone;
-  const firstPour = planned?.plan?.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
+  const dish = planned?.dishes.find((one) => one.formula.id === formula.id)?.dish ?? null;
+  const firstPour = planned?.plan?.loads.reduce(
+    (first, load) => (dish === null || load.dishId === dish.id ? Math.min(first, load.pourAt) : first),
+    Infinity,
+  );
   const pourAt = firstPour === undefined || !Number.isFinite(firstPour) ? (run?.serveAt ?? now + 12 * 60 * MINUTE_MS) : firstPour;
-  const isOfRun = run !== null && run.formulaId === formula.id;
+  const isOfRun = run !== null && dish !== null;
   const usual = preparation(reading.lift, pourAt);
-  const laid = isOfRun && run.prep.length > 0 ? run.prep : usual;
+  const laid = dish !== null && dish.prep.length > 0 ? dish.prep : usual;
   const [local, setLocal] = useState<readonly PrepStep[] | null>(null);
   const steps = local ?? laid;
   const put = (next: readonly PrepStep[]): void => {
     setLocal(next);
-    if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => ({ ...now, prep: [...next] })));
+    if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => withDish(now, dish.id, { prep: [...next] })));
   };
   // Minutes and nights on one line: the nearer to the pour, the wider.
   const depth = (at: number): number => Math.log1p(Math.max(0, pourAt - at) / (8 * MINUTE_MS));
@@ -51,7 +56,7 @@ export const Before = ({ session, formula, reading }: Props) => {
           className="button-plain"
           onClick={() => {
             setLocal(null);
-            if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => ({ ...now, prep: [] })));
+            if (isOfRun) void carryOut(commands.changeRun(run.id, (now) => withDish(now, dish.id, { prep: [] })));
           }}
         >
           <RotateCcw aria-hidden className="size-5" /> As usual

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import { airAfter, cupCheck, secondHalfAdvised } from '../../core/lift/index.ts';
+import { ironsOfRun } from '../../core/run/index.ts';
 import { grams, NumberEntry, percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
@@ -29,7 +30,7 @@ export const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: Cu
   const check = mass === null ? null : cupCheck(mass, CUP_ML, airless, fold);
   const known = lot === null ? null : airIn(lot, wallNow());
   const air = check?.airFraction ?? known;
-  const irons = session.irons.filter((iron) => session.run?.ironIds.includes(iron.id) ?? true);
+  const irons = session.irons.filter((iron) => session.run === null || ironsOfRun(session.run).includes(iron.id));
   const answers = useAdvices(
     irons.map((iron) =>
       air === null ? null : adviceJob(session, formula, iron, { ...session.workspace, airFraction: Number(air.toFixed(3)) }),

@@ -1,26 +1,41 @@
 import { useState } from 'react';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { MOST_HANDS, planRun } from '../../core/run/index.ts';
-import { grams, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
+import { MOST_HANDS, OWN_DISH, planRun } from '../../core/run/index.ts';
+import { grams, InlineSelect, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 type Props = { readonly planned: PlannedRun; readonly onTake: (changes: Partial<Run>) => void; readonly onClose: () => void };
 
-type Change = { readonly guests: number; readonly late_min: number; readonly without: string | null; readonly hands: number };
+type Change = {
+  readonly dishId: string;
+  readonly guests: number;
+  readonly late_min: number;
+  readonly without: string | null;
+  readonly hands: number;
+};
 
 /** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
 export const Changed = ({ planned, onTake, onClose }: Props) => {
-  const { run, request, plan, irons } = planned;
-  const [change, setChange] = useState<Change>({ guests: 0, late_min: 0, without: null, hands: run.hands ?? 1 });
+  const { run, request, plan, irons, dishes } = planned;
+  const [change, setChange] = useState<Change>({ dishId: OWN_DISH, guests: 0, late_min: 0, without: null, hands: run.hands ?? 1 });
   if (request === null || plan === null) return null;
   const set = (changes: Partial<Change>): void => setChange((before) => ({ ...before, ...changes }));
-  const changes: Partial<Run> = {
-    people: Math.max(1, run.people + change.guests),
+  const people = (dishId: string, before: number): number => (dishId === change.dishId ? Math.max(1, before + change.guests) : before);
+  const left = (ironIds: readonly string[]): string[] => ironIds.filter((id) => id !== change.without);
+  const changes = {
+    people: people(OWN_DISH, run.people),
     serveAt: run.serveAt + 60_000 * change.late_min,
     hands: change.hands,
-    ironIds: run.ironIds.filter((id) => id !== change.without),
-  };
-  const next = planRun({ ...request, ...changes, irons: request.irons.filter(({ ironId }) => ironId !== change.without) });
+    ironIds: left(run.ironIds),
+    otherDishes: run.otherDishes?.map((dish) => ({ ...dish, people: people(dish.id, dish.people), ironIds: left(dish.ironIds) })),
+  } satisfies Partial<Run>;
+  const { otherDishes: _, ...own } = changes;
+  const next = planRun({
+    ...request,
+    ...own,
+    others: request.others?.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
+    irons: request.irons.filter(({ ironId }) => ironId !== change.without),
+  });
   const choice = (isOn: boolean): string =>
     `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
   return (
@@ -28,6 +43,17 @@ export const Changed = ({ planned, onTake, onClose }: Props) => {
       <div className="flex flex-col gap-4">
         <fieldset className="flex flex-wrap items-end gap-2">
           <legend className="mb-1">Guests</legend>
+          {dishes.length > 1 && (
+            <span className="w-full text-xl">
+              for{' '}
+              <InlineSelect
+                label="Of which dish"
+                value={change.dishId}
+                choices={dishes.map(({ dish, formula }) => ({ value: dish.id, label: formula.name }))}
+                onChange={(dishId) => set({ dishId })}
+              />
+            </span>
+          )}
           {[-4, 2, 6, 12].map((guests) => (
             <button
               key={guests}

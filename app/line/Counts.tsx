@@ -2,11 +2,11 @@ import { useMemo } from 'react';
 import type { PlacedCrisp } from './standing.ts';
 import { crispOfOldest, inLoads } from './standing.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { dishOf, standingAt } from '../../core/run/index.ts';
+import { standingAt } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { adviceJob, outLoads } from '../session/index.ts';
+import { dishJob, outLoads } from '../session/index.ts';
 import { useAfters } from '../workers/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
@@ -25,19 +25,15 @@ export const Counts = ({
 }) => {
   const now = useNow(TICK_MS);
   const run = planned?.run ?? null;
-  const { formulas, ironLoads } = session;
-  const formula = formulas.find(({ id }) => id === run?.formulaId) ?? null;
+  const cooked = (planned?.dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
+  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
   const irons = planned?.irons ?? NO_IRONS;
-  const after = useAfters(
-    run === null || formula === null
-      ? []
-      : irons.map((iron) => adviceJob(session, formula, iron, { ...dishOf(run), load: 2, preheat_s: null })),
-  );
-  const out = useMemo(() => (run === null ? [] : outLoads(run.id, irons, ironLoads.loads)), [run, irons, ironLoads]);
+  const { lots, ironLoads } = session;
+  const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, ironLoads })), [run, irons, lots, ironLoads]);
   if (planned === null || run === null || planned.plan === null || planned.request === null) return null;
   if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
   const standing = standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
-  const held: PlacedCrisp[] = irons.flatMap((iron, i) => {
+  const held: PlacedCrisp[] = cooked.flatMap(({ iron }, i) => {
     const found = after[i]?.data;
     const course = found?.ok === true ? found.value.courses.find(({ place }) => place === (run.hold ?? 'rack')) : undefined;
     return course === undefined ? [] : [{ ironId: iron.id, place: course.place, crisp: course.course.crisp }];

@@ -15,7 +15,7 @@ import type { Run } from '../../core/run/index.ts';
 import { stillToPour_g } from '../../core/run/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { useRunPlan, useSession } from '../session/index.ts';
+import { dishName, useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
@@ -107,7 +107,7 @@ const Line = ({ session }: { readonly session: Session }) => {
       ),
     [toldLoads],
   );
-  const missing = useMemo(() => missingPieces(places, planned, session.ironLoads), [places, planned, session.ironLoads]);
+  const missing = useMemo(() => missingPieces(places, planned, session), [places, planned, session]);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
@@ -333,12 +333,20 @@ const Side = ({ session, planned, places, children }: SideProps) => {
               <AirLeft lot={lot} />
             </p>
           ))}
-          <StillToPour
-            planned={planned}
-            places={places}
-            left_g={bowls.reduce((sum, { left_g }) => sum + left_g, 0)}
-            isKnown={bowls.length > 0}
-          />
+          {(planned?.dishes ?? []).map(({ dish, formula }) => {
+            const mine = bowls.filter(({ lot }) => lot.formulaId === formula.id);
+            return (
+              mine.length > 0 && (
+                <StillToPour
+                  key={dish.id}
+                  planned={planned}
+                  places={places}
+                  dishId={dish.id}
+                  left_g={mine.reduce((sum, { left_g }) => sum + left_g, 0)}
+                />
+              )
+            );
+          })}
         </div>
         <div className="flex gap-x-4 gap-y-1 max-lg:flex-col">
           <div className="min-w-0 flex-[3] empty:hidden [&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
@@ -375,22 +383,25 @@ const AirLeft = ({ lot }: { readonly lot: Lot }) => {
 const StillToPour = ({
   planned,
   places,
+  dishId,
   left_g,
-  isKnown,
 }: {
   readonly planned: PlannedRun | null;
   readonly places: readonly LinePlace[];
+  readonly dishId: string;
   readonly left_g: number;
-  readonly isKnown: boolean;
 }) => {
-  if (planned?.plan == null || !isKnown) return null;
+  if (planned?.plan == null) return null;
   const poured = new Map(places.map(({ iron, n, progress }) => [iron.id, progress === null || progress.phase === 'opened' ? n - 1 : n]));
-  const wanted_g = stillToPour_g(planned.plan, poured);
+  const wanted_g = stillToPour_g(planned.plan, poured, dishId);
+  const of = dishName(planned, dishId);
   if (wanted_g === 0) return null;
   const short_g = wanted_g - left_g;
   return (
     <p className="shrink-0">
-      <span className="block text-[13px] text-white/80">still to pour {grams(wanted_g)} g</span>
+      <span className="block text-[13px] text-white/80">
+        still to pour {grams(wanted_g)} g{of === null ? '' : ` of ${of}`}
+      </span>
       <b data-figure="short_g" data-exact={Math.max(0, short_g)}>
         {short_g > SHORT_FROM_G ? `${grams(short_g)} g short` : 'it will do'}
       </b>
@@ -423,6 +434,7 @@ const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {
             change({
               people: before.people,
               serveAt: before.serveAt,
+              otherDishes: before.otherDishes,
               ironIds: before.ironIds,
               ...(before.hands === undefined ? { hands: 1 } : { hands: before.hands }),
             });

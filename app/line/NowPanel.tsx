@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import type { Towards } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import type { Act, DueAct } from '../../core/line/index.ts';
+import type { Act, DueAct, MissingPieces } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
@@ -15,7 +15,7 @@ type Props = {
   readonly places: readonly LinePlace[];
   readonly planned: PlannedRun | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
-  readonly missing: number | null;
+  readonly missing: MissingPieces | null;
   /** Irons of which somebody said "not yet", and until when, epoch ms. */
   readonly putOff: ReadonlyMap<string, number>;
   /** The acts of whoever stands before this screen. */
@@ -50,7 +50,7 @@ export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards,
       <section aria-label="Do next" className={FRAME}>
         <p className="font-display text-4xl font-bold">Nothing to do</p>
         <p className="text-xl">
-          {missing !== null && missing > 0
+          {missing !== null && [...missing.values()].some((pieces) => pieces > 0)
             ? 'Nothing for this screen’s hands. What the others do is at its iron.'
             : 'All that was planned is out. Another load can be poured at its iron.'}
         </p>

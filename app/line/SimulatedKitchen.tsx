@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { seededRandom } from '../../core/basis/index.ts';
-import type { DueAct } from '../../core/line/index.ts';
+import type { DueAct, MissingPieces } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { poured_g, settingOf } from '../../core/log/index.ts';
@@ -18,7 +18,7 @@ type Props = {
   readonly places: readonly LinePlace[];
   readonly planned: PlannedRun | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
-  readonly missing: number | null;
+  readonly missing: MissingPieces | null;
   readonly putOff: ReadonlyMap<string, number>;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
@@ -48,7 +48,7 @@ const simulatedIrons = (
   planned: PlannedRun | null,
 ): readonly Simulated[] =>
   places.flatMap((place) => {
-    const mine = believed.find(({ ironId }) => ironId === place.iron.id);
+    const mine = believed.find(({ ironId, dishId }) => ironId === place.iron.id && dishId === place.dishId);
     if (mine === undefined) return [];
     const truth = trueIronOf(seed, place.iron.id);
     const from = planned?.plan?.preheats.find(({ ironId }) => ironId === place.iron.id)?.from ?? -Infinity;

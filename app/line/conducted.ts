@@ -1,27 +1,36 @@
-import type { LineIron } from '../../core/line/index.ts';
+import type { LineIron, MissingPieces } from '../../core/line/index.ts';
 import { lineIrons } from '../../core/line/index.ts';
-import { piecesWanted } from '../../core/run/index.ts';
-import type { IronLoads, PlannedRun } from '../session/index.ts';
+import { askedDishes, piecesOfDish } from '../../core/run/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
 import { outLoads, piecesOf } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
-/** Pieces that the run wants and that are neither out nor in an iron; null: no run is planned. */
-export const missingPieces = (places: readonly LinePlace[], planned: PlannedRun | null, { loads }: IronLoads): number | null => {
+/** By dish, pieces that the run wants and that are neither out nor in an iron; null: no run is planned. */
+export const missingPieces = (
+  places: readonly LinePlace[],
+  planned: PlannedRun | null,
+  told: Pick<Session, 'ironLoads' | 'lots'>,
+): MissingPieces | null => {
   if (planned?.request == null) return null;
   const { run, request, irons } = planned;
-  const out = outLoads(run.id, irons, loads).reduce((sum, { pieces }) => sum + pieces, 0);
-  const inIrons = places.reduce((sum, { iron, load, progress }) => {
-    const isIn = load?.runId === run.id && (progress?.phase === 'poured' || progress?.phase === 'cooking');
-    return sum + (isIn ? piecesOf(iron, progress.did.moulds) : 0);
-  }, 0);
-  return piecesWanted(request) - out - inIrons;
+  const out = outLoads(run, irons, told);
+  return new Map(
+    askedDishes(request).map((dish) => {
+      const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
+      const inIrons = places.reduce((sum, { iron, load, dishId, progress }) => {
+        const isIn = load?.runId === run.id && dishId === dish.dishId && (progress?.phase === 'poured' || progress?.phase === 'cooking');
+        return sum + (isIn ? piecesOf(iron, progress.did.moulds) : 0);
+      }, 0);
+      return [dish.dishId, piecesOfDish(dish) - done - inIrons];
+    }),
+  );
 };
 
 /** The irons at the line as the conductor sees them. `putOff`: irons of which somebody said "not yet", and until when (epoch ms). */
 export const conductedIrons = (
   places: readonly LinePlace[],
   planned: PlannedRun | null,
-  missing: number | null,
+  missing: MissingPieces | null,
   putOff: ReadonlyMap<string, number>,
   now: number,
 ): readonly LineIron[] =>

@@ -8,6 +8,8 @@ import type { AdviceReply } from '../workers/index.ts';
 export type LinePlace = {
   readonly iron: Iron;
   readonly formula: Formula;
+  /** Which dish of the run it is; of what was brought from the bench, the run's own. */
+  readonly dishId: string;
   readonly load: Load | null;
   readonly log: readonly LoadEvent[];
   readonly progress: LoadProgress | null;

@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import { OWN_DISH } from '../../core/run/index.ts';
 import { outLoads } from '../session/index.ts';
 import { crispOfOldest, inLoads } from './standing.ts';
 import type { LinePlace } from './linePlace.ts';
@@ -24,17 +26,20 @@ test('a part load gives as many pieces as moulds were filled; another run’s an
       ],
     ],
   ]);
-  expect(outLoads('today', [four], loads).map(({ pieces }) => pieces)).toEqual([4, 2]);
+  expect(outLoads({ id: 'today' } as Run, [four], { lots: [], ironLoads: { loads, formulas: [] } }).map(({ pieces }) => pieces)).toEqual([
+    4, 2,
+  ]);
 });
 
 test('what is in the irons comes out when it was promised', () => {
   const place = {
     iron: four,
+    dishId: OWN_DISH,
     load: { runId: 'today' },
     progress: { phase: 'cooking', closedAt: 10_000, did: {} },
     prediction: { cookTime_s: { best: 200 } },
   } as unknown as LinePlace;
-  expect(inLoads('today', [place])).toEqual([{ ironId: four.id, openAt: 210_000, pieces: 4 }]);
+  expect(inLoads('today', [place])).toEqual([{ ironId: four.id, dishId: OWN_DISH, openAt: 210_000, pieces: 4 }]);
   expect(inLoads('another', [place])).toEqual([]);
 });
 

@@ -7,9 +7,16 @@ export type PlacedCrisp = HoldCourse & { readonly ironId: string };
 
 /** What is in the irons now. */
 export const inLoads = (runId: string, places: readonly LinePlace[]): readonly InLoad[] =>
-  places.flatMap(({ iron, load, progress, prediction }) =>
+  places.flatMap(({ iron, dishId, load, progress, prediction }) =>
     load?.runId === runId && progress?.phase === 'cooking' && progress.closedAt !== null && prediction !== null
-      ? [{ ironId: iron.id, openAt: progress.closedAt + 1000 * prediction.cookTime_s.best, pieces: piecesOf(iron, progress.did.moulds) }]
+      ? [
+          {
+            ironId: iron.id,
+            dishId,
+            openAt: progress.closedAt + 1000 * prediction.cookTime_s.best,
+            pieces: piecesOf(iron, progress.did.moulds),
+          },
+        ]
       : [],
   );
 

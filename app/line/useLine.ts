@@ -3,11 +3,11 @@ import type { Did, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../cor
 import { loadProgress } from '../../core/log/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
-import type { LoadVariant } from '../../core/run/index.ts';
+import type { LoadVariant, PlannedLoad, RunDish } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { dishOf } from '../../core/run/index.ts';
+import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
@@ -25,7 +25,7 @@ const SAME_MORNING_MS = 12 * 3_600_000;
 /** The irons at the line: the run's, and the one from the bench that was asked for. */
 const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
   const ids = new Set([
-    ...(session.run?.ironIds ?? []),
+    ...(session.run === null ? [] : ironsOfRun(session.run)),
     ...(session.run === null && session.iron !== null ? [session.iron.id] : []),
     ...(asked === null ? [] : [asked]),
   ]);
@@ -53,15 +53,21 @@ const AGE_TICK_MS = 30_000;
 export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null, hand: string) => {
   const carryOut = useDo();
   const { run, workspace, lots, everyIron, ironLoads } = session;
-  /** What the run wants in all, g; null: nothing is planned. */
-  const runBatter_g = run?.batter_g ?? planned?.plan?.batter_g ?? null;
   const { byLoad: jumps } = useNoticedJumps();
   const at = useNow(AGE_TICK_MS);
   const irons = ironsAtLine(session, askedIronId);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
+  /** The dish that this iron cooks in its load `n`: as it is planned, and after that what it cooked last. Null: what is on the bench. */
+  const dishAt = (iron: Iron, n: number): RunDish | null => {
+    if (iron.id === askedIronId || run === null) return null;
+    const mine = (planned?.plan?.loads ?? []).filter(({ ironId }) => ironId === iron.id);
+    const dishId = (mine.find((load) => load.n === n) ?? mine.at(-1))?.dishId;
+    const dishes = dishesOf(run);
+    return dishes.find(({ id }) => id === dishId) ?? dishes.find(({ ironIds }) => ironIds.includes(iron.id)) ?? null;
+  };
   // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
-  const formulaFor = (iron: Iron): Formula | null => {
-    const id = iron.id === askedIronId || run === null ? workspace.formulaId : run.formulaId;
+  const formulaOf = (dish: RunDish | null): Formula | null => {
+    const id = dish?.formulaId ?? workspace.formulaId;
     return session.everyFormula.find((formula) => formula.id === id) ?? session.formula;
   };
   const isRemoved = ({ id }: Iron): boolean => session.kit.removedIds.includes(id);
@@ -71,33 +77,25 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const current = isHistory ? undefined : running;
     if (isRemoved(iron) && (current === undefined || current.progress.phase === 'opened')) return [];
     const sameMorning = running !== undefined && at - running.load.startedAt < SAME_MORNING_MS;
-    return [
-      {
-        iron,
-        formula: formulaFor(iron),
-        current,
-        n: current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1,
-      },
-    ];
+    const n = current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1;
+    const dish = dishAt(iron, n);
+    return [{ iron, dish, formula: formulaOf(dish), current, n }];
   });
   // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
-  const wishOf = (iron: Iron): Omit<LoadWish, 'load'> =>
-    iron.id === askedIronId || run === null ? workspace : { ...dishOf(run), preheat_s: null };
+  const wishOf = (dish: RunDish | null): Omit<LoadWish, 'load'> => (dish === null ? workspace : { ...dishOf(dish), preheat_s: null });
+  const plannedLoad = (iron: Iron, n: number): PlannedLoad | undefined =>
+    iron.id === askedIronId ? undefined : planned?.plan?.loads.find((load) => load.ironId === iron.id && load.n === n);
   /** What this load of the run gets, where guests want different things. */
-  const variantOf = (iron: Iron, n: number): LoadVariant | null =>
-    iron.id === askedIronId ? null : (planned?.plan?.loads.find((load) => load.ironId === iron.id && load.n === n)?.variant ?? null);
+  const variantOf = (iron: Iron, n: number): LoadVariant | null => plannedLoad(iron, n)?.variant ?? null;
   const advices = useAdvices(
-    upcoming.map(({ iron, formula, n }) => {
+    upcoming.map(({ iron, dish, formula, n }) => {
       if (formula === null) return null;
-      const wish = wishOf(iron);
+      const wish = wishOf(dish);
       const variant = variantOf(iron, n);
       return adviceJob(session, formula, iron, { ...wish, ...(variant === null ? {} : { onPlate: variant.onPlate }), load: n });
     }),
   );
-  const standing = irons.flatMap((iron) => {
-    const formula = formulaFor(iron);
-    return formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? []);
-  });
+  const standing = upcoming.flatMap(({ formula }) => (formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? [])));
   const lotIds = [...new Set(standing.map(({ id }) => id))].sort();
   const poured = useQueried(
     async (queries) => queries.withPromises(await queries.loadsOfLots(lotIds)),
@@ -108,7 +106,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const lot = lotToPourFrom(lots, formula, at);
     return lot === null || poured === undefined ? null : leftIn(lot, poured).left_g;
   };
-  const found: LinePlace[] = upcoming.flatMap(({ iron, formula, current, n }, i) => {
+  const found: LinePlace[] = upcoming.flatMap(({ iron, dish, formula, current, n }, i) => {
     const data = advices[i]?.data;
     return formula === null
       ? []
@@ -116,6 +114,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
           {
             iron,
             formula,
+            dishId: dish?.id ?? OWN_DISH,
             load: current?.load ?? null,
             log: current?.log ?? [],
             progress: current === undefined ? null : progressOf(current, jumps.get(current.load.id)),
@@ -124,10 +123,10 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
             left_g: leftFor(formula),
-            onPlate: variantOf(iron, n)?.onPlate ?? wishOf(iron).onPlate ?? null,
-            wipeBefore: variantOf(iron, n)?.wipeBefore === true,
+            onPlate: variantOf(iron, n)?.onPlate ?? wishOf(dish).onPlate ?? null,
+            wipeBefore: variantOf(iron, n)?.wipeBefore === true || plannedLoad(iron, n)?.isChange === true,
             holds: toppingsOn(planned, iron, current !== undefined && current.progress.phase !== 'opened' ? n : n - 1),
-            turn_s: iron.turned ? (wishOf(iron).turn_s ?? null) : null,
+            turn_s: iron.turned ? (wishOf(dish).turn_s ?? null) : null,
             isWeighing: advices[i]?.isPlaceholderData === true,
             n,
           },
@@ -139,11 +138,16 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
   return useMemo(() => {
     const by = hand === '' ? {} : { by: hand };
     /** A bowl nobody has said anything of is what was planned and hasn't been poured yet, or one as the formula has it. */
-    const bowl_g = ({ iron, advice }: LinePlace): number => {
+    const bowl_g = ({ iron, advice, dishId }: LinePlace): number => {
       const batch_g = advice?.answer.totalMass_g ?? 0;
-      if (run === null || runBatter_g === null || iron.id === askedIronId) return batch_g;
-      const poured_g = toldOfRun(run.id, everyIron, ironLoads.loads).reduce((sum, load) => sum + (load.poured_g ?? 0), 0);
-      const missing_g = runBatter_g - poured_g;
+      const mine = planned?.dishes.find(({ dish }) => dish.id === dishId);
+      const wanted_g = mine?.dish.batter_g ?? mine?.batter_g ?? 0;
+      if (run === null || wanted_g === 0 || iron.id === askedIronId) return batch_g;
+      const poured_g = toldOfRun(run, everyIron, { ironLoads, lots }).reduce(
+        (sum, load) => sum + (load.dishId === dishId ? (load.poured_g ?? 0) : 0),
+        0,
+      );
+      const missing_g = wanted_g - poured_g;
       return missing_g > (advice?.answer.portion_g ?? 0) ? missing_g : batch_g;
     };
     /** A touch. Its echo never comes here: the buttons and keys hold it back. The same word said again is said twice, however slow the store is. */
@@ -188,5 +192,5 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       );
     };
     return { places, ready: newest !== undefined, append, log, pour };
-  }, [hand, carryOut, lots, workspace.batter_C, run, runBatter_g, askedIronId, everyIron, ironLoads, places, newest]);
+  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, ironLoads, places, newest]);
 };

@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { playMorning, surprisesOf } from '../../core/rehearsal/index.ts';
-import { reportOf } from '../../core/run/index.ts';
+import { platesOf, reportOf } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -93,7 +93,7 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
     () => (rehearsal.hasSurprises ? surprisesOf(rehearsal.seed, rehearsal.planned) : []),
     [rehearsal.hasSurprises, rehearsal.seed, rehearsal.planned],
   );
-  const told = toldOfRun(run.id, irons, session.ironLoads.loads);
+  const told = toldOfRun(run, irons, session);
   const report = plan === null || request === null ? null : reportOf(plan, request, told);
   const here = surprises.find(({ id, at }) => at <= now && !rehearsal.met.includes(id));
   const isOver = report !== null && report.pieces.done >= report.pieces.wanted && here === undefined;
@@ -101,14 +101,14 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
     () => (isOver && request !== null && plan !== null ? playMorning(request, plan, rehearsal.believed, rehearsal.seed) : null),
     [isOver, request, plan, rehearsal.believed, rehearsal.seed],
   );
-  const waited_min = report === null ? 0 : (report.service.done.meanWait_s * run.people) / 60;
+  const waited_min = report === null ? 0 : (report.service.done.meanWait_s * platesOf(run)) / 60;
   const played =
     isOver && alone !== null && rehearsal.levelId !== null
       ? {
           levelId: rehearsal.levelId,
           seed: rehearsal.seed,
           loads: report.loads.done,
-          guests: run.people,
+          guests: platesOf(run),
           waited_min,
           planned_min: alone.waited_min,
         }

@@ -9,15 +9,18 @@ import { keepRehearsal } from './change.ts';
 const BEFORE_MS = 60_000;
 
 /** The irons as they are believed when it begins: what is simulated is measured by that. */
-const believedIn = ({ advices }: Pick<PlannedRun, 'advices'>): readonly BelievedIron[] =>
-  [...advices].map(([ironId, { prediction, planned }]) => ({
-    ironId,
-    best_s: prediction.cookTime_s.best,
-    preheat_s: planned.preheat_s,
-    portion_g: prediction.portion_g,
-    setting_C: prediction.setting.temperature_C,
-    tawny: prediction.tawnyStep,
-  }));
+const believedIn = ({ dishes }: Pick<PlannedRun, 'dishes'>): readonly BelievedIron[] =>
+  dishes.flatMap(({ dish, advices }) =>
+    [...advices].map(([ironId, { prediction, planned }]) => ({
+      ironId,
+      dishId: dish.id,
+      best_s: prediction.cookTime_s.best,
+      preheat_s: planned.preheat_s,
+      portion_g: prediction.portion_g,
+      setting_C: prediction.setting.temperature_C,
+      tawny: prediction.tawnyStep,
+    })),
+  );
 
 /** Copies the kitchen, sets the clock to the beginning of the plan, and goes to the line. False: there is no room for a copy, or nothing is planned. */
 export const beginRehearsal = async (

@@ -5,13 +5,27 @@ type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<Plan
 
 /** What to act on: when to switch on, when to pour, when the last plate is out, how much batter. */
 export const Answers = ({ planned, plan }: PlanProps) => {
-  const { run, batch_g } = planned;
+  const { run, dishes } = planned;
   const time = (at: number): string => timeOfDay(at, run.zone);
   const figures: readonly (readonly [string, string, string])[] = [
     ['Switch on', time(plan.startAt), 'the first iron'],
     ['First pour', time(plan.firstPourAt), `${plan.loads.length} loads, ${plan.pieces} pieces`],
     ['Last plate', time(plan.lastPlateAt), run.mode === 'together' ? `served at ${time(run.serveAt)}` : 'as they come'],
-    ['Batter', `${grams(plan.batter_g)} g`, batch_g > 0 ? `${(plan.batter_g / batch_g).toFixed(1)} × the formula as written` : ''],
+    [
+      'Batter',
+      `${grams(plan.batter_g)} g`,
+      dishes
+        .flatMap(({ formula, batch_g, batter_g }) =>
+          batch_g <= 0
+            ? []
+            : [
+                dishes.length === 1
+                  ? `${(batter_g / batch_g).toFixed(1)} × the formula as written`
+                  : `${grams(batter_g)} g of ${formula.name} (× ${(batter_g / batch_g).toFixed(1)})`,
+              ],
+        )
+        .join(', '),
+    ],
   ];
   return (
     <dl className="grid grid-cols-4 gap-5 max-md:grid-cols-2">

@@ -2,6 +2,7 @@ import type { RunPlan, Task } from '../../core/run/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import { clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import { replyFor } from '../session/index.ts';
 import { useKit } from '../store/index.ts';
 import { tasksOfRun, taskWords } from './taskWords.ts';
 
@@ -11,8 +12,8 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
   /** "214 g, 2 × ladle, dial 2¾, closed 4:28". */
   const pourWords = ({ ironId, portion_g, load }: Task): string => {
     const iron = planned.irons.find(({ id }) => id === ironId);
-    const reply =
-      iron === undefined ? undefined : ((load === 1 ? planned.firsts : planned.advices).get(iron.id) ?? planned.advices.get(iron.id));
+    const mine = plan.loads.find((one) => one.ironId === ironId && one.n === load);
+    const reply = mine === undefined ? undefined : replyFor(planned, mine);
     if (iron === undefined || reply === undefined || portion_g === null) return '';
     const { answer } = reply;
     const { moulds } = iron.geometry;

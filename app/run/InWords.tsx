@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Run } from '../../core/run/index.ts';
-import { jittered, whatWouldHelp } from '../../core/run/index.ts';
+import { ironsOfRun, jittered, whatWouldHelp } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import { useNewestLoads } from '../session/index.ts';
@@ -78,7 +78,7 @@ const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
 /** The moment to switch on has gone by and nothing was poured: what is possible from now on. */
 const GoneBy = ({ session, run, plan, onChange }: Pick<OfPlan, 'session' | 'plan' | 'onChange'> & { readonly run: Run }) => {
   const now = useNow(TICK_MS);
-  const newest = useNewestLoads(run.ironIds);
+  const newest = useNewestLoads(ironsOfRun(run));
   const late_ms = now - plan.startAt;
   const hasBegun =
     newest === undefined || [...newest.values()].some(({ load }) => load.runId === run.id && load.startedAt > plan.startAt - STALE_MS);

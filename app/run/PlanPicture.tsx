@@ -1,4 +1,5 @@
 import type { PlannedRun } from '../session/index.ts';
+import { dishName, replyFor } from '../session/index.ts';
 import { tawnyCss, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
 
 type Props = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
@@ -9,10 +10,15 @@ const NAMES = 108;
 const WIDTH = 1150;
 const COUNT = 34;
 const ROOM_FOR_WORDS = 80;
+/** Of a letter of 13 px. */
+const LETTER = 7;
+
+const shortened = (text: string, letters: number): string =>
+  text.length <= letters ? text : `${text.slice(0, Math.max(1, letters - 1)).trimEnd()}…`;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
 export const PlanPicture = ({ planned, plan }: Props) => {
-  const { irons, run, advices } = planned;
+  const { irons, run } = planned;
   const end = Math.max(plan.lastPlateAt, run.serveAt);
   const length = Math.max(1, end - plan.startAt);
   const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - plan.startAt)) / length;
@@ -51,8 +57,6 @@ export const PlanPicture = ({ planned, plan }: Props) => {
       ))}
       {irons.map((iron, lane) => {
         const top = TOP + lane * LANE;
-        const reply = advices.get(iron.id);
-        const fill = tawnyCss(reply?.answer.tawnyStep ?? 4, reply?.picture.rawLightness);
         const preheat = plan.preheats.find((p) => p.ironId === iron.id);
         return (
           <g key={iron.id}>
@@ -77,35 +81,45 @@ export const PlanPicture = ({ planned, plan }: Props) => {
             )}
             {plan.loads
               .filter((load) => load.ironId === iron.id)
-              .map((load) => (
-                <g key={load.n}>
-                  <rect
-                    x={x(load.pourAt)}
-                    y={top + 6}
-                    width={Math.max(2, x(load.openAt) - x(load.pourAt))}
-                    height={LANE - 14}
-                    rx={3}
-                    fill={fill}
-                    stroke="#20262a"
-                  />
-                  <text
-                    x={(x(load.pourAt) + x(load.openAt)) / 2}
-                    y={top + 27}
-                    fontSize="16"
-                    fontWeight="700"
-                    textAnchor="middle"
-                    fill="#20262a"
-                  >
-                    {load.n}
-                    {load.variant?.onPlate != null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
-                      <tspan fontSize="13" fontWeight="400">
-                        {' '}
-                        {TOPPING_WORDS[load.variant.onPlate.toppingId]}
-                      </tspan>
-                    )}
-                  </text>
-                </g>
-              ))}
+              .map((load) => {
+                const reply = replyFor(planned, load);
+                const fill = tawnyCss(reply?.answer.tawnyStep ?? 4, reply?.picture.rawLightness);
+                return (
+                  <g key={load.n}>
+                    <rect
+                      x={x(load.pourAt)}
+                      y={top + 6}
+                      width={Math.max(2, x(load.openAt) - x(load.pourAt))}
+                      height={LANE - 14}
+                      rx={3}
+                      fill={fill}
+                      stroke="#20262a"
+                    />
+                    <text
+                      x={(x(load.pourAt) + x(load.openAt)) / 2}
+                      y={top + 27}
+                      fontSize="16"
+                      fontWeight="700"
+                      textAnchor="middle"
+                      fill="#20262a"
+                    >
+                      {load.n}
+                      {dishName(planned, load.dishId) !== null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
+                        <tspan fontSize="13" fontWeight="400">
+                          {' '}
+                          {shortened(dishName(planned, load.dishId) ?? '', (x(load.openAt) - x(load.pourAt)) / LETTER - 4)}
+                        </tspan>
+                      )}
+                      {load.variant?.onPlate != null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
+                        <tspan fontSize="13" fontWeight="400">
+                          {' '}
+                          {TOPPING_WORDS[load.variant.onPlate.toppingId]}
+                        </tspan>
+                      )}
+                    </text>
+                  </g>
+                );
+              })}
           </g>
         );
       })}

@@ -1,14 +1,13 @@
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
-import { Link } from 'react-router';
+import { dishesOf, HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
-import { dishWords } from './dishWords.ts';
+import { DishIrons, DishWish } from './DishIrons.tsx';
 import { HOLD_WORDS } from './holdWords.ts';
 
 const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
+const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
 
 const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
 
@@ -21,10 +20,6 @@ type Props = {
 
 /** What a plan needs to know: when, for how many, on which irons, of which batter. */
 export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
-  const toggle = (iron: Iron): void => {
-    const has = run.ironIds.includes(iron.id);
-    onChange({ ironIds: has ? run.ironIds.filter((id) => id !== iron.id) : [...run.ironIds, iron.id] });
-  };
   return (
     <div className="no-print flex flex-wrap items-end gap-x-6 gap-y-3">
       <NumberEntry
@@ -108,19 +103,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             onChange={(formulaId) => onChange({ formulaId })}
           />
         </span>
-        <fieldset className="flex min-w-0 flex-wrap items-center gap-2">
-          <legend className="sr-only">Irons</legend>
-          <span className="text-quiet">on</span>
-          {session.irons.map((iron) => (
-            <label
-              key={iron.id}
-              className={`flex min-h-11 items-center gap-2 rounded-full border-2 px-4 font-semibold ${run.ironIds.includes(iron.id) ? 'border-act bg-act-soft' : 'border-line'}`}
-            >
-              <input type="checkbox" checked={run.ironIds.includes(iron.id)} onChange={() => toggle(iron)} className="size-5 accent-act" />
-              {iron.name}
-            </label>
-          ))}
-        </fieldset>
+        <DishIrons session={session} dish={run} onChange={onChange} />
         <span>
           by{' '}
           <InlineSelect
@@ -139,21 +122,15 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             onChange={(hold) => onChange({ hold })}
           />
         </span>
-        <p className="text-[15px] text-quiet">
-          {dishWords(run, session.kit.temperatureUnit)} ·{' '}
-          <Link
-            to="/iron"
-            className="font-semibold text-act underline underline-offset-2"
-            onClick={() =>
-              session.setWorkspace({ formulaId: run.formulaId, ...(run.ironIds[0] === undefined ? {} : { ironId: run.ironIds[0] }) })
-            }
-          >
-            change on the iron
-          </Link>
-        </p>
+        {dishesOf(run)
+          .slice(0, 1)
+          .map((dish) => (
+            <DishWish key={dish.id} session={session} dish={dish} />
+          ))}
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
         <Variants run={run} plan={plan} onChange={onChange} />
+        <OtherDishes session={session} run={run} onChange={onChange} />
       </Suspense>
     </div>
   );

@@ -4,7 +4,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { nextMorning } from '../../core/run/index.ts';
+import { dishesOf, nextMorning } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -112,7 +112,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
         <div className="no-print flex gap-2">
           {planned !== null && plan !== null && plan.loads.length > 0 && (
             <Suspense>
-              <Reporting planned={planned} told={toldOfRun(run.id, planned.irons, session.ironLoads.loads)} />
+              <Reporting planned={planned} told={toldOfRun(run, planned.irons, session)} />
               <Rehearse session={session} planned={planned} />
               <TakeAlong session={session} planned={planned} plan={plan} />
             </Suspense>
@@ -123,12 +123,17 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
         </div>
       </div>
       <p className="hidden print:block">
-        {session.everyFormula.find(({ id }) => id === run.formulaId)?.name} · {dishWords(run, session.kit.temperatureUnit)}
+        {dishesOf(run)
+          .map(
+            (dish) =>
+              `${session.everyFormula.find(({ id }) => id === dish.formulaId)?.name ?? ''} · ${dishWords(dish, session.kit.temperatureUnit)}`,
+          )
+          .join('; ')}
       </p>
       <RunQuestions session={session} run={run} plan={plan} onChange={onChange} />
-      {planned?.failures.map(({ ironId, failure }) => (
-        <p key={ironId} role="alert" className="border-l-3 border-ink bg-sheet p-2">
-          {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
+      {planned?.failures.map(({ ironId, formulaName, failure }) => (
+        <p key={`${ironId}/${formulaName}`} role="alert" className="border-l-3 border-ink bg-sheet p-2">
+          {formulaName} on {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
         </p>
       ))}
       {planned === null || planned.irons.length === 0 ? (

@@ -1,7 +1,7 @@
 import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
-import { dishOf, heldIn, servedBy } from '../../core/run/index.ts';
+import { heldIn, platesOf, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { adviceJob } from '../session/index.ts';
+import { dishJob } from '../session/index.ts';
 import { temperature } from '../look/index.ts';
 import { useAfters } from '../workers/index.ts';
 import { HOLD_WORDS } from './holdWords.ts';
@@ -27,16 +27,14 @@ const crispWords = ({ crispAtPlate }: HeldAs): string =>
 
 /** Who waits for what, and what becomes of what waits. */
 export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
-  const { run, request, irons } = planned;
-  const formula = session.formulas.find(({ id }) => id === run.formulaId) ?? null;
-  const after = useAfters(
-    formula === null ? [] : irons.map((iron) => adviceJob(session, formula, iron, { ...dishOf(run), load: 2, preheat_s: null })),
-  );
+  const { run, request } = planned;
+  const cooked = planned.dishes.flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
+  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
   if (request === null) return null;
   const service = servedBy(plan, request);
   const oldest_s = Math.max(0, ...service.oldest_s.values());
   const courses = new Map(
-    irons.flatMap(({ id }, i) => {
+    cooked.flatMap(({ iron: { id } }, i) => {
       const found = after[i]?.data;
       return found?.ok === true ? [[id, found.value.courses.map(({ place, course }) => ({ place, crisp: course.crisp }))] as const] : [];
     }),
@@ -53,7 +51,7 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
         ) : (
           <>
             Nobody waits longer than <b>{minuteWords(service.longestWait_s)}</b>
-            {service.impatient > 0 && ` (${service.impatient} of ${run.people} over four)`}; {minuteWords(service.meanWait_s)} in the
+            {service.impatient > 0 && ` (${service.impatient} of ${platesOf(run)} over four)`}; {minuteWords(service.meanWait_s)} in the
             mean.{' '}
           </>
         ))}

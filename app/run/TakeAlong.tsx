@@ -30,9 +30,9 @@ const ALARM_S = 300;
 /** The morning as files: what is done when, for a table, for another program, for a calendar; and what has to be in the house. */
 export const TakeAlong = ({ session, planned, plan }: Props) => {
   const tasks = tasksOfRun(planned, plan);
-  const { run, batch_g } = planned;
+  const { run, dishes } = planned;
   const { kit } = session;
-  const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
+  const reckoned = dishes.filter(({ batch_g, batter_g }) => batch_g > 0 && batter_g > 0);
   const file: PlanFile = {
     schema: 'tawny-lattice/plan',
     version: 1,
@@ -41,6 +41,16 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
     serveAt: run.serveAt,
     people: run.people,
     piecesPerPerson: run.piecesPerPerson,
+    ...(dishes.length < 2
+      ? {}
+      : {
+          dishes: dishes.map(({ dish, formula, batter_g }) => ({
+            name: formula.name,
+            people: dish.people,
+            piecesPerPerson: dish.piecesPerPerson,
+            batter_g: Math.round(batter_g),
+          })),
+        }),
     firstPourAt: Math.round(plan.firstPourAt),
     lastPlateAt: Math.round(plan.lastPlateAt),
     batter_g: Math.round(plan.batter_g),
@@ -76,14 +86,18 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
       icon: CalendarPlus,
       take: () => void calendar().then((text) => download(fileName(run.name, 'ics'), 'text/calendar', text)),
     },
-    ...(formula === undefined || batch_g <= 0
+    ...(reckoned.length === 0
       ? []
       : [
           {
             words: 'A shopping list (CSV)',
             icon: ShoppingBasket,
             take: () => {
-              const list = shoppingList(readingOf(session, formula), plan.batter_g / batch_g, kit.pricesPerKg);
+              const wanted = reckoned.map(({ formula, batter_g, batch_g }) => ({
+                reading: readingOf(session, formula),
+                times: batter_g / batch_g,
+              }));
+              const list = shoppingList(wanted, kit.pricesPerKg);
               const items = [...list.items, ...scattered(plan)];
               download(fileName(`${run.name} shopping`, 'csv'), 'text/csv', shoppingCsv({ ...list, items }, kit.currency));
             },

@@ -1,10 +1,9 @@
-import type { Run } from '../../core/run/index.ts';
 import { dishOf } from '../../core/run/index.ts';
 import { grams, temperature, TOPPING_WORDS } from '../look/index.ts';
 
 /** What is wished of every load, and what is done to it. */
-export const dishWords = (run: Run, unit: 'C' | 'F'): string => {
-  const { target, batter_C, onPlate, delay_s } = dishOf(run);
+export const dishWords = (dish: Parameters<typeof dishOf>[0], unit: 'C' | 'F'): string => {
+  const { target, batter_C, onPlate, delay_s } = dishOf(dish);
   return [
     target.tawny === null ? 'browned as usual' : `step ${Number(target.tawny.toFixed(1))}`,
     ...(target.crisp === null ? [] : [`crisp ${Number(target.crisp.toFixed(1))}`]),

@@ -1,26 +1,35 @@
 import type { RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import { dishName } from '../session/index.ts';
 import { grams, TOPPING_WORDS } from '../look/index.ts';
 import { describeStored } from '../../words/index.ts';
 
 /** What the hands do in a morning, in order. */
-export const tasksOfRun = ({ irons, prep, run }: PlannedRun, plan: RunPlan): readonly Task[] => {
+export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] => {
+  const { irons, dishes, run } = planned;
   const names = new Map(irons.map(({ id, name }) => [id, name]));
-  return tasksOf(plan, prep, run.serveAt, (id) => names.get(id) ?? id);
+  return tasksOf(
+    plan,
+    dishes.map(({ dish, prep }) => ({ dishId: dish.id, prep })),
+    run.serveAt,
+    (id) => names.get(id) ?? id,
+    (id) => dishName(planned, id),
+  );
 };
 
 /** What a hand does, in words: "Pour Deep A, load 2". */
-export const taskWords = ({ act, iron, load, code, scatter, wipe }: Task): string => {
+export const taskWords = ({ act, iron, load, code, scatter, wipe, dish }: Task): string => {
+  const of = dish === undefined ? '' : ` (${dish})`;
   if (act === 'prepare') {
     const words = describeStored(code ?? '');
-    return words.charAt(0).toUpperCase() + words.slice(1);
+    return `${words.charAt(0).toUpperCase()}${words.slice(1)}${of}`;
   }
   const at = `${iron ?? ''}${load === null ? '' : `, load ${load}`}`;
   const with_ = scatter == null ? '' : `, scatter ${grams(scatter.grams)} g of ${TOPPING_WORDS[scatter.toppingId]}`;
   return {
     'switch-on': `Switch on ${at}`,
-    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}`,
+    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}`,
     'take-out': `Open ${at}, onto the rack`,
     serve: 'Serve',
   }[act];

@@ -1,8 +1,9 @@
-import type { LoadProgress } from '../../core/log/index.ts';
+import type { Load, LoadProgress, Lot } from '../../core/log/index.ts';
 import { loadProgress, poured_g } from '../../core/log/index.ts';
-import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { OutLoad, ReportedLoad } from '../../core/run/index.ts';
+import type { OutLoad, ReportedLoad, Run } from '../../core/run/index.ts';
+import { dishesOf, OWN_DISH } from '../../core/run/index.ts';
+import type { Session } from './useSession.ts';
 
 /** Pieces of a load: of the moulds that were filled. */
 export const piecesOf = ({ geometry }: Iron, moulds: number | undefined): number =>
@@ -14,30 +15,48 @@ const lostOf = (iron: Iron, { did, observations }: LoadProgress): number => {
   return moulds === 0 ? 0 : Math.min(piecesOf(iron, did.moulds), piecesOf(iron, moulds));
 };
 
-/** Pieces of a run that came out for nobody. */
-export const lostPieces = (runId: string, irons: readonly Iron[], loads: Loads): number =>
-  irons.reduce(
-    (sum, iron) =>
-      sum +
-      (loads.get(iron.id) ?? []).reduce((lost, { load, log }) => lost + (load.runId === runId ? lostOf(iron, loadProgress(log)) : 0), 0),
-    0,
-  );
+/** What is asked of the kitchen to know what a run's irons did. */
+type Told = Pick<Session, 'ironLoads' | 'lots'>;
 
-type Loads = ReadonlyMap<string, readonly ToldLoad[]>;
+/** Which dish of the run a load was of: by what was in its bowl; of a bowl that is long gone, the first that this iron cooks. */
+const dishOfLoad = (run: Run, { ironId, lotId }: Load, lots: readonly Lot[]): string => {
+  const dishes = dishesOf(run);
+  if (dishes.length === 1) return OWN_DISH;
+  const formulaId = lots.find(({ id }) => id === lotId)?.formulaId;
+  const onIron = dishes.filter(({ ironIds }) => ironIds.includes(ironId));
+  return (onIron.find((dish) => dish.formulaId === formulaId) ?? onIron[0])?.id ?? OWN_DISH;
+};
+
+/** Pieces of a run that came out for nobody, by dish. */
+export const lostPieces = (run: Run, irons: readonly Iron[], { ironLoads, lots }: Told): ReadonlyMap<string, number> => {
+  const lost = new Map<string, number>();
+  for (const iron of irons)
+    for (const { load, log } of ironLoads.loads.get(iron.id) ?? []) {
+      const pieces = load.runId === run.id ? lostOf(iron, loadProgress(log)) : 0;
+      const dishId = pieces === 0 ? '' : dishOfLoad(run, load, lots);
+      if (pieces > 0) lost.set(dishId, (lost.get(dishId) ?? 0) + pieces);
+    }
+  return lost;
+};
 
 /** What a run's irons have done so far, as it was told. */
-export const toldOfRun = (runId: string, irons: readonly Iron[], loads: Loads): readonly ReportedLoad[] =>
+export const toldOfRun = (
+  run: Run,
+  irons: readonly Iron[],
+  { ironLoads, lots }: Told,
+): readonly (ReportedLoad & { readonly dishId: string })[] =>
   irons.flatMap((iron) =>
-    (loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
-      if (load.runId !== runId) return [];
+    (ironLoads.loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
+      if (load.runId !== run.id) return [];
       const progress = loadProgress(log);
       const pieces = piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
-      return [{ ironId: iron.id, pieces, progress, prediction, poured_g: prediction === null ? null : poured_g(prediction, progress) }];
+      const poured = prediction === null ? null : poured_g(prediction, progress);
+      return [{ ironId: iron.id, dishId: dishOfLoad(run, load, lots), pieces, progress, prediction, poured_g: poured }];
     }),
   );
 
 /** What has come out of them. */
-export const outLoads = (runId: string, irons: readonly Iron[], loads: Loads): readonly OutLoad[] =>
-  toldOfRun(runId, irons, loads).flatMap(({ ironId, pieces, progress: { phase, openedAt } }) =>
-    phase === 'opened' && openedAt !== null ? [{ ironId, openedAt, pieces }] : [],
+export const outLoads = (run: Run, irons: readonly Iron[], told: Told): readonly (OutLoad & { readonly dishId: string })[] =>
+  toldOfRun(run, irons, told).flatMap(({ ironId, dishId, pieces, progress: { phase, openedAt } }) =>
+    phase === 'opened' && openedAt !== null ? [{ ironId, dishId, openedAt, pieces }] : [],
   );

@@ -1,87 +1,166 @@
 import { useMemo } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { preparation } from '../../core/lift/index.ts';
-import type { Run, RunPlan, RunRequest } from '../../core/run/index.ts';
-import { dishOf, planRun } from '../../core/run/index.ts';
-import type { AdviceReply, Answer } from '../workers/index.ts';
+import type { Dish, PlannedIron, PlannedLoad, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
+import { dishesOf, dishOf, OWN_DISH, planRun } from '../../core/run/index.ts';
+import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
 import { lostPieces } from './outLoads.ts';
 import { adviceJob } from './useSession.ts';
 
-export type PlannedRun = {
-  readonly run: Run;
+/** One dish of the morning with what the adviser says of it. */
+export type PlannedDish = {
+  readonly dish: RunDish;
+  readonly formula: Formula;
   readonly irons: readonly Iron[];
-  /** Of the second load and those after it. */
+  /** Of the second load and those after it, by iron. */
   readonly advices: ReadonlyMap<string, AdviceReply>;
   readonly firsts: ReadonlyMap<string, AdviceReply>;
-  readonly failures: readonly { readonly ironId: string; readonly failure: Failure }[];
+  /** One bowl of the formula as written, g; 0 until it is reckoned. */
+  readonly batch_g: number;
+  /** What the plan wants of it in all, g; 0 until it is made. */
+  readonly batter_g: number;
+  /** Before its first pour: as it was laid out, or as is usual for the lift. */
+  readonly prep: readonly PrepStep[];
+};
+
+export type PlannedRun = {
+  readonly run: Run;
+  /** Its own first; without those whose formula was removed. */
+  readonly dishes: readonly PlannedDish[];
+  /** Of all dishes, each once. */
+  readonly irons: readonly Iron[];
+  readonly failures: readonly { readonly ironId: string; readonly formulaName: string; readonly failure: Failure }[];
   /** Null while the worker still reckons. */
   readonly plan: RunPlan | null;
   /** What it was made from; null with it. */
   readonly request: RunRequest | null;
-  /** One bowl of the formula as written, g; 0 until it is reckoned. */
-  readonly batch_g: number;
-  /** Before the first pour: as it was laid out, or as is usual for the lift. */
-  readonly prep: readonly PrepStep[];
 };
 
-const byIron = (irons: readonly Iron[], answers: readonly (Answer<'advise'> | undefined)[]): ReadonlyMap<string, AdviceReply> =>
-  new Map(irons.flatMap(({ id }, i) => (answers[i]?.ok === true ? [[id, answers[i].value] as const] : [])));
+/** How a dish of the run is called: by its formula, where there are several. */
+export const dishName = ({ dishes }: Pick<PlannedRun, 'dishes'>, dishId: string): string | null =>
+  dishes.length < 2 ? null : (dishes.find(({ dish }) => dish.id === dishId)?.formula.name ?? null);
+
+/** What the adviser says of this load. */
+export const replyFor = (
+  { dishes }: Pick<PlannedRun, 'dishes'>,
+  { ironId, dishId, n }: Pick<PlannedLoad, 'ironId' | 'dishId' | 'n'>,
+): AdviceReply | undefined => {
+  const mine = dishes.find(({ dish }) => dish.id === dishId);
+  return (n === 1 ? mine?.firsts.get(ironId) : undefined) ?? mine?.advices.get(ironId);
+};
+
+/** The question for a load of this dish; `Dish`: without the run it is a part of. */
+export const dishJob = (
+  session: Session,
+  formula: Formula,
+  iron: Iron,
+  dish: Parameters<typeof dishOf>[0] | Dish,
+  load: number,
+): AdviceJob => adviceJob(session, formula, iron, { ...dishOf(dish), load, preheat_s: null });
+
+type Asked = { readonly dish: RunDish; readonly formula: Formula; readonly iron: Iron };
+
+const byIron = (
+  asked: readonly Asked[],
+  answers: readonly (Answer<'advise'> | undefined)[],
+  dishId: string,
+): ReadonlyMap<string, AdviceReply> =>
+  new Map(
+    asked.flatMap(({ dish, iron }, i) => {
+      const answer = answers[i];
+      return dish.id === dishId && answer?.ok === true ? [[iron.id, answer.value] as const] : [];
+    }),
+  );
 
 /** The run's plan, reckoned anew whenever something it rests on changes. */
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const run = session?.run ?? null;
-  const formula = session?.formulas.find((f) => f.id === run?.formulaId) ?? null;
-  const irons =
-    run === null || session === undefined ? [] : run.ironIds.flatMap((id) => session.irons.find((iron) => iron.id === id) ?? []);
-  const jobFor = (load: number) => (iron: Iron) =>
-    session === undefined || formula === null || run === null
-      ? null
-      : adviceJob(session, formula, iron, { ...dishOf(run), load, preheat_s: null });
-  const queries = useAdvices(irons.map(jobFor(2)));
+  const asked =
+    run === null || session === undefined
+      ? []
+      : dishesOf(run).flatMap((dish): Asked[] => {
+          const formula = session.formulas.find(({ id }) => id === dish.formulaId);
+          return formula === undefined
+            ? []
+            : dish.ironIds.flatMap((id) => {
+                const iron = session.irons.find((one) => one.id === id);
+                return iron === undefined ? [] : [{ dish, formula, iron }];
+              });
+        });
+  const jobFor =
+    (load: number) =>
+    ({ dish, formula, iron }: Asked): AdviceJob | null =>
+      session === undefined ? null : dishJob(session, formula, iron, dish, load);
+  const queries = useAdvices(asked.map(jobFor(2)));
   // The first load stands on plates that have not cooked yet: it is the one that the Line asks for first.
-  const firstQueries = useAdvices(irons.map(jobFor(1)));
+  const firstQueries = useAdvices(asked.map(jobFor(1)));
   const done = queries.map((query) => query.data);
   const firsts = firstQueries.map((query) => query.data);
   const settled = [...done, ...firsts].every((result) => result !== undefined);
-  const lost = run === null || session === undefined ? 0 : lostPieces(run.id, irons, session.ironLoads.loads);
+  const irons = [...new Map(asked.map(({ iron }) => [iron.id, iron])).values()];
+  const lost = run === null || session === undefined ? new Map<string, number>() : lostPieces(run, irons, session);
   const key = JSON.stringify([
     run,
-    lost,
-    irons.map((iron) => [iron.id, iron.rev]),
+    [...lost],
+    asked.map(({ iron, formula }) => [iron.id, iron.rev, formula.id, formula.rev]),
     [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
   ]);
   const made = useMemo(() => {
     if (run === null || !settled) return null;
-    const planned = done.flatMap((result, i) => {
-      const first = firsts[i];
-      return result?.ok === true
-        ? [{ ...result.value.planned, ...(first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {}) }]
-        : [];
+    const planned = asked.flatMap(({ dish }, i): PlannedIron[] => {
+      const [result, first] = [done[i], firsts[i]];
+      if (result?.ok !== true) return [];
+      const firstCook = first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {};
+      return [{ ...result.value.planned, ...firstCook, ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }) }];
     });
-    const request: RunRequest = { ...run, irons: planned, lostPieces: lost };
+    const { otherDishes: _, ...own } = run;
+    const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g }) =>
+      id === OWN_DISH ? [] : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id) }],
+    );
+    const request: RunRequest = { ...own, irons: planned, lostPieces: lost.get(OWN_DISH), ...(others.length === 0 ? {} : { others }) };
     return { request, plan: planRun(request) };
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
-  if (run === null || session === undefined || formula === null) return null;
+  if (run === null || session === undefined) return null;
   const plan = made?.plan ?? null;
-  const first = done.find((result) => result?.ok === true);
-  const reply = first?.ok === true ? first.value : null;
-  const firstPour = plan === null ? Infinity : plan.loads.reduce((first, load) => Math.min(first, load.pourAt), Infinity);
-  const prep = run.prep.length > 0 ? run.prep : reply !== null && Number.isFinite(firstPour) ? preparation(reply.lift, firstPour) : [];
+  const dishes = dishesOf(run).flatMap((dish): PlannedDish[] => {
+    const formula = session.formulas.find(({ id }) => id === dish.formulaId);
+    if (formula === undefined) return [];
+    const advices = byIron(asked, done, dish.id);
+    const [reply] = advices.values();
+    const firstPour = (plan?.loads ?? []).reduce(
+      (first, load) => (load.dishId === dish.id ? Math.min(first, load.pourAt) : first),
+      Infinity,
+    );
+    return [
+      {
+        dish,
+        formula,
+        irons: asked.flatMap((one) => (one.dish.id === dish.id ? [one.iron] : [])),
+        advices,
+        firsts: byIron(asked, firsts, dish.id),
+        batch_g: reply?.answer.totalMass_g ?? 0,
+        batter_g: plan?.batterOf_g.get(dish.id) ?? 0,
+        prep:
+          dish.prep.length > 0 ? dish.prep : reply !== undefined && Number.isFinite(firstPour) ? preparation(reply.lift, firstPour) : [],
+      },
+    ];
+  });
+  if (dishes.length === 0) return null;
   return {
     run,
-    prep,
+    dishes,
     irons,
-    advices: byIron(irons, done),
-    firsts: byIron(irons, firsts),
-    failures: done.flatMap((result, i) => (result?.ok === false ? [{ ironId: irons[i]?.id ?? '', failure: result.failure }] : [])),
+    failures: done.flatMap((result, i) =>
+      result?.ok === false ? [{ ironId: asked[i]!.iron.id, formulaName: asked[i]!.formula.name, failure: result.failure }] : [],
+    ),
     plan,
     request: made?.request ?? null,
-    batch_g: reply?.answer.totalMass_g ?? 0,
   };
 };

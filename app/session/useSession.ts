@@ -12,7 +12,7 @@ import { useIronLoads } from './useIronLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { DISH_FIELDS, dishOf, isDishOf, runThatIsOn } from '../../core/run/index.ts';
+import { DISH_FIELDS, dishesOf, dishFor, dishOf, ironsOfRun, runThatIsOn, withDish } from '../../core/run/index.ts';
 import type { Workspace } from '../store/index.ts';
 import { commands, EMPTY_WORKSPACE, useDo, useQueried, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
@@ -86,18 +86,18 @@ export const useSessionOfStore = (): Session | undefined => {
   const chosenId = workspaces?.[0]?.runId ?? null;
   const run = useMemo(() => runThatIsOn(runs ?? [], chosenId), [runs, chosenId]);
   const stored = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
-  const dishRun = isDishOf(run, stored) ? run : null;
-  const workspace = useMemo(() => (dishRun === null ? stored : { ...stored, ...dishOf(dishRun) }), [stored, dishRun]);
-  const ids = [...new Set([...(run?.ironIds ?? []), workspace.ironId])].filter((id) => id !== '').sort();
+  const dish = useMemo(() => dishFor(run, stored), [run, stored]);
+  const workspace = useMemo(() => (dish === null ? stored : { ...stored, ...dishOf(dish) }), [stored, dish]);
+  const ids = [...new Set([...(run === null ? [] : ironsOfRun(run)), workspace.ironId])].filter((id) => id !== '').sort();
   const ironLoads = useIronLoads(ids);
   const setWorkspace = useCallback(
     (changes: Partial<Workspace>) => {
-      const [ofDish, ofWorkspace] = parted(changes, dishRun !== null);
-      if (dishRun !== null && Object.keys(ofDish).length > 0)
-        void carryOut(commands.changeRun(dishRun.id, (now) => ({ ...now, ...(ofDish as Partial<Run>) })));
+      const [ofDish, ofWorkspace] = parted(changes, dish !== null);
+      if (run !== null && dish !== null && Object.keys(ofDish).length > 0)
+        void carryOut(commands.changeRun(run.id, (now) => withDish(now, dish.id, ofDish as Partial<Run>)));
       if (Object.keys(ofWorkspace).length > 0) void carryOut(commands.setWorkspace(ofWorkspace, stored));
     },
-    [carryOut, stored, dishRun],
+    [carryOut, stored, run, dish],
   );
   const readSettings = useMemo(() => (kit === undefined ? null : readSettingsOf(kit, ownRows ?? [])), [kit, ownRows]);
   const isReady =
@@ -146,7 +146,8 @@ export const useLengths = (): NonNullable<Kit['lengthUnit']> => useRows('kits')?
 export const bowlTemperature = ({ kit, lots, run }: Pick<Session, 'kit' | 'lots' | 'run'>, formula: Formula): number | null => {
   const now = wallNow();
   const { lot } = inBowl(lots, formula, now);
-  const pourAt = run?.formulaId === formula.id ? Math.max(now, run.serveAt) : now;
+  const isOfRun = run !== null && dishesOf(run).some(({ formulaId }) => formulaId === formula.id);
+  const pourAt = isOfRun ? Math.max(now, run.serveAt) : now;
   return lot === null ? null : temperatureIn(lot, kit, pourAt);
 };
 

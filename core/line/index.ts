@@ -1,7 +1,7 @@
 export type { Act, Conducted, DueAct, LineIron } from './conductor.ts';
 export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
-export type { IronAtLine, LinePlan } from './lineIron.ts';
+export type { IronAtLine, LinePlan, MissingPieces } from './lineIron.ts';
 export { lineIrons } from './lineIron.ts';
 export type { MissedTouch } from './missed.ts';
 export { missedTouch } from './missed.ts';

@@ -20,7 +20,7 @@ const iron = (ironId: string, changes: Partial<IronAtLine> = {}): IronAtLine => 
   isOfPlan: false,
   ...changes,
 });
-const load = (ironId: string, n: number) => ({ ironId, n, pourAt: NOW + n * 5 * MIN, pieces: 2 });
+const load = (ironId: string, n: number) => ({ ironId, dishId: 'own', n, pourAt: NOW + n * 5 * MIN, pieces: 2 });
 const plan = (changes: Partial<LinePlan> = {}): LinePlan => ({
   loads: [load('a', 1), load('a', 2), load('b', 1)],
   preheats: [{ ironId: 'b', from: NOW + MIN, to: NOW + 6 * MIN }],
@@ -29,6 +29,7 @@ const plan = (changes: Partial<LinePlan> = {}): LinePlan => ({
   missing: null,
   ...changes,
 });
+const own = (pieces: number) => new Map([['own', pieces]]);
 const states = (irons: readonly IronAtLine[], of: LinePlan | null) => lineIrons(irons, of, NOW).map(({ state }) => state);
 
 describe('an iron at the line', () => {
@@ -56,16 +57,16 @@ describe('an iron at the line', () => {
 
   test('is done when nothing is missing, whatever its own share was', () => {
     const opened = iron('a', { progress: log('poured', 'closed', 'opened'), n: 2, isOfPlan: true });
-    expect(states([opened, iron('b')], plan({ missing: 0 }))).toEqual(['done', 'done']);
-    expect(states([opened, iron('b')], plan({ missing: 2 }))).toEqual(['hot', 'cold']);
+    expect(states([opened, iron('b')], plan({ missing: own(0) }))).toEqual(['done', 'done']);
+    expect(states([opened, iron('b')], plan({ missing: own(2) }))).toEqual(['hot', 'cold']);
   });
 
   test('makes good what is missing once its share is poured, unless another will', () => {
     const over = iron('a', { progress: log('poured', 'closed', 'opened'), n: 3, isOfPlan: true });
     // Two pieces missing, and b has a load of two before it.
-    expect(states([over, iron('b')], plan({ missing: 2 }))[0]).toBe('done');
+    expect(states([over, iron('b')], plan({ missing: own(2) }))[0]).toBe('done');
     // One was burnt: b alone isn't enough.
-    expect(states([over, iron('b')], plan({ missing: 4 }))[0]).toBe('hot');
+    expect(states([over, iron('b')], plan({ missing: own(4) }))[0]).toBe('hot');
     // Nobody has counted: each its own share.
     expect(states([over, iron('b')], plan())[0]).toBe('done');
   });

@@ -22,15 +22,24 @@ export type IronAtLine = {
   readonly isOfPlan: boolean;
 };
 
+/** Pieces by dish that are wanted and neither out nor in an iron. */
+export type MissingPieces = ReadonlyMap<string, number>;
+
 /** What the conductor wants to know of a plan; instants are epoch ms. */
 export type LinePlan = {
-  readonly loads: readonly { readonly ironId: string; readonly n: number; readonly pourAt: number; readonly pieces: number }[];
+  readonly loads: readonly {
+    readonly ironId: string;
+    readonly dishId: string;
+    readonly n: number;
+    readonly pourAt: number;
+    readonly pieces: number;
+  }[];
   readonly preheats: readonly { readonly ironId: string; readonly from: number; readonly to: number }[];
   readonly lastPlateAt: number;
   /** Guests come over a time: nothing is poured before the plan wants it. */
   readonly isAsTheyCome: boolean;
-  /** Pieces that are wanted and neither out nor in an iron; null: nobody has counted. */
-  readonly missing: number | null;
+  /** By dish, pieces that are wanted and neither out nor in an iron; null: nobody has counted. */
+  readonly missing: MissingPieces | null;
 };
 
 /** Where neither a plan nor an advice says anything, s. */
@@ -44,18 +53,26 @@ const AT_ONCE_MS = 3000;
 const pouredOf = ({ progress, n }: IronAtLine): number => (progress === null || progress.phase === 'opened' ? n - 1 : n);
 
 /**
- * True where this iron has nothing more to cook: nothing is missing, or its own share is poured and what the others have still before them is enough. A
- * load that was lost, or a plan that was made anew in between, is made good by whoever is free.
+ * True where this iron has nothing more to cook: of its dishes nothing is missing, or its own share is poured and what the others have still before them
+ * is enough. A load that was lost, or a plan that was made anew in between, is made good by whoever is free.
  */
 const isOver = (iron: IronAtLine, irons: readonly IronAtLine[], { loads, missing }: LinePlan): boolean => {
   const toPour = (one: IronAtLine): LinePlan['loads'] => loads.filter(({ ironId }) => ironId === one.ironId).slice(pouredOf(one));
-  const mine = toPour(iron).length;
-  if (missing === null) return mine === 0;
-  if (missing <= 0) return true;
-  if (mine > 0) return false;
+  const mine = toPour(iron);
+  if (missing === null) return mine.length === 0;
+  const lacks = (dishId: string): number => missing.get(dishId) ?? 0;
+  if (mine.some((load) => lacks(load.dishId) > 0)) return false;
   const others = irons.filter((one) => one !== iron).flatMap(toPour);
-  return others.reduce((sum, { pieces }) => sum + pieces, 0) >= missing;
+  return dishesOn(iron, loads).every((dishId) => {
+    const toCome = others.reduce((sum, load) => sum + (load.dishId === dishId ? load.pieces : 0), 0);
+    return lacks(dishId) <= 0 || toCome >= lacks(dishId);
+  });
 };
+
+/** What this iron cooks in the plan. */
+const dishesOn = ({ ironId }: IronAtLine, loads: LinePlan['loads']): readonly string[] => [
+  ...new Set(loads.filter((load) => load.ironId === ironId).map(({ dishId }) => dishId)),
+];
 
 /** The irons as the conductor sees them: by their loads, and before the first one by the plan (null: there is none). `now`: epoch ms. */
 export const lineIrons = (irons: readonly IronAtLine[], plan: LinePlan | null, now: number): readonly LineIron[] =>

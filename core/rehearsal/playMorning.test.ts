@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '../basis/index.ts';
 import type { PlannedIron, RunRequest } from '../run/index.ts';
-import { planRun } from '../run/index.ts';
+import { dishIdOf, planRun } from '../run/index.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { BelievedIron, Conductor, PlayedMorning } from './index.ts';
 import { byTimers, planByTimers, playMorning } from './index.ts';
@@ -9,6 +9,7 @@ import { byTimers, planByTimers, playMorning } from './index.ts';
 const SERVE = Date.UTC(2026, 10, 30, 8);
 const believedOf = (iron: PlannedIron): BelievedIron => ({
   ironId: iron.ironId,
+  dishId: dishIdOf(iron),
   best_s: iron.cook_s,
   preheat_s: iron.preheat_s,
   portion_g: iron.portion_g,

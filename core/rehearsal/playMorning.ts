@@ -4,7 +4,7 @@ import { conduct, lineIrons } from '../line/index.ts';
 import type { LoadEvent, LoadProgress } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { PlannedIron, RunPlan, RunRequest } from '../run/index.ts';
-import { piecesWanted, planRun, servedBy } from '../run/index.ts';
+import { askedDishes, dishIdOf, piecesOfDish, planRun, servedBy } from '../run/index.ts';
 import { actTime_s, reaction_s } from './hands.ts';
 import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
@@ -14,6 +14,7 @@ export type Conductor = (irons: readonly LineIron[], now: number) => Conducted;
 
 export type PlayedLoad = {
   readonly ironId: string;
+  readonly dishId: string;
   readonly pouredAt: number;
   readonly openedAt: number;
   readonly pieces: number;
@@ -33,7 +34,9 @@ export type PlayedMorning = {
 };
 
 type Played = {
-  readonly iron: PlannedIron;
+  readonly ironId: string;
+  /** As it cooks the load that is in it or comes next. */
+  iron: PlannedIron;
   log: LoadEvent[];
   n: number;
   heatsFrom: number | null;
@@ -57,17 +60,33 @@ export const playMorning = (
   conductor: Conductor = conduct,
 ): PlayedMorning => {
   const random = seededRandom(seed);
-  const wanted = piecesWanted(request);
-  const irons = request.irons
-    .filter(({ ironId }) => plan.loads.some((load) => load.ironId === ironId))
-    .map((iron): Played => ({ iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }));
+  /** How this iron cooks its load `n`: what is made good after the last is of the dish that lacks most. */
+  const cooks = (ironId: string, n: number, lacks: ReadonlyMap<string, number>): PlannedIron | undefined => {
+    const mine = request.irons.filter((iron) => iron.ironId === ironId);
+    const dishId = plan.loads.find((load) => load.ironId === ironId && load.n === n)?.dishId;
+    const most = [...mine].sort((a, b) => (lacks.get(dishIdOf(b)) ?? 0) - (lacks.get(dishIdOf(a)) ?? 0))[0];
+    return mine.find((iron) => dishIdOf(iron) === dishId) ?? most;
+  };
+  const irons = [...new Set(plan.loads.map(({ ironId }) => ironId))].flatMap((ironId): Played[] => {
+    const iron = cooks(ironId, 1, new Map());
+    return iron === undefined ? [] : [{ ironId, iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }];
+  });
   const out: PlayedLoad[] = [];
   let tooEarly = 0;
   let now = plan.startAt - 60_000;
   for (let step = 0; step < MOST_STEPS; step++) {
-    const done = out.reduce((sum, { pieces }) => sum + pieces, 0);
-    const inIrons = irons.reduce((sum, played) => sum + (isIn(played) ? played.iron.piecesPerLoad : 0), 0);
-    const seen = seenBy(irons, { ...plan, isAsTheyCome: request.mode === 'as-they-come', missing: wanted - done - inIrons }, now);
+    const missing = new Map(
+      askedDishes(request).map((dish) => {
+        const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
+        const inIrons = irons.reduce(
+          (sum, played) => sum + (isIn(played) && dishIdOf(played.iron) === dish.dishId ? played.iron.piecesPerLoad : 0),
+          0,
+        );
+        return [dish.dishId, piecesOfDish(dish) - done - inIrons] as const;
+      }),
+    );
+    for (const played of irons) if (!isIn(played)) played.iron = cooks(played.ironId, played.n, missing) ?? played.iron;
+    const seen = seenBy(irons, { ...plan, isAsTheyCome: request.mode === 'as-they-come', missing }, now);
     const { next } = conductor(seen, now);
     if (next === null) break;
     if (next.at > now) {
@@ -82,7 +101,7 @@ export const playMorning = (
     const from = now + 1000 * reaction_s(random);
     const to = from + 1000 * actTime_s(next.act, iron.open_s, random);
     const truth = trueIronOf(seed, iron.ironId);
-    const belief = believed.find(({ ironId }) => ironId === iron.ironId);
+    const belief = believed.find(({ ironId, dishId }) => ironId === iron.ironId && dishId === dishIdOf(iron));
     if (belief === undefined) break;
     if (next.act === 'pour' && played.n === 1) {
       played.heatsFrom ??= from - 1000 * belief.preheat_s;
@@ -121,7 +140,15 @@ export const playMorning = (
       };
       const piece = pieceAt(truth, belief, load, (from - closedAt) / 1000);
       const lidLate_s = Math.max(0, (from - line.at) / 1000);
-      out.push({ ironId: iron.ironId, pouredAt, openedAt: from, pieces: piece.lost === null ? iron.piecesPerLoad : 0, lidLate_s, piece });
+      out.push({
+        ironId: iron.ironId,
+        dishId: dishIdOf(iron),
+        pouredAt,
+        openedAt: from,
+        pieces: piece.lost === null ? iron.piecesPerLoad : 0,
+        lidLate_s,
+        piece,
+      });
       played.n++;
     }
   }
@@ -131,7 +158,7 @@ export const playMorning = (
     tooEarly,
     lost: out.filter(({ piece }) => piece.lost !== null).length,
     pieces: out.reduce((sum, { pieces }) => sum + pieces, 0),
-    waited_min: (meanWait_s * request.people) / 60,
+    waited_min: (meanWait_s * askedDishes(request).reduce((sum, { people }) => sum + people, 0)) / 60,
   };
 };
 

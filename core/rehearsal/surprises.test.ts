@@ -17,7 +17,7 @@ test('two parties come within the morning, the same by the same seed', () => {
 });
 
 test('what a cook says of a piece: whole steps of every mould, and lost only where it is', () => {
-  const believed = { ironId: 'a', best_s: 200, preheat_s: 300, portion_g: 120, setting_C: 175, tawny: 4 };
+  const believed = { ironId: 'a', dishId: 'own', best_s: 200, preheat_s: 300, portion_g: 120, setting_C: 175, tawny: 4 };
   const load = { loadId: 'x', poured_g: 120, setting_C: 175, heated: 1, stood_s: 0 };
   const iron = { heats: 1, cooks: 1, room: 1, sides: 1 };
   const good = saidOf(pieceAt(iron, believed, load, 200), 2);

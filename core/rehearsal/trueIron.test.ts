@@ -3,7 +3,7 @@ import { seededRandom } from '../basis/index.ts';
 import type { BelievedIron, PouredLoad, TrueIron } from './index.ts';
 import { drawTrueIron, pieceAt, steamAt, trueIronOf, trulyBest_s } from './index.ts';
 
-const believed: BelievedIron = { ironId: 'a', best_s: 240, preheat_s: 420, portion_g: 180, setting_C: 175, tawny: 4 };
+const believed: BelievedIron = { ironId: 'a', dishId: 'own', best_s: 240, preheat_s: 420, portion_g: 180, setting_C: 175, tawny: 4 };
 const asBelieved: TrueIron = { heats: 1, cooks: 1, room: 1, sides: 0 };
 const load = (changes: Partial<PouredLoad> = {}): PouredLoad => ({
   loadId: 'x',

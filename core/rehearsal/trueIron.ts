@@ -18,6 +18,7 @@ export type TrueIron = {
 /** What is believed of an iron when the rehearsal begins: the times are true where `TrueIron` is 1. */
 export type BelievedIron = {
   readonly ironId: string;
+  readonly dishId: string;
   readonly best_s: number;
   readonly preheat_s: number;
   readonly portion_g: number;

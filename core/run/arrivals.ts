@@ -1,9 +1,35 @@
+import { sum } from '../basis/index.ts';
+import { OWN_DISH } from './ownDish.ts';
+
 /** From an open lid to the table, s (*common practice*). */
 export const PLATING_S = 60;
 
-/** How many pieces a morning wants: half a piece is baked whole. */
-export const piecesWanted = ({ people, piecesPerPerson }: { readonly people: number; readonly piecesPerPerson: number }): number =>
-  Math.ceil(people * piecesPerPerson);
+/** What is asked of one dish. */
+export type DishRequest = {
+  readonly dishId: string;
+  readonly people: number;
+  readonly piecesPerPerson: number;
+  /** Batter that there is, g; null: as much as is needed will be made. */
+  readonly batter_g: number | null;
+  /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
+  readonly lostPieces?: number | undefined;
+};
+
+type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson'>;
+/** People and pieces of every dish of a morning. */
+export type AskedDishes = Asked & { readonly others?: readonly (Asked & Pick<DishRequest, 'dishId'>)[] | undefined };
+
+/** Every dish of a morning, its own first. */
+export const askedDishes = ({ people, piecesPerPerson, others = [] }: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson },
+  ...others,
+];
+
+/** How many pieces one dish wants: half a piece is baked whole. */
+export const piecesOfDish = ({ people, piecesPerPerson }: Asked): number => Math.ceil(people * piecesPerPerson);
+
+/** How many pieces a morning wants, all dishes together. */
+export const piecesWanted = (asked: AskedDishes): number => sum(askedDishes(asked).map(piecesOfDish));
 
 /** For how long guests come, s: together they are all there at once. */
 export const doorOf_s = ({ mode, door_s }: { readonly mode: 'together' | 'as-they-come'; readonly door_s?: number | undefined }): number =>

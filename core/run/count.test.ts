@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { OutLoad, RunRequest } from './index.ts';
-import { leftOver, planRun, servedBy, standingAt, stillToPour_g } from './index.ts';
+import { leftOver, OWN_DISH, planRun, servedBy, standingAt, stillToPour_g } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
 const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
@@ -99,12 +99,12 @@ describe('how a morning stands', () => {
     const done = plan.loads.map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
     const over = done.reduce((sum, { pieces }) => sum + pieces, 0) - 11;
     expect(over).toBeGreaterThan(0);
-    expect(leftOver(SERVE - 60_000, plan, request, done)).toBe(0);
-    expect(leftOver(SERVE + 3_600_000, plan, request, done)).toBe(over);
-    expect(leftOver(SERVE + 24 * 3_600_000, plan, request, done)).toBe(0);
-    expect(leftOver(SERVE + 3_600_000, plan, request, [])).toBe(0);
+    expect(leftOver(SERVE - 60_000, plan, request, done)).toEqual([]);
+    expect(leftOver(SERVE + 3_600_000, plan, request, done)).toEqual([{ dishId: OWN_DISH, pieces: over }]);
+    expect(leftOver(SERVE + 24 * 3_600_000, plan, request, done)).toEqual([]);
+    expect(leftOver(SERVE + 3_600_000, plan, request, [])).toEqual([]);
     // While the door is open somebody may still come.
-    expect(leftOver(SERVE + 1_800_000, plan, { ...request, mode: 'as-they-come', door_s: 3600 }, done)).toBe(0);
+    expect(leftOver(SERVE + 1_800_000, plan, { ...request, mode: 'as-they-come', door_s: 3600 }, done)).toEqual([]);
   });
 });
 

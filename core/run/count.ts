@@ -1,10 +1,13 @@
 import { POURABLE_SHARE } from '../formula/index.ts';
-import { arrivalOf_s, doorOf_s, piecesWanted } from './arrivals.ts';
-import type { RunPlan, RunRequest } from './plan.ts';
+import { sum } from '../basis/index.ts';
+import { arrivalOf_s, askedDishes, doorOf_s, piecesOfDish, piecesWanted } from './arrivals.ts';
+import type { RunPlan } from './plan.ts';
+import { dishIdOf } from './ownDish.ts';
+import type { AskedMorning } from './service.ts';
 
-/** What has come out, and what is in: instants in ms, pieces as they are counted. */
-export type OutLoad = { readonly ironId: string; readonly openedAt: number; readonly pieces: number };
-export type InLoad = { readonly ironId: string; readonly openAt: number; readonly pieces: number };
+/** What has come out, and what is in: instants in ms, pieces as they are counted; `dishId` left out: the run's own. */
+export type OutLoad = { readonly ironId: string; readonly dishId?: string; readonly openedAt: number; readonly pieces: number };
+export type InLoad = { readonly ironId: string; readonly dishId?: string; readonly openAt: number; readonly pieces: number };
 
 /** How a morning stands. */
 export type Standing = {
@@ -25,71 +28,92 @@ export type Standing = {
 };
 
 /**
- * How the morning stands at an instant: pieces are eaten in the order in which they came out, guests served in the order in which they sit down. What
- * is still to come is as late as the next piece is against the plan; a plan that is made anew (see `planRun`) may win some of it back.
+ * How the morning stands at an instant: of each dish, pieces are eaten in the order in which they came out, guests served in the order in which they sit
+ * down. What is still to come is as late as the next piece is against the plan; a plan that is made anew (see `planRun`) may win some of it back.
  */
 export const standingAt = (
   now: number,
   plan: RunPlan,
-  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
+  request: AskedMorning,
   done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Standing => {
-  const { people, piecesPerPerson, serveAt } = request;
-  const wanted = piecesWanted(request);
-  const pieces = [...done].sort((a, b) => a.openedAt - b.openedAt).flatMap((load) => Array.from({ length: load.pieces }, () => load));
-  const out = pieces.length;
-  const inIrons = cooking.reduce((sum, load) => sum + load.pieces, 0);
   const door_s = doorOf_s(request);
-  let seated = 0;
-  while (seated < people && serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= now) seated++;
-  const served = Math.min(out, Math.floor(seated * piecesPerPerson));
-  const waiting = Math.max(0, seated - Math.floor(out / Math.max(piecesPerPerson, 1e-9)));
-  const first = pieces[served];
+  const dishes = askedDishes(request).map(({ dishId, people, piecesPerPerson }) => {
+    const pieces = piecesIn(done.filter((load) => dishIdOf(load) === dishId));
+    let seated = 0;
+    while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= now) seated++;
+    const served = Math.min(pieces.length, Math.floor(seated * piecesPerPerson));
+    const waiting = Math.max(0, seated - Math.floor(pieces.length / Math.max(piecesPerPerson, 1e-9)));
+    return { served, waiting, lying: pieces.slice(served) };
+  });
+  const wanted = piecesWanted(request);
+  const out = sum(done.map(({ pieces }) => pieces));
+  const served = sum(dishes.map((dish) => dish.served));
+  const first = dishes.flatMap(({ lying }) => lying.slice(0, 1)).sort((a, b) => a.openedAt - b.openedAt)[0];
   return {
     wanted,
     out,
-    inIrons,
+    inIrons: sum(cooking.map(({ pieces }) => pieces)),
     served,
     onRack: out - served,
-    waiting,
+    waiting: sum(dishes.map((dish) => dish.waiting)),
     oldest: first === undefined ? null : { age_s: Math.max(0, (now - first.openedAt) / 1000), ironId: first.ironId },
-    ...forecast(now, plan, out, wanted, cooking),
+    ...forecast(now, plan, request, done, cooking),
   };
 };
 
+const piecesIn = (loads: readonly OutLoad[]): readonly OutLoad[] =>
+  [...loads].sort((a, b) => a.openedAt - b.openedAt).flatMap((load) => Array.from({ length: load.pieces }, () => load));
+
+/** As late as the dish that is furthest behind. */
 const forecast = (
   now: number,
   plan: RunPlan,
-  out: number,
-  wanted: number,
+  request: AskedMorning,
+  done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Pick<Standing, 'lastPlateAt' | 'late_s'> => {
-  const planned = [...plan.loads]
-    .sort((a, b) => a.openAt - b.openAt)
-    .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => openAt));
-  const due = planned[out];
-  if (due === undefined || out >= wanted) return { lastPlateAt: Math.min(now, plan.lastPlateAt), late_s: 0 };
-  const next = cooking.reduce((first, { openAt }) => Math.min(first, openAt), Infinity);
-  const late = Math.max(0, (Number.isFinite(next) ? Math.max(now, next) : now) - due);
-  return { lastPlateAt: plan.lastPlateAt + late, late_s: Math.round(late / 1000) };
+  const late = askedDishes(request).flatMap((dish): number[] => {
+    const isMine = (load: { readonly dishId?: string }): boolean => dishIdOf(load) === dish.dishId;
+    const planned = plan.loads
+      .filter(isMine)
+      .sort((a, b) => a.openAt - b.openAt)
+      .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => openAt));
+    const out = sum(done.filter(isMine).map(({ pieces }) => pieces));
+    const due = planned[out];
+    if (due === undefined || out >= dish.people * dish.piecesPerPerson) return [];
+    const next = cooking.filter(isMine).reduce((first, { openAt }) => Math.min(first, openAt), Infinity);
+    return [Math.max(0, (Number.isFinite(next) ? Math.max(now, next) : now) - due)];
+  });
+  if (late.length === 0) return { lastPlateAt: Math.min(now, plan.lastPlateAt), late_s: 0 };
+  const most = Math.max(...late);
+  return { lastPlateAt: plan.lastPlateAt + most, late_s: Math.round(most / 1000) };
 };
 
-/** What the loads that are still to be poured take, with what stays in the bowl, g. `poured`: loads so far, by iron. */
-export const stillToPour_g = ({ loads }: Pick<RunPlan, 'loads'>, poured: ReadonlyMap<string, number>): number =>
-  loads.reduce((sum, { ironId, n, portion_g }) => sum + (n > (poured.get(ironId) ?? 0) ? portion_g : 0), 0) / POURABLE_SHARE;
+/** What the loads that are still to be poured take, with what stays in the bowl, g. `poured`: loads so far, by iron; `dishId`: of this dish alone. */
+export const stillToPour_g = ({ loads }: Pick<RunPlan, 'loads'>, poured: ReadonlyMap<string, number>, dishId?: string): number =>
+  sum(
+    loads
+      .filter((load) => dishId === undefined || dishIdOf(load) === dishId)
+      .map(({ ironId, n, portion_g }) => (n > (poured.get(ironId) ?? 0) ? portion_g : 0)),
+  ) / POURABLE_SHARE;
 
 /** A morning that is over is asked about for so long, ms. */
 const ASKED_FOR_MS = 12 * 3_600_000;
 
-/** Pieces that came out beyond what was wanted, once everybody has been served; 0 before, long after, and where none are. */
+/** Pieces of each dish that came out beyond what was wanted, once everybody has been served; empty before, long after, and where none are. */
 export const leftOver = (
   now: number,
   plan: Pick<RunPlan, 'lastPlateAt'>,
-  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
+  request: AskedMorning,
   done: readonly OutLoad[],
-): number => {
+): readonly { readonly dishId: string; readonly pieces: number }[] => {
   const over = Math.max(request.serveAt + 1000 * doorOf_s(request), plan.lastPlateAt, ...done.map(({ openedAt }) => openedAt));
-  if (now < over || now > over + ASKED_FOR_MS) return 0;
-  return Math.max(0, done.reduce((sum, { pieces }) => sum + pieces, 0) - piecesWanted(request));
+  if (now < over || now > over + ASKED_FOR_MS) return [];
+  return askedDishes(request).flatMap((dish) => {
+    const out = sum(done.filter((load) => dishIdOf(load) === dish.dishId).map(({ pieces }) => pieces));
+    const pieces = out - piecesOfDish(dish);
+    return pieces > 0 ? [{ dishId: dish.dishId, pieces }] : [];
+  });
 };

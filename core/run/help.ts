@@ -11,15 +11,14 @@ const length_s = ({ lastPlateAt, firstPourAt }: RunPlan): number => (lastPlateAt
 
 /** The most helpful first. One more pair of hands; one more of each iron. */
 export const whatWouldHelp = (request: RunRequest, plan: RunPlan): readonly Help[] => {
-  const without = { ...request, batter_g: null };
+  const without = { ...request, batter_g: null, others: request.others?.map((dish) => ({ ...dish, batter_g: null })) };
   const now_s = length_s(plan);
   const tried: Help[] = [
     { what: 'hands', ironId: null, sooner_s: now_s - length_s(planRun({ ...without, hands: (request.hands ?? 1) + 1 })) },
-    ...request.irons.map((iron): Help => ({
-      what: 'iron',
-      ironId: iron.ironId,
-      sooner_s: now_s - length_s(planRun({ ...without, irons: [...request.irons, { ...iron, ironId: `${iron.ironId}/more` }] })),
-    })),
+    ...[...new Set(request.irons.map(({ ironId }) => ironId))].map((ironId): Help => {
+      const more = request.irons.filter((iron) => iron.ironId === ironId).map((iron) => ({ ...iron, ironId: `${ironId}/more` }));
+      return { what: 'iron', ironId, sooner_s: now_s - length_s(planRun({ ...without, irons: [...request.irons, ...more] })) };
+    }),
   ];
   return tried.filter(({ sooner_s }) => sooner_s >= LEAST_S).sort((a, b) => b.sooner_s - a.sooner_s);
 };

@@ -1,6 +1,7 @@
 import { seededRandom } from '../basis/index.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
+import { dishIdOf } from './ownDish.ts';
 import { cookOf_s, pourTask, takeOutTask } from './schedule.ts';
 
 /** A load's own time is off by so much where nothing is known of the iron, in its logarithm; hands by so much of their time (*common practice*). */
@@ -28,9 +29,9 @@ type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s:
  * then. The same plan gives the same figures.
  */
 export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, 'irons' | 'hands'>): Jittered => {
-  const byId = new Map(irons.map((iron) => [iron.ironId, iron]));
-  const jobs = plan.loads.flatMap(({ ironId, n, pourAt }): Job[] => {
-    const iron = byId.get(ironId);
+  const jobs = plan.loads.flatMap((load): Job[] => {
+    const { ironId, n, pourAt } = load;
+    const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
     return iron === undefined ? [] : [{ iron, n, planned_s: (pourAt - plan.firstPourAt) / 1000 }];
   });
   const planned_s = Math.max(0, ...jobs.map(({ iron, n, planned_s: at }) => at + cookOf_s(iron, n)));

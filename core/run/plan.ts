@@ -1,27 +1,26 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
-import type { PlannedIron, Slot } from './schedule.ts';
+import { dishIdOf, OWN_DISH } from './ownDish.ts';
+import type { PlannedIron, Slot, WantedPieces } from './schedule.ts';
 import { scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
-import { arrivalOf_s, doorOf_s, piecesWanted, PLATING_S } from './arrivals.ts';
+import type { DishRequest } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, piecesOfDish, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
 
-export type RunRequest = {
-  readonly people: number;
-  readonly piecesPerPerson: number;
+/** `people` to `lostPieces`: of the run's own dish. */
+export type RunRequest = Omit<DishRequest, 'dishId'> & {
+  /** What else is cooked that morning; left out: nothing. */
+  readonly others?: readonly DishRequest[] | undefined;
   /** Everybody served (together), or the first plate (as they come): epoch ms. */
   readonly serveAt: number;
   readonly mode: RunMode;
   readonly irons: readonly PlannedIron[];
-  /** Batter that there is, g; null: as much as is needed will be made. */
-  readonly batter_g: number | null;
-  /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
-  readonly lostPieces?: number | undefined;
-  /** Guests who have something scattered into theirs; left out: nobody. */
+  /** Guests who have something scattered into theirs, of the own dish; left out: nobody. */
   readonly variants?: readonly Variant[] | undefined;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
@@ -33,6 +32,7 @@ export type RunRequest = {
 
 export type PlannedLoad = {
   readonly ironId: string;
+  readonly dishId: string;
   readonly n: number;
   readonly pourAt: number;
   readonly openAt: number;
@@ -40,12 +40,15 @@ export type PlannedLoad = {
   readonly portion_g: number;
   /** What is scattered in where guests want different things; left out: as the dish has it. */
   readonly variant?: LoadVariant;
+  /** Another batter was on these plates before: they are wiped. Left out: not. */
+  readonly isChange?: true;
 };
 
 export type RunPlan = {
   readonly pieces: number;
-  /** What the loads will take, with what stays in the bowl, g. */
+  /** What the loads will take, with what stays in the bowl, g; and by dish. */
   readonly batter_g: number;
+  readonly batterOf_g: ReadonlyMap<string, number>;
   readonly loads: readonly PlannedLoad[];
   readonly preheats: readonly { readonly ironId: string; readonly from: number; readonly to: number }[];
   readonly startAt: number;
@@ -61,42 +64,59 @@ const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
 const LONG_HOLD_S = 30 * 60;
 
+/** Every dish that is asked for, the run's own first. */
+const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, others = [] }: RunRequest): readonly DishRequest[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces },
+  ...others,
+];
+
 /**
  * A morning: loads by iron with a hand for every pour and every lid (see `scheduled`), hung up at when they are served. What is wrong comes as findings:
- * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `hold-long`, `pieces-over`.
+ * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `portions-evened`, `hold-long`, `pieces-over`; where there are several dishes, with its
+ * `dishId`.
  */
 export const planRun = (request: RunRequest): RunPlan => {
-  const wanted = piecesWanted(request) + (request.lostPieces ?? 0);
-  const { slots, findings, variants } = withVariants(wanted, request);
-  const share = batterShare(slots, request.batter_g, findings);
+  const dishes = dishesIn(request);
+  const { slots, findings, variants } = withVariants(dishes, request);
+  const share = new Map(dishes.map((dish) => [dish.dishId, batterShare(slotsOf(slots, dish.dishId), dish, findings, dishes.length > 1)]));
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
   const firstOut_s = slots.length === 0 ? 0 : Math.min(...slots.map(({ open_s }) => open_s));
   const anchor_s = request.mode === 'together' ? end_s + PLATING_S : firstOut_s + PLATING_S;
   const zero = request.serveAt - (anchor_s + (request.slack_s ?? 0)) * 1000;
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
-  const loads = slots.map(({ iron, n, pour_s, open_s }, i) => ({
-    ironId: iron.ironId,
-    n,
-    pourAt: at(pour_s),
-    openAt: at(open_s),
-    pieces: iron.piecesPerLoad,
-    portion_g: iron.portion_g * share,
-    ...(variants === null ? {} : { variant: variants[i]! }),
-  }));
-  const pieces = sum(loads.map((load) => load.pieces));
-  const used = request.irons.filter((iron) => slots.some((slot) => slot.iron === iron));
-  const preheats = used.map((iron) => {
-    const pour_s = Math.min(...slots.filter((slot) => slot.iron === iron).map((slot) => slot.pour_s));
-    return { ironId: iron.ironId, from: at(pour_s - iron.preheat_s), to: at(pour_s) };
+  const loads = slots.map((slot): PlannedLoad => {
+    const { iron, n, pour_s, open_s } = slot;
+    const variant = variants?.get(slot);
+    const before = slots.findLast((other) => other.iron.ironId === iron.ironId && other.n < n);
+    return {
+      ironId: iron.ironId,
+      dishId: dishIdOf(iron),
+      n,
+      pourAt: at(pour_s),
+      openAt: at(open_s),
+      pieces: iron.piecesPerLoad,
+      portion_g: iron.portion_g * (share.get(dishIdOf(iron)) ?? 1),
+      ...(variant === undefined ? {} : { variant }),
+      ...(before !== undefined && dishIdOf(before.iron) !== dishIdOf(iron) ? { isChange: true } : {}),
+    };
   });
+  const pieces = sum(loads.map((load) => load.pieces));
+  const used = [...new Set(request.irons.map(({ ironId }) => ironId))].flatMap(
+    (ironId) => slots.find((slot) => slot.iron.ironId === ironId && slot.n === 1) ?? [],
+  );
+  const preheats = used.map(({ iron: { ironId, preheat_s }, pour_s }) => ({ ironId, from: at(pour_s - preheat_s), to: at(pour_s) }));
   const longestWait_s = request.mode === 'together' && slots.length > 0 ? end_s - firstOut_s + (request.slack_s ?? 0) : 0;
   if (longestWait_s > LONG_HOLD_S)
     findings.push({ code: 'hold-long', level: 'warning', fields: { minutes: Math.round(longestWait_s / 60) } });
   const firstPourAt = first === undefined ? request.serveAt : at(first.pour_s);
+  const batterOf_g = new Map(
+    dishes.map(({ dishId }) => [dishId, sum(loads.map((load) => (load.dishId === dishId ? load.portion_g : 0))) / POURABLE_SHARE]),
+  );
   return {
     pieces,
-    batter_g: sum(loads.map((load) => load.portion_g)) / POURABLE_SHARE,
+    batter_g: sum([...batterOf_g.values()]),
+    batterOf_g,
     loads,
     preheats,
     startAt: Math.min(firstPourAt, ...preheats.map((preheat) => preheat.from)),
@@ -107,51 +127,68 @@ export const planRun = (request: RunRequest): RunPlan => {
   };
 };
 
-/** When the next piece is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
+const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slots.filter(({ iron }) => dishIdOf(iron) === dishId);
+
+/** When the next piece of a dish is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
 const wantedFrom =
-  ({ mode, people, piecesPerPerson, door_s = 0 }: RunRequest) =>
+  ({ mode, door_s = 0 }: RunRequest, { people, piecesPerPerson }: Pick<DishRequest, 'people' | 'piecesPerPerson'>) =>
   (pieces: number): number =>
     mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor(pieces / piecesPerPerson)), people, door_s);
 
 /** Loads give whole numbers of one kind: with variants a few more may be needed, so many times it is tried. */
 const MORE_TIMES = 6;
 
-type Allotted = { slots: readonly Slot[]; findings: Finding[]; pieces: number };
+type Allotted = { readonly slots: readonly Slot[]; readonly findings: Finding[] };
 
-const withVariants = (wanted: number, request: RunRequest): Allotted & { readonly variants: readonly LoadVariant[] | null } => {
+const withVariants = (
+  dishes: readonly DishRequest[],
+  request: RunRequest,
+): Allotted & { readonly variants: ReadonlyMap<Slot, LoadVariant> | null } => {
   const variants = (request.variants ?? []).map((variant) => ({ ...variant, pieces: Math.ceil(variant.people * request.piecesPerPerson) }));
+  const wanted = dishes.map((dish) => piecesOfDish(dish) + (dish.lostPieces ?? 0));
   // More than come can't be served: then there are so many fewer plain ones.
-  const pieces = Math.max(wanted, sum(variants.map((variant) => variant.pieces)));
-  let allotted = allot(variants.length === 0 ? wanted : pieces, request);
+  const own = Math.max(wanted[0]!, sum(variants.map(({ pieces }) => pieces)));
+  const eaten = variants.length === 0 ? wanted : wanted.with(0, own);
+  let allotted = allot(dishes, eaten, request);
   if (variants.length === 0) return { ...allotted, variants: null };
   for (let more = 0, times = 0; ; times++) {
+    const mine = slotsOf(allotted.slots, OWN_DISH);
     const given = variantsOfLoads(
-      allotted.slots.map(({ iron: { ironId, piecesPerLoad } }) => ({ ironId, pieces: piecesPerLoad })),
-      pieces,
+      mine.map(({ iron: { ironId, piecesPerLoad } }) => ({ ironId, pieces: piecesPerLoad })),
+      own,
       variants,
     );
-    if (given.missing === 0 || times === MORE_TIMES) return { ...allotted, variants: given.loads };
+    if (given.missing === 0 || times === MORE_TIMES)
+      return { ...allotted, variants: new Map(mine.map((slot, i) => [slot, given.loads[i]!])) };
     more += given.missing;
-    allotted = allot(pieces + more, request, pieces);
+    allotted = allot(dishes, eaten.with(0, own + more), request, eaten);
   }
 };
 
-/** `eaten`: of them, where a few more are cooked so that each has of its own kind. */
-const allot = (wanted: number, request: RunRequest, eaten = wanted): Allotted => {
+/** `wanted`: pieces by dish; `eaten`: of them, where a few more are cooked so that each has of its own kind. */
+const allot = (dishes: readonly DishRequest[], wanted: readonly number[], request: RunRequest, eaten = wanted): Allotted => {
   const { irons } = request;
   const findings: Finding[] = [];
-  if (!(wanted > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
+  const all = sum([...wanted]);
+  if (!(all > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
   const longest_s = LONGEST_RUN_S + doorOf_s(request);
-  const { slots, pieces, isCut } = scheduled(wanted, irons, Math.max(1, request.hands ?? 1), longest_s, wantedFrom(request));
-  if (isCut) findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted } });
-  if (pieces > eaten && wanted > 0) findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: pieces - eaten } });
-  return { slots, findings, pieces };
+  const asked = dishes.map((dish, i): WantedPieces => ({ dishId: dish.dishId, pieces: wanted[i]!, due_s: wantedFrom(request, dish) }));
+  const { slots, pieces, isCut } = scheduled(asked, irons, Math.max(1, request.hands ?? 1), longest_s);
+  if (isCut)
+    findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted: all } });
+  for (const [i, { dishId }] of dishes.entries()) {
+    const over = sum(slotsOf(slots, dishId).map(({ iron }) => iron.piecesPerLoad)) - eaten[i]!;
+    if (over > 0 && wanted[i]! > 0)
+      findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: over, ...(dishes.length > 1 ? { dishId } : {}) } });
+  }
+  return { slots, findings };
 };
 
 /** Even portions rather than a stunted last load: everybody's gets smaller, as far as the iron still fills. */
-const batterShare = (slots: readonly Slot[], batter_g: number | null, findings: Finding[]): number => {
+const batterShare = (slots: readonly Slot[], { dishId, batter_g }: DishRequest, findings: Finding[], isOneOfSeveral: boolean): number => {
   if (batter_g === null || slots.length === 0) return 1;
+  const of = isOneOfSeveral ? { dishId } : {};
   const needed_g = sum(slots.map(({ iron }) => iron.portion_g));
   const share = Math.min(1, (POURABLE_SHARE * batter_g) / needed_g);
   const least = Math.max(...slots.map(({ iron }) => iron.leastPortion_g / iron.portion_g));
@@ -159,10 +196,10 @@ const batterShare = (slots: readonly Slot[], batter_g: number | null, findings: 
     findings.push({
       code: 'batter-short',
       level: 'warning',
-      fields: { missing_g: Math.ceil(needed_g / POURABLE_SHARE - batter_g), factor: roundedTo(1 / share, 2) },
+      fields: { missing_g: Math.ceil(needed_g / POURABLE_SHARE - batter_g), factor: roundedTo(1 / share, 2), ...of },
     });
     return 1;
   }
-  if (share < 1) findings.push({ code: 'portions-evened', level: 'note', fields: { percent: Math.round(100 * share) } });
+  if (share < 1) findings.push({ code: 'portions-evened', level: 'note', fields: { percent: Math.round(100 * share), ...of } });
   return share;
 };

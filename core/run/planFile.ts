@@ -19,6 +19,8 @@ export const Task = z.object({
     .nullable()
     .optional(),
   wipe: z.boolean().optional(),
+  /** Which dish it is of, where there are several; left out: there is one. */
+  dish: z.string().optional(),
   /** Of what is prepared: its code, and for how long. */
   code: z.string().nullable(),
   duration_s: z.number().nullable(),
@@ -34,6 +36,8 @@ export const PlanFile = z.object({
   serveAt: z.int(),
   people: z.number(),
   piecesPerPerson: z.number(),
+  /** Where there are several dishes, each with what is wanted of it; left out: there is one. */
+  dishes: z.array(z.object({ name: z.string(), people: z.number(), piecesPerPerson: z.number(), batter_g: z.number() })).optional(),
   firstPourAt: z.int(),
   lastPlateAt: z.int(),
   batter_g: z.number(),

@@ -20,6 +20,7 @@ export const plannedIron = (a: Advice): PlannedIron => {
     preheat_s: Math.ceil(preheatTime_s(a.machine, temperature_C, room_C)),
     cook_s: Math.round(a.cooked.window.best_s),
     open_s: TURNAROUND.open_s,
+    setting_C: temperature_C,
     recovery_s: Math.ceil(recoveryTime_s(a.machine, opened, temperature_C, room_C)),
     // What isn’t known of an iron shows with its first load; from then on loads scatter by less.
     timeSd: Math.min(MOST_SCATTER, Math.log(a.band_s.p90 / a.band_s.p10) / (2 * NORMAL_P90)),

@@ -1,13 +1,15 @@
 import type { LoadProgress, Prediction } from '../log/index.ts';
 import { worstFill } from '../log/index.ts';
 import { piecesWanted } from './arrivals.ts';
-import type { RunPlan, RunRequest } from './plan.ts';
-import type { Service } from './service.ts';
+import type { RunPlan } from './plan.ts';
+import type { AskedMorning, Service } from './service.ts';
 import { servedBy } from './service.ts';
 
 /** A load of the morning as it was told; `poured_g`: what went in, where it is known. */
 export type ReportedLoad = {
   readonly ironId: string;
+  /** Left out: the run's own. */
+  readonly dishId?: string;
   readonly pieces: number;
   readonly progress: LoadProgress;
   readonly prediction: Prediction | null;
@@ -45,11 +47,7 @@ const mean = (values: readonly number[]): number | null =>
   values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** Null: nothing has come out yet. */
-export const reportOf = (
-  plan: RunPlan,
-  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
-  told: readonly ReportedLoad[],
-): MorningReport | null => {
+export const reportOf = (plan: RunPlan, request: AskedMorning, told: readonly ReportedLoad[]): MorningReport | null => {
   const loads = told.flatMap(({ progress, ...load }) => {
     const { phase, pouredAt, closedAt, openedAt, observations } = progress;
     return phase === 'opened' && openedAt !== null
@@ -62,14 +60,7 @@ export const reportOf = (
     const seen = mean(observations.flatMap((o) => (o.kind === 'tawny' ? [o.value] : [])));
     return seen === null || prediction === null ? [] : [seen - prediction.tawnyStep];
   });
-  const asDone = loads.map(({ ironId, pieces, pouredAt, openedAt }, i) => ({
-    ironId,
-    n: i + 1,
-    pourAt: pouredAt,
-    openAt: openedAt,
-    pieces,
-    portion_g: 0,
-  }));
+  const asDone = loads.map((load) => ({ ...load, openAt: load.openedAt }));
   const filled = (worst: 'full' | 'missing' | 'leaked'): number =>
     answered.filter(({ observations }) => worstFill(observations) === worst).length;
   return {
@@ -77,7 +68,7 @@ export const reportOf = (
     pieces: { wanted: piecesWanted(request), done: loads.reduce((sum, { pieces }) => sum + pieces, 0) },
     firstPourAt: { planned: plan.firstPourAt, done: Math.min(...loads.map(({ pouredAt }) => pouredAt)) },
     lastOutAt: { planned: Math.max(...plan.loads.map(({ openAt }) => openAt)), done: Math.max(...loads.map(({ openedAt }) => openedAt)) },
-    service: { planned: servedBy(plan, request), done: servedBy({ ...plan, loads: asDone }, request) },
+    service: { planned: servedBy(plan, request), done: servedBy({ loads: asDone }, request) },
     poured_g: loads.reduce((sum, load) => sum + (load.poured_g ?? 0), 0),
     answered: answered.length,
     full: filled('full'),

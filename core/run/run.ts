@@ -16,18 +16,9 @@ const VariantShape = z.object({
   people: z.int().min(1).max(2000),
 }) satisfies z.ZodType<Variant>;
 
-/** One cooking session as it was asked for; its plan is computed, never stored. */
-export const Run = z.object({
-  id: z.string().min(1).max(64),
-  name: z.string().min(1).max(120),
-  zone: Zone,
-  mode: z.enum(RUN_MODES),
-  serveAt: Instant,
-  people: z.int().min(1).max(2000),
-  piecesPerPerson: z.number().min(0.1).max(20),
-  ironIds: z.array(z.string().min(1).max(64)).max(12),
-  formulaId: z.string().min(1).max(64),
-  /** What is wished of every load; null: as is usual for the iron. */
+/** What is wished of every load of a dish, and what is done to it. */
+const WISH = {
+  /** Null: as is usual for the iron. */
   target: z.object({ tawny: z.number().min(1).max(8).nullable(), crisp: z.number().min(1).max(5).nullable() }),
   batter_C: z.number().min(0).max(50),
   /** What is scattered into each load; null or left out: nothing. */
@@ -35,18 +26,45 @@ export const Run = z.object({
     .object({ toppingId: z.enum(TOPPING_IDS), grams: within(LIMITS.onPlate_g) })
     .nullable()
     .optional(),
-  /** Some have something scattered into theirs. */
-  variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** From the pour to the closed lid, s. */
   delay_s: within(LIMITS.delay_s).optional(),
   /** When a pan is turned over, s; null or left out: at once. */
   turn_s: within(LIMITS.turn_s).nullable().optional(),
   /** How light a piece is wished, 1 (airy) to 5 (dense); null or left out: as it comes. */
   lightness: within(LIMITS.lightness).nullable().optional(),
-  /** What has to be done before the first pour, as it was laid out; empty: as usual for the lift. */
-  prep: z.array(PrepStep).max(40),
+};
+
+/** What is cooked, on which irons, for how many. */
+const DISH = {
+  formulaId: z.string().min(1).max(64),
+  ironIds: z.array(z.string().min(1).max(64)).max(12),
+  people: z.int().min(1).max(2000),
+  piecesPerPerson: z.number().min(0.1).max(20),
   /** Batter that there is, g; null: as much as is needed will be made. */
   batter_g: z.number().positive().max(1e6).nullable(),
+  /** What has to be done before its first pour, as it was laid out; empty: as usual for the lift. */
+  prep: z.array(PrepStep).max(40),
+  ...WISH,
+};
+
+/** Dishes of one morning beside the first, at the most. */
+export const MOST_OTHER_DISHES = 3;
+
+const OtherDish = z.object({ id: z.string().min(1).max(64), ...DISH });
+export type OtherDish = z.infer<typeof OtherDish>;
+
+/** One cooking session as it was asked for; its plan is computed, never stored. */
+export const Run = z.object({
+  id: z.string().min(1).max(64),
+  name: z.string().min(1).max(120),
+  zone: Zone,
+  mode: z.enum(RUN_MODES),
+  serveAt: Instant,
+  ...DISH,
+  /** What else is cooked that morning. */
+  otherDishes: z.array(OtherDish).max(MOST_OTHER_DISHES).optional(),
+  /** Some have something scattered into theirs: of the first dish. */
+  variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** Pairs of hands at the irons; left out: one. */
   hands: z.int().min(1).max(MOST_HANDS).optional(),
   /** As they come: how long the door is open, s; left out: everybody is there at once. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Run } from './index.ts';
-import { dishOf, freeName, instantOf, isDishOf, nextMorning, runThatIsOn, wallTime, Run as RunSchema } from './index.ts';
+import { dishFor, dishOf, freeName, instantOf, nextMorning, OWN_DISH, runThatIsOn, wallTime, Run as RunSchema } from './index.ts';
 
 const base = demoFile().runs[0]!;
 const run = (changes: Partial<Run>): Run => ({ ...base, zone: 'Europe/London', ...changes });
@@ -52,10 +52,10 @@ describe('the same morning once more', () => {
 describe('the dish of a run', () => {
   const dish = run({ formulaId: 'f', ironIds: ['a', 'b'] });
   test('is its formula on one of its irons, and nothing else', () => {
-    expect(isDishOf(dish, { formulaId: 'f', ironId: 'b' })).toBe(true);
-    expect(isDishOf(dish, { formulaId: 'f', ironId: 'c' })).toBe(false);
-    expect(isDishOf(dish, { formulaId: 'g', ironId: 'a' })).toBe(false);
-    expect(isDishOf(null, { formulaId: 'f', ironId: 'a' })).toBe(false);
+    expect(dishFor(dish, { formulaId: 'f', ironId: 'b' })?.id).toBe(OWN_DISH);
+    expect(dishFor(dish, { formulaId: 'f', ironId: 'c' })).toBeNull();
+    expect(dishFor(dish, { formulaId: 'g', ironId: 'a' })).toBeNull();
+    expect(dishFor(null, { formulaId: 'f', ironId: 'a' })).toBeNull();
   });
   test('a run that was kept before there was any of it: nothing scattered, closed and turned at once', () => {
     expect(dishOf(dish)).toEqual({

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron } from './index.ts';
-import { jittered, planRun, whatWouldHelp } from './index.ts';
+import { jittered, OWN_DISH, planRun, whatWouldHelp } from './index.ts';
 import { leastSpan_s, scheduled, spanOf } from './schedule.ts';
 
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
@@ -16,6 +16,9 @@ const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
   ...changes,
 });
 const LONG = 6 * 3600;
+
+/** So many pieces of one dish, wanted at once. */
+const plain = (pieces: number) => [{ dishId: OWN_DISH, pieces, due_s: () => 0 }];
 
 const someIrons = fc
   .array(
@@ -61,7 +64,7 @@ describe('the schedule', () => {
   test('never needs a hand that isn’t there, and leaves every iron its time', () => {
     fc.assert(
       fc.property(someIrons, fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 3 }), (irons, wanted, hands) => {
-        const { slots, pieces, isCut } = scheduled(wanted, irons, hands, LONG);
+        const { slots, pieces, isCut } = scheduled(plain(wanted), irons, hands, LONG);
         expect(
           faultsOf(
             slots.map((slot) => ({ ...slot, ironId: slot.iron.ironId })),
@@ -71,7 +74,7 @@ describe('the schedule', () => {
         ).toEqual([]);
         if (!isCut) {
           expect(pieces).toBeGreaterThanOrEqual(wanted);
-          expect(spanOf(slots)).toBeGreaterThanOrEqual(leastSpan_s(wanted, irons, hands) - 1);
+          expect(spanOf(slots)).toBeGreaterThanOrEqual(leastSpan_s(plain(wanted), irons, hands) - 1);
         }
       }),
       { numRuns: 2000, seed: 12 },
@@ -84,7 +87,7 @@ describe('the schedule', () => {
       fc.property(someIrons, fc.integer({ min: 2, max: 6 }), (all, wanted) => {
         const irons = all.slice(0, 3).map((one) => ({ ...one, piecesPerLoad: 1 }));
         const best = bestOfAll(wanted, irons);
-        const ours = spanOf(scheduled(wanted, irons, 1, LONG).slots);
+        const ours = spanOf(scheduled(plain(wanted), irons, 1, LONG).slots);
         sum += ours / best;
         worst = Math.max(worst, ours / best);
         count++;
@@ -98,16 +101,16 @@ describe('the schedule', () => {
 
   test('two lids that would open at once are kept apart; with two pairs of hands they needn’t be', () => {
     const twins = [iron({ ironId: 'a', open_s: 40, cook_s: 100 }), iron({ ironId: 'b', open_s: 40, cook_s: 100 })];
-    const one = scheduled(8, twins, 1, LONG).slots;
-    const two = scheduled(8, twins, 2, LONG).slots;
+    const one = scheduled(plain(8), twins, 1, LONG).slots;
+    const two = scheduled(plain(8), twins, 2, LONG).slots;
     expect(spanOf(two)).toBeLessThan(spanOf(one));
     expect(two.filter(({ n }) => n === 1).map(({ pour_s }) => pour_s)).toEqual([0, 0]);
   });
 
   test('where hands are no matter it is as short as machine hours allow', () => {
     for (const irons of [[iron()], [iron(), iron({ ironId: 'b', cook_s: 330 }), iron({ ironId: 'c', cook_s: 180, piecesPerLoad: 4 })]]) {
-      const span = spanOf(scheduled(60, irons, 4, LONG).slots);
-      expect(span / leastSpan_s(60, irons, 4)).toBeLessThan(1.05);
+      const span = spanOf(scheduled(plain(60), irons, 4, LONG).slots);
+      expect(span / leastSpan_s(plain(60), irons, 4)).toBeLessThan(1.05);
     }
   });
 });

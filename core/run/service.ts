@@ -1,4 +1,6 @@
-import { arrivalOf_s, doorOf_s, PLATING_S } from './arrivals.ts';
+import type { AskedDishes } from './arrivals.ts';
+import { arrivalOf_s, askedDishes, doorOf_s, PLATING_S } from './arrivals.ts';
+import { dishIdOf } from './ownDish.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
 /** How a morning is for those who eat and for what is eaten. */
@@ -17,36 +19,43 @@ export const PATIENCE_S = 4 * 60;
 
 type Piece = { readonly ironId: string; readonly out_s: number };
 
+/** A load that comes out. */
+type Out = Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'> & { readonly dishId?: string };
+
+/** What is asked of a morning, as far as guests go. */
+export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | 'door_s'>;
+
 /**
- * Who gets which piece, and when: pieces are eaten in the order in which they come out, guests are served in the order in which they sit down. All
- * together: everybody at `serveAt`.
+ * Who gets which piece, and when: of each dish, pieces are eaten in the order in which they come out, guests are served in the order in which they sit
+ * down. All together: everybody at `serveAt`.
  */
-export const servedBy = (
-  { loads }: { readonly loads: readonly Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'>[] },
-  request: Pick<RunRequest, 'people' | 'piecesPerPerson' | 'mode' | 'serveAt' | 'door_s'>,
-): Service => {
-  const pieces = loads
-    .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
-      Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
-    )
-    .sort((a, b) => a.out_s - b.out_s);
+export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): Service => {
   const door_s = doorOf_s(request);
   const oldest_s = new Map<string, number>();
-  let [longest, sum, impatient] = [0, 0, 0];
-  for (let guest = 0; guest < request.people; guest++) {
-    const sits_s = arrivalOf_s(guest, request.people, door_s);
-    // Two and a half each: the half goes to whoever is next.
-    const [from, to] = [Math.floor(guest * request.piecesPerPerson), Math.ceil((guest + 1) * request.piecesPerPerson)];
-    const mine = pieces.slice(from, to);
-    const last_s = mine.at(-1)?.out_s ?? sits_s;
-    const wait_s = Math.max(0, last_s - sits_s);
-    longest = Math.max(longest, wait_s);
-    sum += wait_s;
-    if (wait_s > PATIENCE_S) impatient++;
-    for (const { ironId, out_s } of mine)
-      oldest_s.set(ironId, Math.max(oldest_s.get(ironId) ?? 0, Math.max(sits_s, out_s) - out_s + PLATING_S));
+  let [longest, sum, impatient, guests] = [0, 0, 0, 0];
+  for (const { dishId, people, piecesPerPerson } of askedDishes(request)) {
+    const pieces = loads
+      .filter((load) => dishIdOf(load) === dishId)
+      .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
+        Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
+      )
+      .sort((a, b) => a.out_s - b.out_s);
+    guests += people;
+    for (let guest = 0; guest < people; guest++) {
+      const sits_s = arrivalOf_s(guest, people, door_s);
+      // Two and a half each: the half goes to whoever is next.
+      const [from, to] = [Math.floor(guest * piecesPerPerson), Math.ceil((guest + 1) * piecesPerPerson)];
+      const mine = pieces.slice(from, to);
+      const last_s = mine.at(-1)?.out_s ?? sits_s;
+      const wait_s = Math.max(0, last_s - sits_s);
+      longest = Math.max(longest, wait_s);
+      sum += wait_s;
+      if (wait_s > PATIENCE_S) impatient++;
+      for (const { ironId, out_s } of mine)
+        oldest_s.set(ironId, Math.max(oldest_s.get(ironId) ?? 0, Math.max(sits_s, out_s) - out_s + PLATING_S));
+    }
   }
-  return { longestWait_s: longest, meanWait_s: sum / Math.max(1, request.people), impatient, oldest_s };
+  return { longestWait_s: longest, meanWait_s: sum / Math.max(1, guests), impatient, oldest_s };
 };
 
 /** Where what is done waits for the table. */

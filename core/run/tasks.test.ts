@@ -43,7 +43,7 @@ describe('what a hand does, in the order of the morning', () => {
 
   test('as a file it keeps its schema; as a table it has a row each, with signs held back', () => {
     const plan = planned(6, 240);
-    const tasks = tasksOf(plan, PREP as never, SERVE, () => '=Deep');
+    const tasks = tasksOf(plan, [{ dishId: 'own', prep: PREP as never }], SERVE, () => '=Deep');
     const file: PlanFile = {
       schema: 'tawny-lattice/plan',
       version: 1,

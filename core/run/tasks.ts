@@ -5,11 +5,36 @@ import type { Task } from './planFile.ts';
 
 const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'take-out', 'pour', 'serve'];
 
-/** `ironName`: how an iron is called where this is read. At one instant a lid comes before a pour. */
-export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: number, ironName: (id: string) => string): readonly Task[] => {
+/** What is prepared for one dish. */
+export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepStep[] };
+
+/**
+ * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
+ * pour.
+ */
+export const tasksOf = (
+  plan: RunPlan,
+  preps: readonly DishPrep[],
+  serveAt: number,
+  ironName: (id: string) => string,
+  dishName: (id: string) => string | null = () => null,
+): readonly Task[] => {
+  const named = (dishId: string): { dish?: string } => {
+    const dish = dishName(dishId);
+    return dish === null ? {} : { dish };
+  };
   const nothing = { ironId: null, iron: null, load: null, portion_g: null, pieces: null, code: null, duration_s: null };
   return [
-    ...prep.map((step): Task => ({ ...nothing, at: step.at, act: 'prepare', code: step.code, duration_s: step.duration_s })),
+    ...preps.flatMap(({ dishId, prep }) =>
+      prep.map((step): Task => ({
+        ...nothing,
+        ...named(dishId),
+        at: step.at,
+        act: 'prepare',
+        code: step.code,
+        duration_s: step.duration_s,
+      })),
+    ),
     ...plan.preheats.map(({ ironId, from }): Task => ({
       ...nothing,
       at: Math.round(from),
@@ -17,15 +42,16 @@ export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: numbe
       ironId,
       iron: ironName(ironId),
     })),
-    ...plan.loads.flatMap(({ ironId, n, pourAt, openAt, portion_g, pieces, variant }): Task[] => {
-      const mine = { ...nothing, ironId, iron: ironName(ironId), load: n };
+    ...plan.loads.flatMap(({ ironId, dishId, n, pourAt, openAt, portion_g, pieces, variant, isChange }): Task[] => {
+      const mine = { ...nothing, ...named(dishId), ironId, iron: ironName(ironId), load: n };
       return [
         {
           ...mine,
           at: Math.round(pourAt),
           act: 'pour',
           portion_g,
-          ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore }),
+          ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore || isChange === true }),
+          ...(isChange === true ? { wipe: true } : {}),
         },
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
       ];
@@ -37,7 +63,7 @@ export const tasksOf = (plan: RunPlan, prep: readonly PrepStep[], serveAt: numbe
 /** The tasks as a table, times in the kitchen's own clock. `clockTime`: how an instant is written; `words`: what a code says. */
 export const tasksCsv = (tasks: readonly Task[], clockTime: (at: number) => string, words: (task: Task) => string): string =>
   csvText(
-    ['time', 'what', 'iron', 'load', 'grams', 'pieces', 'minutes', 'scatter', 'scatter_g'],
+    ['time', 'what', 'iron', 'load', 'grams', 'pieces', 'minutes', 'scatter', 'scatter_g', 'dish'],
     tasks.map((task) => [
       clockTime(task.at),
       words(task),
@@ -48,5 +74,6 @@ export const tasksCsv = (tasks: readonly Task[], clockTime: (at: number) => stri
       task.duration_s === null ? '' : Math.round(task.duration_s / 60),
       task.scatter?.toppingId ?? '',
       task.scatter == null ? '' : Math.round(task.scatter.grams),
+      task.dish ?? '',
     ]),
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { PrepStep } from '../../../core/lift/index.ts';
 import { movedStep, stepStanding } from '../../../core/lift/index.ts';
 import type { Run } from '../../../core/run/index.ts';
+import { dishesOf, withDish } from '../../../core/run/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import { timeOfDay, useDrag } from '../../look/index.ts';
 import { commands, useDo } from '../../store/index.ts';
@@ -11,20 +12,26 @@ import { place } from './window.ts';
 
 const MINUTE_MS = 60_000;
 
-type Props = { readonly step: PrepStep; readonly span: Span; readonly run: Run; readonly all: readonly PrepStep[] };
+type Props = {
+  readonly step: PrepStep;
+  readonly span: Span;
+  readonly run: Run;
+  readonly dishId: string;
+  readonly all: readonly PrepStep[];
+};
 
 /** Something to be done before the pour, on the strip: dragged, or moved by the arrow keys, within what is possible. */
-export const PrepBlock = ({ step, span, run, all }: Props) => {
+export const PrepBlock = ({ step, span, run, dishId, all }: Props) => {
   const carryOut = useDo();
   const [dragged, setDragged] = useState<number | null>(null);
   const shown = dragged === null ? step : movedStep(step, dragged);
   const standing = stepStanding(shown);
   const save = (next: PrepStep): void =>
     void carryOut(
-      commands.changeRun(run.id, (now) => ({
-        ...now,
-        prep: (now.prep.length > 0 ? now.prep : [...all]).map((other) => (other.id === step.id ? next : other)),
-      })),
+      commands.changeRun(run.id, (now) => {
+        const laid = dishesOf(now).find(({ id }) => id === dishId)?.prep ?? [];
+        return withDish(now, dishId, { prep: (laid.length > 0 ? laid : [...all]).map((other) => (other.id === step.id ? next : other)) });
+      }),
     );
   const words = describeStored(step.code);
   const drag = useDrag<{ readonly x: number; readonly at: number }, HTMLButtonElement>({

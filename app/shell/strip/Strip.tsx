@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { platesOf } from '../../../core/run/index.ts';
 import { timeOfDay, useDrag } from '../../look/index.ts';
 import { useNewestLoads, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
@@ -50,10 +51,9 @@ const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly
   const next = nextStep(planned, withRescued([...(newest?.values() ?? [])], rescued), now);
   if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
   // The evening before is a zoom away; what is done this morning is in sight.
-  const early = planned.prep.reduce(
-    (first, step) => (step.at > plan.startAt - IN_SIGHT_MS ? Math.min(first, step.at) : first),
-    plan.startAt,
-  );
+  const early = planned.dishes
+    .flatMap(({ prep }) => prep)
+    .reduce((first, step) => (step.at > plan.startAt - IN_SIGHT_MS ? Math.min(first, step.at) : first), plan.startAt);
   const span = chosen ?? spanOf(early, Math.max(plan.lastPlateAt, run.serveAt));
   return (
     <>
@@ -144,9 +144,9 @@ const Timeline = ({
           {timeOfDay(at, run.zone)}
         </div>
       ))}
-      {planned.prep.map((step) => (
-        <PrepBlock key={step.id} step={step} span={span} run={run} all={planned.prep} />
-      ))}
+      {planned.dishes.flatMap(({ dish, prep }) =>
+        prep.map((step) => <PrepBlock key={`${dish.id}/${step.id}`} step={step} span={span} run={run} all={prep} dishId={dish.id} />),
+      )}
       {plan.preheats.map(({ ironId, from, to }) => (
         <div
           key={ironId}
@@ -180,7 +180,7 @@ const Timeline = ({
             place(span, run.serveAt) > 75 ? 'right-1' : 'left-1',
           )}
         >
-          serve {timeOfDay(run.serveAt, run.zone)} · {run.people}
+          serve {timeOfDay(run.serveAt, run.zone)} · {platesOf(run)}
         </span>
       </div>
       {away === null ? (

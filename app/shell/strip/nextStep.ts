@@ -1,19 +1,26 @@
 import { describeStored } from '../../../words/index.ts';
 import { clock } from '../../look/index.ts';
+import { platesOf } from '../../../core/run/index.ts';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
+import { dishName } from '../../session/index.ts';
 
 export type NextStep = { readonly what: string; readonly at: number };
 
 /** Everything the plan asks for, in order of time. */
-export const stepsOf = ({ plan, irons, run, prep }: PlannedRun): NextStep[] => {
+export const stepsOf = (planned: PlannedRun): NextStep[] => {
+  const { plan, irons, run, dishes } = planned;
   if (plan === null) return [];
+  const of = (dishId: string): string => {
+    const name = dishName(planned, dishId);
+    return name === null ? '' : ` (${name})`;
+  };
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
-    ...prep.map(({ code, at }) => ({ what: describeStored(code), at })),
+    ...dishes.flatMap(({ dish, prep }) => prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at }))),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
     ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),
-    { what: run.mode === 'together' ? `Serve all ${run.people}` : 'First plate out', at: run.serveAt },
+    { what: run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out', at: run.serveAt },
   ];
   return steps.sort((a, b) => a.at - b.at);
 };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 import { preparation } from '../../../core/lift/index.ts';
-import { planRun } from '../../../core/run/index.ts';
+import { OWN_DISH, planRun } from '../../../core/run/index.ts';
 import { presetIron } from '../../../core/testing/batters.ts';
 import { withRescued } from '../../session/index.ts';
 import { nextStep, stepsOf, until } from './nextStep.ts';
@@ -22,9 +22,9 @@ const iron = {
 const plan = planRun({ people: 3, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null });
 const planned = {
   plan,
-  prep: [],
+  dishes: [{ dish: { id: OWN_DISH }, prep: [] }],
   irons: [presetIron('deep-round')],
-  run: { mode: 'together', people: 3, serveAt: SERVE },
+  run: { mode: 'together', people: 3, serveAt: SERVE, ironIds: [], target: {} },
 } as unknown as PlannedRun;
 const cooking = (closedAt: number, best: number): RunningLoad =>
   ({
@@ -37,7 +37,10 @@ const cooking = (closedAt: number, best: number): RunningLoad =>
 describe('now and next', () => {
   test('what is done before the pour comes first', () => {
     const firstPour = Math.min(...plan.loads.map((load) => load.pourAt));
-    const steps = stepsOf({ ...planned, prep: preparation('quick', firstPour) });
+    const steps = stepsOf({
+      ...planned,
+      dishes: [{ dish: { id: OWN_DISH }, prep: preparation('quick', firstPour) }] as unknown as PlannedRun['dishes'],
+    });
     expect(steps.slice(0, 3).map((step) => step.what)).toEqual(expect.arrayContaining(['Set everything out', 'Mix the batter']));
   });
 

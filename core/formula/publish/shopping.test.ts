@@ -6,7 +6,7 @@ const reading = readText('200 g flour\n100 g milk\n150 g water\nFor the foam:\n5
 const PRICES = { 'wheat-flour': 1, egg: 5 };
 
 test('one thing once, however many lines want it; no tap water; what has no grams is for the eye', () => {
-  const { items, byEye } = shoppingList(reading, 2, PRICES);
+  const { items, byEye } = shoppingList([{ reading, times: 2 }], PRICES);
   expect(items.map(({ ingredientId, grams }) => [ingredientId, grams])).toEqual([
     ['wheat-flour', 500],
     ['milk', 200],
@@ -16,14 +16,14 @@ test('one thing once, however many lines want it; no tap water; what has no gram
 });
 
 test('its cost is the bowl’s cost, times as many', () => {
-  const { items } = shoppingList(reading, 3, PRICES);
+  const { items } = shoppingList([{ reading, times: 3 }], PRICES);
   const sum = items.reduce((total, { cost }) => total + (cost ?? 0), 0);
   expect(sum).toBeCloseTo(3 * (costOf(reading, PRICES)?.total ?? 0), 9);
   expect(items.find(({ ingredientId }) => ingredientId === 'milk')?.cost).toBeNull();
 });
 
 test('as a table, rounded up: nobody is short of a gram', () => {
-  const csv = shoppingCsv(shoppingList(reading, 1.001, PRICES), '€');
+  const csv = shoppingCsv(shoppingList([{ reading, times: 1.001 }], PRICES), '€');
   expect(csv).toContain('thing,grams,cost_€');
   expect(csv).toMatch(/flour[^\r]*,251,0\.25/);
   expect(csv).toContain('a pinch,,');

@@ -12,26 +12,26 @@ export type ShoppingItem = {
   readonly cost: number | null;
 };
 
-/** So much of each thing for `times` of the formula, the heaviest first; and the lines without grams, to be looked at by eye. Tap water isn't bought. */
+/** So much of each thing for `times` of each formula, the heaviest first; and the lines without grams, to be looked at by eye. Tap water isn't bought. */
 export const shoppingList = (
-  reading: ParsedFormula,
-  times: number,
+  wanted: readonly { readonly reading: ParsedFormula; readonly times: number }[],
   pricesPerKg: Readonly<Record<string, number>>,
 ): { readonly items: readonly ShoppingItem[]; readonly byEye: readonly string[] } => {
   const needed = new Map<string, { ingredient: Ingredient; grams: number }>();
-  for (const line of reading.lines) {
-    const ingredient = ingredientOf(line);
-    if (ingredient === undefined || line.grams === null || ingredient.id === 'water') continue;
-    const before = needed.get(ingredient.id)?.grams ?? 0;
-    needed.set(ingredient.id, { ingredient, grams: before + times * line.grams });
-  }
+  for (const { reading, times } of wanted)
+    for (const line of reading.lines) {
+      const ingredient = ingredientOf(line);
+      if (ingredient === undefined || line.grams === null || ingredient.id === 'water') continue;
+      const before = needed.get(ingredient.id)?.grams ?? 0;
+      needed.set(ingredient.id, { ingredient, grams: before + times * line.grams });
+    }
   const items = [...needed.values()].map(({ ingredient: { id, name }, grams }): ShoppingItem => {
     const price = pricesPerKg[id];
     return { ingredientId: id, name, grams, cost: price === undefined ? null : (price * grams) / 1000 };
   });
   return {
     items: items.sort((a, b) => b.grams - a.grams),
-    byEye: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map(({ text }) => text),
+    byEye: wanted.flatMap(({ reading }) => reading.lines.filter((line) => line.grams === null && !isHeading(line)).map(({ text }) => text)),
   };
 };
 

@@ -1,0 +1,197 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { PlannedIron, RunRequest } from './index.ts';
+import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, withDish } from './index.ts';
+
+const SERVE = Date.UTC(2026, 10, 30, 7, 30);
+const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
+  ironId: 'a',
+  piecesPerLoad: 1,
+  portion_g: 200,
+  leastPortion_g: 188,
+  preheat_s: 300,
+  cook_s: 240,
+  open_s: 25,
+  recovery_s: 20,
+  setting_C: 170,
+  ...changes,
+});
+const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
+  people: 6,
+  piecesPerPerson: 1,
+  serveAt: SERVE,
+  mode: 'together',
+  irons: [iron(), iron({ dishId: 'wafers', ironId: 'b', piecesPerLoad: 2, cook_s: 90 })],
+  batter_g: null,
+  others: [{ dishId: 'wafers', people: 10, piecesPerPerson: 2, batter_g: null }],
+  ...changes,
+});
+
+/** Irons that may cook either dish or both. */
+const someIrons = fc
+  .array(
+    fc.record({
+      cook_s: fc.integer({ min: 30, max: 400 }),
+      other_s: fc.integer({ min: 30, max: 400 }),
+      recovery_s: fc.integer({ min: 0, max: 60 }),
+      open_s: fc.integer({ min: 5, max: 40 }),
+      piecesPerLoad: fc.integer({ min: 1, max: 4 }),
+      setting_C: fc.integer({ min: 150, max: 190 }),
+      cooks: fc.constantFrom('own', 'other', 'both'),
+    }),
+    { minLength: 1, maxLength: 4 },
+  )
+  .map((all) =>
+    all.flatMap(({ cooks, other_s, setting_C, ...rest }, i) => [
+      ...(cooks === 'other' ? [] : [iron({ ...rest, ironId: String(i), setting_C: 170 })]),
+      ...(cooks === 'own' ? [] : [iron({ ...rest, cook_s: other_s, ironId: String(i), dishId: 'other', setting_C })]),
+    ]),
+  );
+
+/** Looks at a finished plan with nothing but the loads and the irons, in its own words. */
+const faultsOf = ({ loads }: ReturnType<typeof planRun>, irons: readonly PlannedIron[], hands: number): string[] => {
+  const faults: string[] = [];
+  const edges: [at: number, change: number][] = [];
+  const cooked = loads.map((load) => {
+    const one = irons.find((i) => i.ironId === load.ironId && (i.dishId ?? 'own') === load.dishId);
+    if (one === undefined) throw new Error('a load of a dish that its iron doesn’t cook');
+    return { ...load, one, pour: load.pourAt / 1000, open: load.openAt / 1000 };
+  });
+  for (const load of cooked) {
+    if (Math.abs(load.open - load.pour - load.one.cook_s) > 0.01) faults.push('cooked for another time');
+    const before = cooked.filter((other) => other.ironId === load.ironId && other.n === load.n - 1)[0];
+    if (load.n > 1 && before === undefined) faults.push('a load left out');
+    if (before !== undefined) {
+      const isOther = before.dishId !== load.dishId;
+      if (load.pour < before.open + before.one.open_s + before.one.recovery_s + (isOther ? 30 : 0) - 0.01) faults.push('poured too early');
+      if ((load.isChange === true) !== isOther) faults.push('a change that isn’t said');
+    }
+    edges.push([load.pour - 0.4 * load.one.open_s + 0.01, 1], [load.pour - 0.01, -1]);
+    edges.push([load.open + 0.01, 1], [load.open + 0.6 * load.one.open_s - 0.01, -1]);
+  }
+  let busy = 0;
+  for (const [, change] of edges.sort((a, b) => a[0] - b[0] || a[1] - b[1])) {
+    busy += change;
+    if (busy > hands) faults.push('a hand too many');
+  }
+  return faults;
+};
+
+describe('several dishes in one morning', () => {
+  test('every plan keeps hands, plates and changes; everybody gets of the dish that was asked for', () => {
+    fc.assert(
+      fc.property(
+        someIrons,
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 1, max: 2 }),
+        (irons, people, more, hands) => {
+          const request = asked({ irons, people, hands, others: [{ dishId: 'other', people: more, piecesPerPerson: 1, batter_g: null }] });
+          const plan = planRun(request);
+          expect(faultsOf(plan, irons, hands)).toEqual([]);
+          for (const [dishId, wanted] of [
+            ['own', people],
+            ['other', more],
+          ] as const) {
+            const mine = plan.loads.filter((load) => load.dishId === dishId);
+            const canBe = irons.some((one) => (one.dishId ?? 'own') === dishId);
+            expect(mine.reduce((sum, { pieces }) => sum + pieces, 0)).toBeGreaterThanOrEqual(canBe ? wanted : 0);
+            // Of a load too many nobody eats anything.
+            const most = Math.max(0, ...mine.map(({ pieces }) => pieces));
+            expect(mine.reduce((sum, { pieces }) => sum + pieces, 0)).toBeLessThan(wanted + Math.max(1, most));
+          }
+        },
+      ),
+      { numRuns: 600, seed: 8 },
+    );
+  });
+
+  test('on irons of their own two dishes take no longer than the longer one, but for the hand', () => {
+    const plan = planRun(asked());
+    const alone = planRun(asked({ others: [], irons: [iron()] }));
+    const both_s = (plan.lastPlateAt - plan.firstPourAt) / 1000;
+    expect(both_s).toBeLessThan((alone.lastPlateAt - alone.firstPourAt) / 1000 + 120);
+    expect([...plan.batterOf_g.keys()]).toEqual([OWN_DISH, 'wafers']);
+    const whole = [...plan.batterOf_g.values()].reduce((sum, g) => sum + g, 0);
+    expect(whole).toBeCloseTo(plan.batter_g, 6);
+  });
+
+  test('one iron cooks one after the other, with a wipe and the way to another setting in between', () => {
+    const shared = (setting_C: number) =>
+      planRun(
+        asked({
+          people: 3,
+          irons: [iron(), iron({ dishId: 'wafers', setting_C })],
+          others: [{ dishId: 'wafers', people: 3, piecesPerPerson: 1, batter_g: null }],
+        }),
+      );
+    const same = shared(170);
+    expect(same.loads.filter(({ isChange }) => isChange === true)).toHaveLength(1);
+    const gap_s = (plan: ReturnType<typeof planRun>): number => {
+      const at = plan.loads.findIndex(({ isChange }) => isChange === true);
+      return (plan.loads[at]!.pourAt - plan.loads[at - 1]!.openAt) / 1000;
+    };
+    expect(gap_s(same)).toBeCloseTo(25 + 20 + 30, 3);
+    // Ten kelvins hotter or cooler take their time.
+    expect(gap_s(shared(180))).toBeGreaterThan(gap_s(same) + 10);
+    expect(gap_s(shared(160))).toBeGreaterThan(gap_s(same) + 10);
+  });
+
+  test('what is short, over or out is counted by dish', () => {
+    const request = asked({ others: [{ dishId: 'wafers', people: 3, piecesPerPerson: 1, batter_g: 100 }] });
+    const plan = planRun(request);
+    expect(plan.findings.find(({ code }) => code === 'batter-short')?.fields).toMatchObject({ dishId: 'wafers' });
+    expect(plan.findings.find(({ code }) => code === 'pieces-over')?.fields).toEqual({ pieces: 1, dishId: 'wafers' });
+    const waffles = [{ ironId: 'a', openedAt: SERVE - 1000, pieces: 6 }];
+    const standing = standingAt(SERVE, plan, request, waffles, []);
+    // Six waffles don't feed whoever waits for wafers.
+    expect(standing).toMatchObject({ wanted: 9, out: 6, served: 6, waiting: 3 });
+    const wafers = [{ ironId: 'b', dishId: 'wafers', openedAt: SERVE, pieces: 4 }];
+    expect(leftOver(SERVE + 3_600_000, plan, request, [...waffles, ...wafers])).toEqual([{ dishId: 'wafers', pieces: 1 }]);
+    expect(servedBy(plan, request).oldest_s.size).toBe(2);
+  });
+
+  test('a dish that no chosen iron cooks is left out, and the others are planned', () => {
+    const plan = planRun(asked({ irons: [iron()] }));
+    expect(plan.loads.every(({ dishId }) => dishId === OWN_DISH)).toBe(true);
+    expect(plan.loads).toHaveLength(6);
+  });
+});
+
+test('the dishes of a run: its own first; each is changed for itself', () => {
+  const run = Run.parse({
+    id: 'r',
+    name: 'Sunday',
+    zone: 'Europe/London',
+    mode: 'together',
+    serveAt: SERVE,
+    people: 4,
+    piecesPerPerson: 1,
+    ironIds: ['a'],
+    formulaId: 'f',
+    target: { tawny: null, crisp: null },
+    batter_C: 20,
+    prep: [],
+    batter_g: null,
+    otherDishes: [
+      {
+        id: 'w',
+        formulaId: 'g',
+        ironIds: ['a', 'b'],
+        people: 2,
+        piecesPerPerson: 3,
+        batter_g: null,
+        target: { tawny: 5, crisp: null },
+        batter_C: 8,
+        prep: [],
+      },
+    ],
+  });
+  expect(dishesOf(run).map(({ id }) => id)).toEqual([OWN_DISH, 'w']);
+  expect(ironsOfRun(run)).toEqual(['a', 'b']);
+  expect(dishFor(run, { formulaId: 'g', ironId: 'b' })?.id).toBe('w');
+  expect(dishFor(run, { formulaId: 'f', ironId: 'b' })).toBeNull();
+  expect(withDish(run, 'w', { people: 9 }).otherDishes?.[0]?.people).toBe(9);
+  expect(withDish(run, 'w', { people: 9 }).people).toBe(4);
+  expect(withDish(run, OWN_DISH, { people: 9 }).people).toBe(9);
+});
