@@ -10,13 +10,13 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(next).toHaveAttribute('data-act', 'switch-on');
   await expect(next).toHaveAttribute('data-at-hand', 'false');
   for (let k = 0; k < 300 && (await next.getAttribute('data-act')) === 'switch-on'; k++) await page.clock.fastForward(300_000);
-  // From the panel alone: pour and close all three, whatever comes first.
-  for (let i = 0; i < 3; i++) {
+  const isAtHand = async (act: string): Promise<boolean> =>
+    (await next.getAttribute('data-act')) === act && (await next.getAttribute('data-at-hand')) === 'true';
+  // From the panel alone: pour and close two, whatever comes first; the third begins later, as it has less to do.
+  for (let i = 0; i < 2; i++) {
     await expect(next).toHaveAttribute('data-act', /pour|switch-on/);
     // It may have to wait, until it is hot, or so that its lid isn't due with another's.
-    const mayPour = async (): Promise<boolean> =>
-      (await next.getAttribute('data-act')) === 'pour' && (await next.getAttribute('data-at-hand')) === 'true';
-    for (let k = 0; k < 200 && !(await mayPour()); k++) await page.clock.fastForward(5000);
+    for (let k = 0; k < 200 && !(await isAtHand('pour')); k++) await page.clock.fastForward(5000);
     const id = (await next.getAttribute('data-for')) ?? '';
     await next.getByRole('button', { name: /^Poured: / }).click();
     await expect(column(page, id)).toHaveAttribute('data-phase', 'poured');
@@ -26,13 +26,11 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
     await expect(column(page, id)).toHaveAttribute('data-phase', 'cooking');
     await page.clock.fastForward(10_000);
   }
-  // Now it says wait, and which lid is first.
-  await expect(next).toHaveAttribute('data-act', 'open');
+  // Now it says wait, and what is next.
   await expect(next).toHaveAttribute('data-at-hand', 'false');
   await expect(next).toContainText('wait');
+  for (let k = 0; k < 200 && !(await isAtHand('open')); k++) await page.clock.fastForward(5000);
   const first = (await next.getAttribute('data-for')) ?? '';
-  for (let i = 0; i < 60 && (await next.getAttribute('data-at-hand')) === 'false'; i++) await page.clock.fastForward(10_000);
-  await expect(next).toHaveAttribute('data-at-hand', 'true');
   await next.getByRole('button', { name: /^Opened: / }).click();
   await expect(column(page, first)).toHaveAttribute('data-phase', 'opened');
   // It keeps count.

@@ -11,11 +11,11 @@ type StageProps = {
 
 /** What an iron is at, with its figure as large as it can be. */
 export const Stage = ({ word, figure, unit, below, timer = false, children }: StageProps) => (
-  <div className="flex shrink-0 grow flex-col gap-2">
+  <div className="@container flex shrink-0 grow flex-col gap-2">
     <p className="on-ground text-2xl">{word}</p>
-    <p className="figure on-ground text-[clamp(64px,min(6.4vw,12vh),108px)] leading-[0.9]" role={timer ? 'timer' : undefined}>
+    <p className="figure on-ground text-[clamp(48px,min(6.4vw,12vh,38cqw),108px)] leading-[0.9]" role={timer ? 'timer' : undefined}>
       {figure}
-      {unit !== undefined && <span className="ml-2 text-4xl">{unit}</span>}
+      {unit !== undefined && <span className="ml-2 text-[0.42em]">{unit}</span>}
     </p>
     <p className="on-ground text-xl">{below}</p>
     <div className="mt-auto flex flex-col gap-3">{children}</div>

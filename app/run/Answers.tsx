@@ -21,7 +21,7 @@ export const Answers = ({ planned, plan }: PlanProps) => {
             : [
                 dishes.length === 1
                   ? `${(batter_g / batch_g).toFixed(1)} × the formula as written`
-                  : `${grams(batter_g)} g of ${formula.name} (× ${(batter_g / batch_g).toFixed(1)})`,
+                  : `${grams(batter_g)} g of ${formula.name} (×\u00a0${(batter_g / batch_g).toFixed(1)})`,
               ],
         )
         .join(', '),

@@ -41,7 +41,7 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
     });
   };
   return (
-    <div className="no-print flex w-full flex-col gap-2">
+    <div className={`no-print flex flex-col gap-2 ${others.length > 0 ? 'w-full' : ''}`}>
       {others.map((dish) => {
         const name = session.everyFormula.find(({ id }) => id === dish.formulaId)?.name ?? '';
         return (

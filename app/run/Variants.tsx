@@ -18,7 +18,7 @@ export const Variants = ({ run, plan, onChange }: Props) => {
     onChange({ variants: variants.map((variant, i) => (i === at ? { ...variant, ...changes } : variant)) });
   const first = free[0];
   return (
-    <div className="no-print flex flex-wrap items-center gap-x-5 gap-y-2">
+    <div className={`no-print flex flex-wrap items-center gap-x-5 gap-y-2 ${variants.length > 0 ? 'w-full' : ''}`}>
       {variants.map(({ toppingId, people, perPiece_g }, at) => (
         <fieldset key={toppingId} className="flex flex-wrap items-center gap-x-2" aria-label={`With ${TOPPING_WORDS[toppingId]}`}>
           <NumberEntry

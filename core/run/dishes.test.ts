@@ -151,6 +151,16 @@ describe('several dishes in one morning', () => {
     expect(servedBy(plan, request).oldest_s.size).toBe(2);
   });
 
+  test('served together, an iron with little to do begins late, and is done one load before the last lid', () => {
+    const plan = planRun(asked({ others: [{ dishId: 'wafers', people: 2, piecesPerPerson: 2, batter_g: null }] }));
+    const opened = (dishId: string): number => Math.max(...plan.loads.filter((load) => load.dishId === dishId).map(({ openAt }) => openAt));
+    const spare_s = (opened(OWN_DISH) - opened('wafers')) / 1000;
+    // A load of its own is 90 s, and 45 s until the next.
+    expect(spare_s).toBeGreaterThanOrEqual(135 - 1e-3);
+    expect(spare_s).toBeLessThan(135 + 30);
+    expect(plan.preheats.find(({ ironId }) => ironId === 'b')!.from).toBeGreaterThan(plan.startAt);
+  });
+
   test('a dish that no chosen iron cooks is left out, and the others are planned', () => {
     const plan = planRun(asked({ irons: [iron()] }));
     expect(plan.loads.every(({ dishId }) => dishId === OWN_DISH)).toBe(true);

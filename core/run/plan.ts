@@ -3,7 +3,7 @@ import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { PlannedIron, Slot, WantedPieces } from './schedule.ts';
-import { scheduled } from './schedule.ts';
+import { asLateAsCan, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { DishRequest } from './arrivals.ts';
@@ -174,7 +174,9 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
   const longest_s = LONGEST_RUN_S + doorOf_s(request);
   const asked = dishes.map((dish, i): WantedPieces => ({ dishId: dish.dishId, pieces: wanted[i]!, due_s: wantedFrom(request, dish) }));
-  const { slots, pieces, isCut } = scheduled(asked, irons, Math.max(1, request.hands ?? 1), longest_s);
+  const hands = Math.max(1, request.hands ?? 1);
+  const { slots: early, pieces, isCut } = scheduled(asked, irons, hands, longest_s);
+  const slots = request.mode === 'together' ? asLateAsCan(early, hands) : early;
   if (isCut)
     findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted: all } });
   for (const [i, { dishId }] of dishes.entries()) {

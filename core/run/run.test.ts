@@ -113,7 +113,8 @@ describe('a plan', () => {
     // a: 100 s, b: 200 s closed; both 25 s open (15 to take out, 10 to pour), 20 s to recover; one pair of hands, so b is poured 10 s after a.
     const irons = [iron({ ironId: 'a', cook_s: 100, preheat_s: 60 }), iron({ ironId: 'b', cook_s: 200, preheat_s: 300 })];
     const p = plan({ people: 4, irons });
-    // Done times: a 100, 245, 390 …; b 210, 455 …: loads a1, b1, a2, a3.
+    // Done times: a 100, 245, 390 …; b 210, 455 …: loads a1, b1, a2, a3. b could still cook
+    // another before the last lid, and begins no later.
     const zero = SERVE - (390 + 60) * 1000;
     expect(p.loads.map(({ ironId, n, pourAt, openAt }) => [ironId, n, (pourAt - zero) / 1000, (openAt - zero) / 1000])).toEqual([
       ['a', 1, 0, 100],

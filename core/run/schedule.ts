@@ -338,6 +338,38 @@ const shortestFirst = (plans: readonly Kept[]): Kept[] => {
   );
 };
 
+/**
+ * The same loads as late as the last lid allows, the last first: an iron with little to do begins later, and its pieces wait less. It is done one load of
+ * its own before the last lid of all: one that is lost can still be made good.
+ */
+export const asLateAsCan = (slots: readonly Slot[], hands: number): readonly Slot[] => {
+  const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
+  const placed = new Map<Slot, Slot>(slots.map((slot) => [slot, slot]));
+  for (const slot of [...slots].sort((a, b) => b.open_s - a.open_s)) {
+    const { iron, index, n, pour_s } = slot;
+    const next = [...placed.values()].find((other) => other.index === index && other.n === n + 1);
+    const cook_s = cookOf_s(iron, n);
+    const latest_s =
+      next === undefined
+        ? Math.max(slot.open_s, end_s - turnaround_s(iron) - iron.cook_s) - cook_s
+        : next.pour_s - changeOver_s(iron, next.iron) - turnaround_s(iron) - cook_s;
+    const busy = [...placed]
+      .filter(([other]) => other !== slot)
+      .flatMap(([, other]) => [pourTask(other.iron, other.pour_s), takeOutTask(other.iron, other.open_s)])
+      .filter(({ to_s, from_s }) => to_s > pour_s - iron.open_s && from_s < latest_s + cook_s + iron.open_s);
+    const isFree = (at_s: number): boolean =>
+      waitForHand_s(pourTask(iron, at_s), busy, hands) <= 1e-9 && waitForHand_s(takeOutTask(iron, at_s + cook_s), busy, hands) <= 1e-9;
+    const takeOut_s = TAKES_OUT * iron.open_s;
+    const moments = [latest_s, ...busy.flatMap(({ from_s }) => [from_s, from_s - takeOut_s - cook_s])].filter(
+      (at_s) => at_s > pour_s && at_s <= latest_s,
+    );
+    const at_s = moments.sort((a, b) => b - a).find(isFree);
+    if (at_s !== undefined) placed.set(slot, { ...slot, pour_s: at_s, open_s: at_s + cook_s });
+  }
+  const first_s = Math.min(...[...placed.values()].map(({ pour_s }) => pour_s));
+  return inOrder([...placed.values()].map((slot) => ({ ...slot, pour_s: slot.pour_s - first_s, open_s: slot.open_s - first_s })));
+};
+
 /** From the first pour to the last open lid, s. */
 export const spanOf = (slots: readonly Slot[]): number =>
   Math.max(0, ...slots.map(({ open_s }) => open_s)) - Math.min(0, ...slots.map(({ pour_s }) => pour_s));

@@ -1,0 +1,70 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { button, column, open, startLoad } from './kitchen.ts';
+
+test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
+  await open(page, 'run');
+  await page.getByRole('button', { name: 'Another dish' }).click();
+  const other = page.getByRole('group', { name: /^And / });
+  await other.getByRole('button', { name: /^Another formula/ }).click();
+  await page.getByRole('option', { name: /Orange-cardamom wafers/ }).click();
+  const wafers = page.getByRole('group', { name: 'And Orange-cardamom wafers' });
+  for (const name of ['Ball pan', 'Wafer iron']) {
+    const iron = wafers.getByRole('checkbox', { name, exact: true });
+    if ((await iron.isChecked()) !== (name === 'Wafer iron')) await iron.click();
+  }
+  await expect(wafers.getByRole('checkbox', { name: 'Wafer iron' })).toBeChecked();
+  await wafers.getByLabel('and for').fill('12');
+  await wafers.getByLabel('and for').press('Enter');
+  await wafers.getByLabel('pieces each').fill('2');
+  await wafers.getByLabel('pieces each').press('Enter');
+  const sheet = page.getByRole('table', { name: 'Run sheet, iron by iron' });
+  await expect(sheet.getByRole('row', { name: /Wafer iron/ })).toContainText('Orange-cardamom wafers');
+  await expect(page.getByText(/g of Orange-cardamom wafers \(×/)).toBeVisible();
+  await page.reload();
+  await expect(wafers.getByLabel('and for')).toHaveValue('12');
+
+  // What is bought is bought for both.
+  await page.getByRole('button', { name: 'Take along' }).click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /shopping list/ }).click()]);
+  const shopping = readFileSync((await download.path())!, 'utf8');
+  expect(shopping).toMatch(/cardamom/i);
+  expect(shopping).toMatch(/rye/i);
+
+  // Weighing the second batter asks for what the run wants of it.
+  await open(page, 'weigh');
+  await page.getByRole('button', { name: /^Formula/ }).click();
+  await page.getByRole('option', { name: /Orange-cardamom wafers/ }).click();
+  await expect(page.getByLabel('times the formula')).not.toHaveValue('1');
+
+  // The line pours each its own, and counts them apart.
+  await open(page, 'line');
+  await expect(column(page, 'wafers')).toContainText('Orange-cardamom wafers');
+  await expect(column(page, 'deep-a')).toContainText('Fellside oat and rye');
+  await startLoad(page, 'wafers');
+  await page.waitForTimeout(700);
+  await button(page, 'wafers', 'Opened').click();
+  await expect(column(page, 'wafers')).toHaveAttribute('data-phase', 'opened');
+  await expect(page.locator('[data-figure="out"]')).toBeVisible();
+  await expect(page.getByText(/still to pour .* of Orange-cardamom wafers/)).toBeVisible();
+});
+
+test('two dishes on one iron: one after the other, wiped in between', async ({ page }) => {
+  await open(page, 'run');
+  for (const name of ['Deep B', 'Thin four']) {
+    const iron = page.getByRole('group', { name: 'Irons', exact: true }).getByRole('checkbox', { name, exact: true });
+    await iron.click();
+    await expect(iron).not.toBeChecked();
+  }
+  await page.getByLabel('People').fill('2');
+  await page.getByLabel('People').press('Enter');
+  await page.getByRole('button', { name: 'Another dish' }).click();
+  const other = page.getByRole('group', { name: /^And / });
+  await other.getByLabel('and for').fill('2');
+  await other.getByLabel('and for').press('Enter');
+  for (const name of ['Ball pan', 'Deep A']) await other.getByRole('checkbox', { name, exact: true }).click();
+  await expect(other.getByRole('checkbox', { name: 'Deep A', exact: true })).toBeChecked();
+  const card = page.getByRole('region', { name: 'Minute by minute', includeHidden: true });
+  await expect(card).toContainText(/Wipe and pour Deep A, load 3/);
+  await expect(card).not.toContainText(/Wipe and pour Deep A, load [124]/);
+});
