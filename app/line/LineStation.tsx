@@ -29,6 +29,7 @@ import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { SimulatedKitchen } from './SimulatedKitchen.tsx';
 import { useCues } from './useCues.ts';
+import { useFolds } from './useFolds.ts';
 import { useHeldLine } from './useHeldLine.ts';
 import { useHeldPlan } from './useHeldPlan.ts';
 import type { LinePlace } from './linePlace.ts';
@@ -108,6 +109,7 @@ const Line = ({ session }: { readonly session: Session }) => {
     [toldLoads],
   );
   const missing = useMemo(() => missingPieces(places, planned, session), [places, planned, session]);
+  const folds = useFolds(session, planned);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
@@ -117,6 +119,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const guard = useGuard();
   const onGuardedPour = guard(onPour);
   const onGuardedTouch = guard(onTouch);
+  const guardedFolds = { due: folds.due, fold: guard(folds.fold) };
   if (!line.ready) return null;
   return (
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
@@ -127,6 +130,7 @@ const Line = ({ session }: { readonly session: Session }) => {
           planned={planned}
           missing={missing}
           putOff={putOff}
+          folds={folds}
           onPour={onPour}
           onTouch={onTouch}
           onLog={onLog}
@@ -152,6 +156,7 @@ const Line = ({ session }: { readonly session: Session }) => {
               planned={planned}
               missing={missing}
               putOff={putOff}
+              folds={guardedFolds}
               does={ACTS_OF[hand.part]}
               kit={kit}
               towards={towards}

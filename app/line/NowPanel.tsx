@@ -8,8 +8,10 @@ import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import { dishName } from '../session/index.ts';
 import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './linePlace.ts';
+import type { Folds } from './useFolds.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];
@@ -18,6 +20,7 @@ type Props = {
   readonly missing: MissingPieces | null;
   /** Irons of which somebody said "not yet", and until when, epoch ms. */
   readonly putOff: ReadonlyMap<string, number>;
+  readonly folds: Folds;
   /** The acts of whoever stands before this screen. */
   readonly does: ReadonlySet<Act>;
   readonly kit: Kit;
@@ -32,18 +35,62 @@ type Props = {
 
 const TICK_MS = 500;
 /** So long before it is due an act is shown as the thing to do, and can be touched here, ms. A pour that is early brings two lids together: it waits. */
-const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 1000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
+const AT_HAND_MS: Readonly<Record<Exclude<Act, 'fold'>, number>> = { pour: 1000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000 };
 
 /** A countdown to the second is for what comes soon. */
 const FAR_S = 3600;
 
-const VERBS: Readonly<Record<Act, string>> = { pour: 'Pour', close: 'Close', turn: 'Turn', open: 'Open', 'switch-on': 'Switch on' };
-const DONE: Readonly<Record<Exclude<Act, 'switch-on'>, string>> = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Opened' };
+const VERBS: Readonly<Record<Act, string>> = {
+  fold: 'Fold',
+  pour: 'Pour',
+  close: 'Close',
+  turn: 'Turn',
+  open: 'Open',
+  'switch-on': 'Switch on',
+};
+const DONE: Readonly<Record<Exclude<Act, 'switch-on' | 'fold'>, string>> = {
+  pour: 'Poured',
+  close: 'Closed',
+  turn: 'Turned',
+  open: 'Opened',
+};
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards, disabled, onPour, onTouch, onPutOff }: Props) => {
+export const NowPanel = ({ places, planned, missing, putOff, folds, does, kit, towards, disabled, onPour, onTouch, onPutOff }: Props) => {
   const now = useNow(TICK_MS);
-  const { next, then } = conduct(conductedIrons(places, planned, missing, putOff, now), now, does);
+  const { next, then } = conduct(conductedIrons(places, planned, missing, putOff, now), now, { does, folds: folds.due });
+  const nameOf = ({ act, ironId, dishId }: DueAct): string =>
+    act === 'fold' ? foldWords(planned, dishId ?? '') : (places.find(({ iron }) => iron.id === ironId)?.iron.name ?? '');
+  if (next?.act === 'fold')
+    return (
+      <section
+        aria-label="Do next"
+        data-act="fold"
+        data-for={next.dishId}
+        data-at-hand={next.at <= now}
+        className={`${FRAME} ${next.at <= now ? 'bg-act' : ''}`}
+      >
+        <p className="text-2xl text-white/90 low:text-lg low:leading-none">{next.at <= now ? 'now' : 'wait'}</p>
+        <p className="font-display text-[clamp(40px,min(5.2vw,11vh),76px)] leading-none font-bold break-words">Fold {nameOf(next)}</p>
+        {next.at > now && <p className="figure text-[clamp(64px,min(8.5vw,20vh),120px)] leading-none">{clock((next.at - now) / 1000)}</p>}
+        <p className="text-2xl low:text-lg">what was kept back of the foam, whipped anew if it has wept; then pour on</p>
+        {then !== null && (
+          <p className="text-xl text-white/85 low:text-lg">
+            then {VERBS[then.act].toLowerCase()} {nameOf(then)}
+          </p>
+        )}
+        <div className="mt-auto flex min-h-24 gap-3 low:min-h-16">
+          <button
+            type="button"
+            disabled={disabled}
+            className="min-h-24 w-full low:min-h-16 rounded-xl bg-white font-display text-4xl font-bold text-ink active:scale-[0.99] disabled:opacity-60"
+            onClick={() => folds.fold(next.dishId ?? '')}
+          >
+            Folded
+          </button>
+        </div>
+      </section>
+    );
   const place = places.find(({ iron }) => iron.id === next?.ironId);
   if (next === null || place === undefined)
     return (
@@ -61,7 +108,7 @@ export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards,
   const isLate = next.act === 'open' && left_s < -3;
   const press = (): void => {
     if (next.act === 'pour') onPour(place);
-    else if (next.act !== 'switch-on')
+    else if (next.act !== 'switch-on' && next.act !== 'fold')
       onTouch(place, { kind: { close: 'closed', turn: 'turned', open: 'opened' }[next.act], data: {} } as NewLoadEvent);
   };
   return (
@@ -97,7 +144,7 @@ export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards,
       </p>
       {then !== null && (
         <p className="text-xl text-white/85 low:text-lg">
-          then {VERBS[then.act].toLowerCase()} {places.find(({ iron }) => iron.id === then.ironId)?.iron.name}
+          then {VERBS[then.act].toLowerCase()} {nameOf(then)}
           {then.at - now > 3000 &&
             ` in ${(then.at - now) / 1000 > FAR_S ? duration((then.at - now) / 1000) : clock((then.at - now) / 1000)}`}
         </p>
@@ -130,6 +177,12 @@ export const NowPanel = ({ places, planned, missing, putOff, does, kit, towards,
       </div>
     </section>
   );
+};
+
+/** "the next part", and of what where there are several dishes. */
+const foldWords = (planned: PlannedRun | null, dishId: string): string => {
+  const of = planned === null ? null : dishName(planned, dishId);
+  return of === null ? 'the next part' : `the next part of ${of}`;
 };
 
 const FRAME =

@@ -13,6 +13,7 @@ import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './linePlace.ts';
+import type { Folds } from './useFolds.ts';
 
 type Props = {
   readonly places: readonly LinePlace[];
@@ -20,6 +21,7 @@ type Props = {
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
   readonly missing: MissingPieces | null;
   readonly putOff: ReadonlyMap<string, number>;
+  readonly folds: Folds;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   readonly onLog: (place: LinePlace, events: readonly NewLoadEvent[]) => void;
@@ -75,10 +77,20 @@ const simulatedIrons = (
     ];
   });
 
-const Rehearsed = ({ rehearsal, places, planned, missing, putOff, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
+const Rehearsed = ({
+  rehearsal,
+  places,
+  planned,
+  missing,
+  putOff,
+  folds,
+  onPour,
+  onTouch,
+  onLog,
+}: Props & { readonly rehearsal: Rehearsal }) => {
   const now = useNow(TICK_MS);
   const irons = simulatedIrons(rehearsal, places, planned);
-  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, putOff, onPour, onTouch, onLog });
+  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, putOff, folds, onPour, onTouch, onLog });
   return (
     <ul aria-label="What you see, hear and smell" className="flex flex-wrap gap-x-6 gap-y-1 border-b-2 border-bench-deep px-5 py-1.5">
       {irons.map((iron) => (
@@ -136,7 +148,7 @@ const useSimulatedHands = (
   { seed, hands, pace }: Rehearsal,
   irons: readonly Simulated[],
   now: number,
-  { places, planned, missing, putOff, onPour, onTouch, onLog }: Props,
+  { places, planned, missing, putOff, folds, onPour, onTouch, onLog }: Props,
 ): void => {
   const state = useRef({ random: seededRandom(seed), freeAt: -Infinity, done: '', comesAt: Infinity, said: new Set<string>() });
   useEffect(() => {
@@ -154,7 +166,15 @@ const useSimulatedHands = (
       );
     }
     if (now < hand.freeAt) return;
-    const { next } = conduct(conductedIrons(places, planned, missing, putOff, now), now);
+    const { next } = conduct(conductedIrons(places, planned, missing, putOff, now), now, { folds: folds.due });
+    if (next?.act === 'fold') {
+      const folding = `fold/${next.dishId ?? ''}/${next.at}`;
+      if (next.at > now || hand.done === folding) return;
+      hand.done = folding;
+      hand.freeAt = now + 1000 * actTime_s('fold', 0, hand.random);
+      folds.fold(next.dishId ?? '');
+      return;
+    }
     const iron = irons.find(({ place }) => place.iron.id === next?.ironId);
     if (next === null || iron === undefined || next.at > now || next.act === 'switch-on') return;
     const { place } = iron;
@@ -176,5 +196,5 @@ const DONE = { close: 'closed', turn: 'turned', open: 'opened' } as const;
 
 const perform = ({ act }: DueAct, place: LinePlace, { onPour, onTouch }: Pick<Props, 'onPour' | 'onTouch'>): void => {
   if (act === 'pour') onPour(place);
-  else if (act !== 'switch-on') onTouch(place, { kind: DONE[act], data: {} });
+  else if (act !== 'switch-on' && act !== 'fold') onTouch(place, { kind: DONE[act], data: {} });
 };

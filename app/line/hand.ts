@@ -10,14 +10,14 @@ export type Hand = { readonly part: Part; readonly name: string };
 
 /** What each part of the work is made of; switching on belongs to whoever takes out. */
 export const ACTS_OF: Readonly<Record<Part, ReadonlySet<Act>>> = {
-  all: new Set<Act>(['switch-on', 'pour', 'close', 'turn', 'open']),
-  pours: new Set<Act>(['pour', 'close']),
+  all: new Set<Act>(['switch-on', 'fold', 'pour', 'close', 'turn', 'open']),
+  pours: new Set<Act>(['fold', 'pour', 'close']),
   'takes-out': new Set<Act>(['switch-on', 'turn', 'open']),
 };
 
 export const PART_WORDS: Readonly<Record<Part, string>> = {
   all: 'everything',
-  pours: 'pours and closes',
+  pours: 'folds, pours and closes',
   'takes-out': 'opens and takes out',
 };
 

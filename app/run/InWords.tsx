@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
-import type { Run } from '../../core/run/index.ts';
+import type { Run, RunPlan } from '../../core/run/index.ts';
 import { ironsOfRun, jittered, whatWouldHelp } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
-import { useNewestLoads } from '../session/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { dishName, useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';
 import type { OfPlan } from './Served.tsx';
 import { Served } from './Served.tsx';
@@ -29,7 +30,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
     <div className="flex flex-col gap-1 text-lg">
       <p data-figure="in words" data-exact={plan.loads.length}>
         The first iron goes on at <b>{timeOfDay(plan.startAt, zone)}</b>; {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}{' '}
-        on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand; the last is out at{' '}
+        on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand{foldWords(planned, plan)}; the last is out at{' '}
         <b>{timeOfDay(plan.lastPlateAt, zone)}</b>.
       </p>
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
@@ -72,6 +73,18 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
     </div>
   );
 };
+
+/** ", the second part folded at 07:02". */
+const foldWords = (planned: PlannedRun, plan: RunPlan): string =>
+  plan.bowls
+    .flatMap(({ dishId, n, foldAt }) => {
+      const of = dishName(planned, dishId);
+      return foldAt === null
+        ? []
+        : [`, ${ORDINALS[n - 2] ?? 'next'} part${of === null ? '' : ` of ${of}`} folded at ${timeOfDay(foldAt, planned.run.zone)}`];
+    })
+    .join('');
+const ORDINALS = ['the second', 'the third', 'the fourth'] as const;
 
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
 

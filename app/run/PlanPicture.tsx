@@ -1,10 +1,13 @@
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
-import { tawnyCss, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
+import { FOLD_S } from '../../core/lift/index.ts';
+import { grams, tawnyCss, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
 
 type Props = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
 
 const LANE = 46;
+/** What is poured from each bowl, and when it is folded. */
+const BOWL_LANE = 24;
 const TOP = 26;
 const NAMES = 108;
 const WIDTH = 1150;
@@ -22,8 +25,9 @@ export const PlanPicture = ({ planned, plan }: Props) => {
   const end = Math.max(plan.lastPlateAt, run.serveAt);
   const length = Math.max(1, end - plan.startAt);
   const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - plan.startAt)) / length;
-  const height = TOP + irons.length * LANE + 54;
-  const floor = TOP + irons.length * LANE + 44;
+  const bowlsAt = TOP + irons.length * LANE;
+  const floor = bowlsAt + (planned.dishes.length * BOWL_LANE + 50);
+  const height = floor + 10;
   const opened = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
   let sum = 0;
   const stairs = opened.map((load) => {
@@ -120,6 +124,32 @@ export const PlanPicture = ({ planned, plan }: Props) => {
                   </g>
                 );
               })}
+          </g>
+        );
+      })}
+      {planned.dishes.map(({ dish, formula }, lane) => {
+        const top = bowlsAt + lane * BOWL_LANE;
+        const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
+        return (
+          <g key={dish.id}>
+            <text x={0} y={top + 17} fontSize="15" fill="#566167">
+              {shortened(name, NAMES / LETTER - 2)}
+            </text>
+            {plan.bowls
+              .filter(({ dishId }) => dishId === dish.id)
+              .map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
+                <g key={n}>
+                  {foldAt !== null && (
+                    <rect x={x(foldAt)} y={top + 4} width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))} height={16} fill="#14535a" />
+                  )}
+                  <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={top + 12} y2={top + 12} stroke="#20262a" strokeWidth={4} />
+                  {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
+                    <text x={x(firstPourAt) + 8} y={top + 8} fontSize="13" fill="#20262a">
+                      {grams(batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, run.zone)}`}
+                    </text>
+                  )}
+                </g>
+              ))}
           </g>
         );
       })}

@@ -31,6 +31,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish }: Task):
     'switch-on': `Switch on ${at}`,
     pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}`,
     'take-out': `Open ${at}, onto the rack`,
+    fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
     serve: 'Serve',
   }[act];
 };

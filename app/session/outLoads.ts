@@ -44,14 +44,14 @@ export const toldOfRun = (
   run: Run,
   irons: readonly Iron[],
   { ironLoads, lots }: Told,
-): readonly (ReportedLoad & { readonly dishId: string })[] =>
+): readonly (ReportedLoad & { readonly dishId: string; readonly lotId: string })[] =>
   irons.flatMap((iron) =>
     (ironLoads.loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
       if (load.runId !== run.id) return [];
       const progress = loadProgress(log);
       const pieces = piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
       const poured = prediction === null ? null : poured_g(prediction, progress);
-      return [{ ironId: iron.id, dishId: dishOfLoad(run, load, lots), pieces, progress, prediction, poured_g: poured }];
+      return [{ ironId: iron.id, lotId: load.lotId, dishId: dishOfLoad(run, load, lots), pieces, progress, prediction, poured_g: poured }];
     }),
   );
 

@@ -3,7 +3,7 @@ import type { Failure } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
-import { preparation } from '../../core/lift/index.ts';
+import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
 import type { Dish, PlannedIron, PlannedLoad, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
 import { dishesOf, dishOf, OWN_DISH, planRun } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
@@ -119,10 +119,21 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       return [{ ...result.value.planned, ...firstCook, ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }) }];
     });
     const { otherDishes: _, ...own } = run;
+    // How long a folded batter keeps its air: by the lift that the adviser read from it.
+    const keeps_s = (dishId: string): number | null => {
+      const reply = done.find((result, i) => asked[i]?.dish.id === dishId && result?.ok === true);
+      return reply?.ok === true ? foldKeeps_s(reply.value.lift) : null;
+    };
     const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g }) =>
-      id === OWN_DISH ? [] : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id) }],
+      id === OWN_DISH ? [] : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
     );
-    const request: RunRequest = { ...own, irons: planned, lostPieces: lost.get(OWN_DISH), ...(others.length === 0 ? {} : { others }) };
+    const request: RunRequest = {
+      ...own,
+      irons: planned,
+      lostPieces: lost.get(OWN_DISH),
+      keeps_s: keeps_s(OWN_DISH),
+      ...(others.length === 0 ? {} : { others }),
+    };
     return { request, plan: planRun(request) };
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -11,7 +11,7 @@ export {
   timeConstant_s,
   timeToCool_s,
 } from './cold.ts';
-export { airAfter, secondHalfAdvised } from './drift.ts';
+export { airAfter, FOLD_S, foldKeeps_s, secondHalfAdvised } from './drift.ts';
 export type { Ferment } from './ferment.ts';
 export { ferment, fermentRates, ripeness, yeastForClock } from './ferment.ts';
 export type { Stage, SugarTime, Whip, WhipTool } from './foam.ts';

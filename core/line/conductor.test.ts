@@ -44,6 +44,25 @@ describe('what to do next', () => {
   });
 });
 
+describe('folding meanwhile', () => {
+  const soon = iron({ ironId: 'b', state: 'cooking', at: NOW + 60_000 });
+  const folds = [{ dishId: 'd', at: NOW - 1000 }];
+
+  test('is done at once where no lid is due meanwhile, else after that', () => {
+    const far = iron({ ironId: 'b', state: 'cooking', at: NOW + 150_000 });
+    expect(conduct([far], NOW, { folds }).next).toEqual({ act: 'fold', ironId: '', dishId: 'd', at: NOW });
+    const { next, then } = conduct([soon], NOW, { folds });
+    expect(next?.act).toBe('open');
+    expect(then).toEqual({ act: 'fold', ironId: '', dishId: 'd', at: NOW + 75_000 });
+  });
+
+  test('comes before a pour, whose lid would be in its way; a hand that doesn’t pour leaves it', () => {
+    expect(conduct([iron()], NOW, { folds }).next?.act).toBe('fold');
+    expect(conduct([iron()], NOW, { folds: [{ dishId: 'd', at: NOW + 600_000 }] }).next?.act).toBe('pour');
+    expect(conduct([iron()], NOW, { folds, does: new Set(['pour', 'close']) }).next?.act).toBe('pour');
+  });
+});
+
 /** A morning played by one cook; late: seconds that lids were opened after they were due. `choose`: what the cook does next. */
 const played = (seed: number, choose: (irons: readonly LineIron[], now: number) => DueAct | null) => {
   const random = seededRandom(seed);

@@ -1,4 +1,5 @@
 import { TAKES_OUT } from '../cook/index.ts';
+import { FOLD_S } from '../lift/index.ts';
 
 /** One iron at the line as the conductor sees it; instants are epoch ms. */
 export type LineIron = {
@@ -17,22 +18,26 @@ export type LineIron = {
   readonly open_s: number;
 };
 
-export type Act = 'switch-on' | 'pour' | 'close' | 'turn' | 'open';
-export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: number };
+export type Act = 'switch-on' | 'fold' | 'pour' | 'close' | 'turn' | 'open';
+/** `ironId` of a fold is empty; then `dishId` says of which dish. */
+export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: number; readonly dishId?: string };
+
+/** A part of a dish's batter that is still to be folded, and from when on. */
+export type DueFold = { readonly dishId: string; readonly at: number };
 
 /** What to do next over all irons, and what comes after it; null: nothing. */
 export type Conducted = { readonly next: DueAct | null; readonly then: DueAct | null };
 
-const ALL_ACTS: ReadonlySet<Act> = new Set(['switch-on', 'pour', 'close', 'turn', 'open']);
+const ALL_ACTS: ReadonlySet<Act> = new Set(['switch-on', 'fold', 'pour', 'close', 'turn', 'open']);
 
 /** Turning, or switching on. */
 const SHORT_MS = 5000;
 /** What waits for a hand comes in this order; an open lid loses heat, a due one gets darker. */
-const ORDER: Readonly<Record<Act, number>> = { close: 0, open: 1, turn: 2, pour: 3, 'switch-on': 4 };
+const ORDER: Readonly<Record<Act, number>> = { close: 0, open: 1, turn: 2, fold: 3, pour: 4, 'switch-on': 5 };
 
 /** For how long an act keeps one pair of hands, s. `open_s`: lid open to take out and pour. */
 export const handTime_s = (act: Act, open_s: number): number =>
-  act === 'open' ? TAKES_OUT * open_s : act === 'pour' ? (1 - TAKES_OUT) * open_s : SHORT_MS / 1000;
+  act === 'open' ? TAKES_OUT * open_s : act === 'pour' ? (1 - TAKES_OUT) * open_s : act === 'fold' ? FOLD_S : SHORT_MS / 1000;
 const lengthOf = (act: Act, { open_s }: LineIron): number => 1000 * handTime_s(act, open_s);
 
 type Busy = { readonly from: number; readonly to: number };
@@ -68,13 +73,34 @@ const pourAt = (iron: LineIron, from: number, fixed: readonly Busy[], lids: read
   return at;
 };
 
+/** When a hand can fold without leaving a lid that is due meanwhile. */
+const foldAt = (from: number, fixed: readonly Busy[]): number => {
+  let at = from;
+  for (let i = 0; i <= fixed.length; i++) {
+    const inTheWay = fixed.filter((other) => overlaps({ from: at, to: at + 1000 * FOLD_S }, other));
+    if (inTheWay.length === 0) break;
+    at = Math.max(...inTheWay.map(({ to }) => to));
+  }
+  return at;
+};
+
 /**
  * One thing to do next over all irons for one pair of hands, with look-ahead: a pour waits where it would keep a hand from a lid that is due meanwhile, or
  * would have its own lid due when another is. What is `at` or before `now` is to be done at once. `does`: where several hands share the acts, those of
- * this one; it waits for its own alone, and still spaces the lids, whoever opens them.
+ * this one; it waits for its own alone, and still spaces the lids, whoever opens them. `folds`: what is to be folded meanwhile; no lid is left for it, and
+ * pours keep clear of it.
  */
-export const conduct = (irons: readonly LineIron[], now: number, does: ReadonlySet<Act> = ALL_ACTS): Conducted => {
-  const every = fixedActs(irons, now);
+export const conduct = (
+  irons: readonly LineIron[],
+  now: number,
+  { does = ALL_ACTS, folds = [] }: { readonly does?: ReadonlySet<Act>; readonly folds?: readonly DueFold[] } = {},
+): Conducted => {
+  const lids = fixedActs(irons, now);
+  const folding = folds.map(({ dishId, at: from }): DueAct & Busy => {
+    const at = foldAt(Math.max(now, from), lids);
+    return { act: 'fold', ironId: '', dishId, at, from: at, to: at + 1000 * FOLD_S };
+  });
+  const every = [...lids, ...folding];
   const fixed = every.filter(({ act }) => does.has(act));
   const acts: DueAct[] = [...fixed];
   for (const iron of irons) {
@@ -84,6 +110,6 @@ export const conduct = (irons: readonly LineIron[], now: number, does: ReadonlyS
   const mine = acts.filter(({ act }) => does.has(act));
   mine.sort((a, b) => a.at - b.at || ORDER[a.act] - ORDER[b.act]);
   const [next, then] = mine;
-  const plain = ({ act, ironId, at }: DueAct): DueAct => ({ act, ironId, at });
+  const plain = ({ act, ironId, at, dishId }: DueAct): DueAct => ({ act, ironId, at, ...(dishId === undefined ? {} : { dishId }) });
   return { next: next === undefined ? null : plain(next), then: then === undefined ? null : plain(then) };
 };

@@ -1,4 +1,4 @@
-export type { Act, Conducted, DueAct, LineIron } from './conductor.ts';
+export type { Act, Conducted, DueAct, DueFold, LineIron } from './conductor.ts';
 export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
 export type { IronAtLine, LinePlan, MissingPieces } from './lineIron.ts';

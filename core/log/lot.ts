@@ -36,6 +36,8 @@ export const LotEvent = z.discriminatedUnion('kind', [
       reckoned_s: z.number().min(0).max(7200),
     }),
   }),
+  /** What was kept back of its foam is folded in only now: what is poured from here on is as light as the first. */
+  z.object({ ...lotEvent, kind: z.literal('folded'), data: z.object({}) }),
   z.object({ ...lotEvent, kind: z.literal('moved'), data: z.object({ place: z.enum(['kitchen', 'refrigerator', 'ice-bath']) }) }),
   z.object({
     ...lotEvent,

@@ -70,12 +70,16 @@ export const openLot = (lots: readonly Lot[], formula: Pick<Formula, 'id' | 'rev
 export const lotToPourFrom = (lots: readonly Lot[], formula: Pick<Formula, 'id' | 'rev'>, now: number): Lot | null =>
   openLot(lots, formula, now) ?? newestOf(standing(lots, formula, now));
 
+/** How many times foam was folded into this bowl: the first time when it was made. */
+export const foldsOf = (lot: Lot): number => 1 + lot.events.filter(({ kind }) => kind === 'folded').length;
+
 const DRIFT_STEP_MS = 300_000;
 
 /** Air in a bowl of which a cup was weighed, as it has drifted since, share of its volume; null: nobody weighed one. */
 export const airIn = (lot: Lot, now: number): number | null => {
-  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed');
-  if (cup === undefined) return null;
+  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed' || event.kind === 'folded');
+  // Of what was folded since, nobody has weighed a cup.
+  if (cup?.kind !== 'cup-weighed') return null;
   // In steps of five minutes, so that the advice isn't asked for anew at every look.
   const since_min = (Math.floor(Math.max(0, now - cup.at) / DRIFT_STEP_MS) * DRIFT_STEP_MS) / 60_000;
   return Number(airAfter(cup.data.airFraction, since_min).toFixed(3));

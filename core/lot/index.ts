@@ -1,4 +1,17 @@
-export { airIn, headerOf, inBowl, isScrapedOut, lastPour, leftIn, lotToPourFrom, mixed_g, newLot, openLot, temperatureIn } from './bowl.ts';
+export {
+  airIn,
+  foldsOf,
+  headerOf,
+  inBowl,
+  isScrapedOut,
+  lastPour,
+  leftIn,
+  lotToPourFrom,
+  mixed_g,
+  newLot,
+  openLot,
+  temperatureIn,
+} from './bowl.ts';
 export type { LastPour } from './bowl.ts';
 export type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
 export { batterQuestion } from './question.ts';

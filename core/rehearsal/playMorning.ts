@@ -1,5 +1,5 @@
 import { seededRandom } from '../basis/index.ts';
-import type { Conducted, DueAct, LineIron, LinePlan } from '../line/index.ts';
+import type { Conducted, DueAct, DueFold, LineIron, LinePlan } from '../line/index.ts';
 import { conduct, lineIrons } from '../line/index.ts';
 import type { LoadEvent, LoadProgress } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
@@ -10,7 +10,7 @@ import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
 
 /** Who decides what is done next: the line's own conductor, or a cook with a kitchen timer for each iron. */
-export type Conductor = (irons: readonly LineIron[], now: number) => Conducted;
+export type Conductor = (irons: readonly LineIron[], now: number, also?: { readonly folds: readonly DueFold[] }) => Conducted;
 
 export type PlayedLoad = {
   readonly ironId: string;
@@ -72,6 +72,10 @@ export const playMorning = (
     return iron === undefined ? [] : [{ ironId, iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }];
   });
   const out: PlayedLoad[] = [];
+  /** What is still to be folded, in its order. */
+  const folds = plan.bowls
+    .flatMap(({ dishId, foldAt }): DueFold[] => (foldAt === null ? [] : [{ dishId, at: foldAt }]))
+    .sort((a, b) => a.at - b.at);
   let tooEarly = 0;
   let now = plan.startAt - 60_000;
   for (let step = 0; step < MOST_STEPS; step++) {
@@ -87,11 +91,16 @@ export const playMorning = (
     );
     for (const played of irons) if (!isIn(played)) played.iron = cooks(played.ironId, played.n, missing) ?? played.iron;
     const seen = seenBy(irons, { ...plan, isAsTheyCome: request.mode === 'as-they-come', missing }, now);
-    const { next } = conductor(seen, now);
+    const { next } = conductor(seen, now, { folds: folds.slice(0, 1) });
     if (next === null) break;
     if (next.at > now) {
       now = next.at;
       // It is asked again then: what comes meanwhile comes first.
+      continue;
+    }
+    if (next.act === 'fold') {
+      folds.shift();
+      now += 1000 * (reaction_s(random) + actTime_s('fold', 0, random));
       continue;
     }
     const played = irons.find(({ iron }) => iron.ironId === next.ironId);

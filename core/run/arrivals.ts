@@ -13,6 +13,8 @@ export type DishRequest = {
   readonly batter_g: number | null;
   /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
   readonly lostPieces?: number | undefined;
+  /** How long after it was folded its batter may be poured, s; null or left out: as long as a morning takes. */
+  readonly keeps_s?: number | null | undefined;
 };
 
 type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson'>;

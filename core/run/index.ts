@@ -9,6 +9,7 @@ export type { PlannedLoad, RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS } from './hands.ts';
+export type { PlannedBowl } from './bowls.ts';
 export type { DishRequest } from './arrivals.ts';
 export { askedDishes, piecesOfDish, piecesWanted } from './arrivals.ts';
 export { MOST_OTHER_DISHES, Run } from './run.ts';

@@ -1,4 +1,5 @@
 import { seededRandom } from '../basis/index.ts';
+import { FOLD_S } from '../lift/index.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
 import { dishIdOf } from './ownDish.ts';
@@ -34,6 +35,7 @@ export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, '
     const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
     return iron === undefined ? [] : [{ iron, n, planned_s: (pourAt - plan.firstPourAt) / 1000 }];
   });
+  const folds = plan.bowls.flatMap(({ foldAt }) => (foldAt === null ? [] : [(foldAt - plan.firstPourAt) / 1000]));
   const planned_s = Math.max(0, ...jobs.map(({ iron, n, planned_s: at }) => at + cookOf_s(iron, n)));
   const random = seededRandom(SEED);
   const ends: number[] = [];
@@ -41,7 +43,7 @@ export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, '
   for (let morning = 0; morning < MORNINGS; morning++) {
     const queues = new Map<string, Job[]>();
     for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
-    const played = playedOnce(queues, hands, random);
+    const played = playedOnce(queues, folds, hands, random);
     ends.push(played.end_s - planned_s);
     if (played.lost > 0) lostMornings++;
   }
@@ -50,10 +52,13 @@ export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, '
   return { p50_s: at(0.5), p90_s: at(0.9), lost: lostMornings / MORNINGS };
 };
 
-type Task = { readonly ironId: string; readonly what: 'pour' | 'take-out'; readonly ready_s: number; readonly job: Job };
+type Task =
+  | { readonly what: 'pour' | 'take-out'; readonly ironId: string; readonly ready_s: number; readonly job: Job }
+  | { readonly what: 'fold'; readonly ready_s: number };
 
 const playedOnce = (
   queues: ReadonlyMap<string, readonly Job[]>,
+  folds: readonly number[],
   hands: number,
   random: ReturnType<typeof seededRandom>,
 ): { readonly end_s: number; readonly lost: number } => {
@@ -63,14 +68,19 @@ const playedOnce = (
     const job = jobs.shift();
     return job === undefined ? [] : [{ ironId, what: 'pour', ready_s: job.planned_s - length(pourTask(job.iron, 0)), job }];
   });
+  waiting.push(...folds.map((ready_s): Task => ({ what: 'fold', ready_s })));
   let [end_s, lost] = [0, 0];
   while (waiting.length > 0) {
     // What has been ready longest is done first.
     waiting.sort((a, b) => a.ready_s - b.ready_s);
     const task = waiting.shift()!;
-    const { iron, n } = task.job;
     const hand = handFree.indexOf(Math.min(...handFree));
     const from_s = Math.max(task.ready_s, handFree[hand] ?? 0);
+    if (task.what === 'fold') {
+      handFree[hand] = from_s + FOLD_S * Math.max(0.4, 1 + HAND_SD * random.normal());
+      continue;
+    }
+    const { iron, n } = task.job;
     const usual_s = length(task.what === 'pour' ? pourTask(iron, 0) : takeOutTask(iron, 0));
     const done_s = from_s + usual_s * Math.max(0.4, 1 + HAND_SD * random.normal());
     handFree[hand] = done_s;

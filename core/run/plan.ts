@@ -2,7 +2,9 @@ import type { Finding } from '../basis/index.ts';
 import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { dishIdOf, OWN_DISH } from './ownDish.ts';
-import type { PlannedIron, Slot, WantedPieces } from './schedule.ts';
+import type { PlannedBowl } from './bowls.ts';
+import { bowlsOf, foldedParts, foldTasks } from './bowls.ts';
+import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
 import { asLateAsCan, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
@@ -49,6 +51,8 @@ export type RunPlan = {
   /** What the loads will take, with what stays in the bowl, g; and by dish. */
   readonly batter_g: number;
   readonly batterOf_g: ReadonlyMap<string, number>;
+  /** What is folded by itself, in the order of pouring. */
+  readonly bowls: readonly PlannedBowl[];
   readonly loads: readonly PlannedLoad[];
   readonly preheats: readonly { readonly ironId: string; readonly from: number; readonly to: number }[];
   readonly startAt: number;
@@ -65,8 +69,8 @@ const LONGEST_RUN_S = 6 * 3600;
 const LONG_HOLD_S = 30 * 60;
 
 /** Every dish that is asked for, the run's own first. */
-const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, others = [] }: RunRequest): readonly DishRequest[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces },
+const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, keeps_s, others = [] }: RunRequest): readonly DishRequest[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, keeps_s },
   ...others,
 ];
 
@@ -77,7 +81,7 @@ const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, others = [] }
  */
 export const planRun = (request: RunRequest): RunPlan => {
   const dishes = dishesIn(request);
-  const { slots, findings, variants } = withVariants(dishes, request);
+  const { slots, folds, findings, variants } = withVariants(dishes, request);
   const share = new Map(dishes.map((dish) => [dish.dishId, batterShare(slotsOf(slots, dish.dishId), dish, findings, dishes.length > 1)]));
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
@@ -117,6 +121,13 @@ export const planRun = (request: RunRequest): RunPlan => {
     pieces,
     batter_g: sum([...batterOf_g.values()]),
     batterOf_g,
+    bowls: dishes.flatMap(({ dishId }) =>
+      bowlsOf(
+        dishId,
+        loads.filter((load) => load.dishId === dishId),
+        (folds.get(dishId) ?? []).map(({ from_s }) => at(from_s)),
+      ),
+    ),
     loads,
     preheats,
     startAt: Math.min(firstPourAt, ...preheats.map((preheat) => preheat.from)),
@@ -138,7 +149,8 @@ const wantedFrom =
 /** Loads give whole numbers of one kind: with variants a few more may be needed, so many times it is tried. */
 const MORE_TIMES = 6;
 
-type Allotted = { readonly slots: readonly Slot[]; readonly findings: Finding[] };
+type Folds = ReadonlyMap<string, readonly HandTask[]>;
+type Allotted = { readonly slots: readonly Slot[]; readonly folds: Folds; readonly findings: Finding[] };
 
 const withVariants = (
   dishes: readonly DishRequest[],
@@ -175,8 +187,15 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   const longest_s = LONGEST_RUN_S + doorOf_s(request);
   const asked = dishes.map((dish, i): WantedPieces => ({ dishId: dish.dishId, pieces: wanted[i]!, due_s: wantedFrom(request, dish) }));
   const hands = Math.max(1, request.hands ?? 1);
-  const { slots: early, pieces, isCut } = scheduled(asked, irons, hands, longest_s);
-  const slots = request.mode === 'together' ? asLateAsCan(early, hands) : early;
+  const plain = scheduled(asked, irons, hands, longest_s);
+  // What has to be folded meanwhile keeps a hand: with that it is planned once more.
+  const longestPour_s = Math.max(0, ...irons.map(({ open_s }) => open_s));
+  const folds: Folds = new Map(
+    dishes.map(({ dishId, keeps_s = null }) => [dishId, foldTasks(foldedParts(slotsOf(plain.slots, dishId), keeps_s), longestPour_s)]),
+  );
+  const blocked = [...folds.values()].flat();
+  const { slots: early, pieces, isCut } = blocked.length === 0 ? plain : scheduled(asked, irons, hands, longest_s, blocked);
+  const slots = request.mode === 'together' ? asLateAsCan(early, hands, blocked) : early;
   if (isCut)
     findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted: all } });
   for (const [i, { dishId }] of dishes.entries()) {
@@ -184,7 +203,7 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
     if (over > 0 && wanted[i]! > 0)
       findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: over, ...(dishes.length > 1 ? { dishId } : {}) } });
   }
-  return { slots, findings };
+  return { slots, folds, findings };
 };
 
 /** Even portions rather than a stunted last load: everybody's gets smaller, as far as the iron still fills. */

@@ -4,13 +4,13 @@ import { TOPPING_IDS } from '../plate/index.ts';
 /** What a hand does, in the order of the morning: the same list on paper, in a table, in a file and in the calendar. */
 export const Task = z.object({
   at: z.int(),
-  act: z.enum(['prepare', 'switch-on', 'pour', 'take-out', 'serve']),
+  act: z.enum(['prepare', 'switch-on', 'fold', 'pour', 'take-out', 'serve']),
   /** Null: no iron's. Two irons may be called the same. */
   ironId: z.string().nullable(),
   iron: z.string().nullable(),
   /** Of a pour and what is taken out: which load of its iron. */
   load: z.int().min(1).nullable(),
-  /** Of a pour: the whole load, g. */
+  /** Of a pour: the whole load, g; of what is folded later: all of that part. */
   portion_g: z.number().nullable(),
   pieces: z.number().nullable(),
   /** Of a pour: what is scattered in, g over the whole load, and whether the plates are wiped before. Left out: as every other. */

@@ -115,9 +115,17 @@ type Task = {
   readonly places: number;
   readonly hands: number;
   readonly longest_s: number;
+  /** What keeps a hand anyway. */
+  readonly blocked: readonly HandTask[];
 };
 
-const taskOf = (asked: readonly WantedPieces[], irons: readonly PlannedIron[], hands: number, longest_s: number): Task => {
+const taskOf = (
+  asked: readonly WantedPieces[],
+  irons: readonly PlannedIron[],
+  hands: number,
+  longest_s: number,
+  blocked: readonly HandTask[],
+): Task => {
   const ids = [...new Set(irons.map(({ ironId }) => ironId))];
   // A dish that can't be cooked on any iron is nobody's.
   const wanted = asked.filter(({ dishId, pieces }) => pieces > 0 && irons.some((iron) => dishIdOf(iron) === dishId));
@@ -138,7 +146,7 @@ const taskOf = (asked: readonly WantedPieces[], irons: readonly PlannedIron[], h
       { iron: { ...first, piecesPerLoad, cook_s, firstCook_s: least((iron) => cookOf_s(iron, 1)), open_s, recovery_s }, place, dish: 0 },
     ];
   });
-  return { pairs, quickest, wanted, places: ids.length, hands, longest_s };
+  return { pairs, quickest, wanted, places: ids.length, hands, longest_s, blocked };
 };
 
 /** A morning as far as it is planned; by place: when it is free, how many loads, the iron as it cooked last. */
@@ -157,10 +165,20 @@ type PartialPlan = {
   readonly end_s: number;
 };
 
-const emptyPlan = ({ places, wanted }: Task): PartialPlan => {
+const emptyPlan = ({ places, wanted, blocked }: Task): PartialPlan => {
   const zeros = Array.from({ length: places }, () => 0);
   const last = Array.from({ length: places }, () => null);
-  return { freeAt: zeros, count: zeros, last, busy: [], slot: null, before: null, pieces: wanted.map(() => 0), firstOut_s: 0, end_s: 0 };
+  return {
+    freeAt: zeros,
+    count: zeros,
+    last,
+    busy: blocked,
+    slot: null,
+    before: null,
+    pieces: wanted.map(() => 0),
+    firstOut_s: 0,
+    end_s: 0,
+  };
 };
 
 const lacking = ({ wanted }: Task, { pieces }: Pick<PartialPlan, 'pieces'>, dish: number): number => wanted[dish]!.pieces - pieces[dish]!;
@@ -255,10 +273,16 @@ const LONGEST_SEARCHED = 30;
 /**
  * Loads by iron, with a hand there for every pour and every lid: two lids never need one hand at once. Each load is given to the iron that would have it
  * out first, tried with each iron as the first and, where several dishes are cooked, with each of them first; a short morning is then searched for a
- * shorter way. `longest_s`: no load is poured that would be out later (`isCut`). Nothing is out sooner than it is wanted.
+ * shorter way. `longest_s`: no load is poured that would be out later (`isCut`). Nothing is out sooner than it is wanted. `blocked`: what keeps a hand anyway.
  */
-export const scheduled = (wanted: readonly WantedPieces[], irons: readonly PlannedIron[], hands: number, longest_s: number): Schedule => {
-  const task = taskOf(wanted, irons, hands, longest_s);
+export const scheduled = (
+  wanted: readonly WantedPieces[],
+  irons: readonly PlannedIron[],
+  hands: number,
+  longest_s: number,
+  blocked: readonly HandTask[] = [],
+): Schedule => {
+  const task = taskOf(wanted, irons, hands, longest_s, blocked);
   if (task.pairs.length === 0) return { slots: [], pieces: 0, isCut: false };
   const plain = task.pairs.flatMap((first) => preferences(task).map((preferred) => inTurn(task, first, preferred))).reduce(shorter);
   if (plain.isCut || plain.slots.length < 2 || plain.slots.length > LONGEST_SEARCHED || task.pairs.length < 2) return plain;
@@ -342,7 +366,7 @@ const shortestFirst = (plans: readonly Kept[]): Kept[] => {
  * The same loads as late as the last lid allows, the last first: an iron with little to do begins later, and its pieces wait less. It is done one load of
  * its own before the last lid of all: one that is lost can still be made good.
  */
-export const asLateAsCan = (slots: readonly Slot[], hands: number): readonly Slot[] => {
+export const asLateAsCan = (slots: readonly Slot[], hands: number, blocked: readonly HandTask[] = []): readonly Slot[] => {
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const placed = new Map<Slot, Slot>(slots.map((slot) => [slot, slot]));
   for (const slot of [...slots].sort((a, b) => b.open_s - a.open_s)) {
@@ -353,10 +377,11 @@ export const asLateAsCan = (slots: readonly Slot[], hands: number): readonly Slo
       next === undefined
         ? Math.max(slot.open_s, end_s - turnaround_s(iron) - iron.cook_s) - cook_s
         : next.pour_s - changeOver_s(iron, next.iron) - turnaround_s(iron) - cook_s;
-    const busy = [...placed]
-      .filter(([other]) => other !== slot)
-      .flatMap(([, other]) => [pourTask(other.iron, other.pour_s), takeOutTask(other.iron, other.open_s)])
-      .filter(({ to_s, from_s }) => to_s > pour_s - iron.open_s && from_s < latest_s + cook_s + iron.open_s);
+    const others = [...placed].filter(([other]) => other !== slot).map(([, other]) => other);
+    const busy = [
+      ...blocked,
+      ...others.flatMap((other) => [pourTask(other.iron, other.pour_s), takeOutTask(other.iron, other.open_s)]),
+    ].filter(({ to_s, from_s }) => to_s > pour_s - iron.open_s && from_s < latest_s + cook_s + iron.open_s);
     const isFree = (at_s: number): boolean =>
       waitForHand_s(pourTask(iron, at_s), busy, hands) <= 1e-9 && waitForHand_s(takeOutTask(iron, at_s + cook_s), busy, hands) <= 1e-9;
     const takeOut_s = TAKES_OUT * iron.open_s;
@@ -366,8 +391,7 @@ export const asLateAsCan = (slots: readonly Slot[], hands: number): readonly Slo
     const at_s = moments.sort((a, b) => b - a).find(isFree);
     if (at_s !== undefined) placed.set(slot, { ...slot, pour_s: at_s, open_s: at_s + cook_s });
   }
-  const first_s = Math.min(...[...placed.values()].map(({ pour_s }) => pour_s));
-  return inOrder([...placed.values()].map((slot) => ({ ...slot, pour_s: slot.pour_s - first_s, open_s: slot.open_s - first_s })));
+  return inOrder([...placed.values()]);
 };
 
 /** From the first pour to the last open lid, s. */
@@ -379,7 +403,7 @@ export const spanOf = (slots: readonly Slot[]): number =>
  * its own.
  */
 export const leastSpan_s = (wanted: readonly WantedPieces[], irons: readonly PlannedIron[], hands: number): number => {
-  const task = taskOf(wanted, irons, hands, Infinity);
+  const task = taskOf(wanted, irons, hands, Infinity, []);
   if (task.pairs.length === 0) return 0;
   // Nor shorter than the hands have to do, less what is done after the last lid.
   const loads = sum(

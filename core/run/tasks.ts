@@ -1,9 +1,10 @@
 import { csvText } from '../basis/index.ts';
 import type { PrepStep } from '../lift/index.ts';
+import { FOLD_S } from '../lift/index.ts';
 import type { RunPlan } from './plan.ts';
 import type { Task } from './planFile.ts';
 
-const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'take-out', 'pour', 'serve'];
+const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'fold', 'take-out', 'pour', 'serve'];
 
 /** What is prepared for one dish. */
 export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepStep[] };
@@ -42,6 +43,9 @@ export const tasksOf = (
       ironId,
       iron: ironName(ironId),
     })),
+    ...plan.bowls.flatMap(({ dishId, n, foldAt, batter_g }): Task[] =>
+      foldAt === null ? [] : [{ ...nothing, ...named(dishId), at: foldAt, act: 'fold', load: n, portion_g: batter_g, duration_s: FOLD_S }],
+    ),
     ...plan.loads.flatMap(({ ironId, dishId, n, pourAt, openAt, portion_g, pieces, variant, isChange }): Task[] => {
       const mine = { ...nothing, ...named(dishId), ironId, iron: ironName(ironId), load: n };
       return [

@@ -18,6 +18,7 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
   const steps: NextStep[] = [
     ...dishes.flatMap(({ dish, prep }) => prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at }))),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
+    ...plan.bowls.flatMap(({ dishId, foldAt }) => (foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt }])),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
     ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),
     { what: run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out', at: run.serveAt },
