@@ -13,9 +13,11 @@ const Chart = lazy(() => import('../look/Chart.tsx'));
 type Unit = Kit['temperatureUnit'];
 
 const PLACES: Readonly<
-  Record<
-    PlaceCourse['place'],
-    { readonly name: (unit: Unit) => string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted' }
+  Partial<
+    Record<
+      PlaceCourse['place'],
+      { readonly name: (unit: Unit) => string; readonly colour: string; readonly dash: 'solid' | 'dashed' | 'dotted' }
+    >
   >
 > = {
   rack: { name: () => 'on a rack', colour: '#14535a', dash: 'solid' },
@@ -43,7 +45,17 @@ export const AfterSheet = ({
 }) => {
   const unit = useDegrees();
   const after = useAfter(job).data;
-  const courses = after?.ok === true ? after.value.courses : null;
+  // The other schools of holding are the run's.
+  const courses = useMemo(
+    () =>
+      after?.ok === true
+        ? after.value.courses.flatMap((course) => {
+            const look = PLACES[course.place];
+            return look === undefined ? [] : [{ ...course, look }];
+          })
+        : null,
+    [after],
+  );
   const options = useMemo(
     () =>
       courses === null
@@ -53,12 +65,12 @@ export const AfterSheet = ({
             grid: { left: 34, right: 16, top: 12, bottom: 28 },
             xAxis: { type: 'value', min: 0, max: 30, axisLabel: { formatter: '{value} min' } },
             yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: '#dde2df' } } },
-            series: courses.map(({ place, course }) => ({
+            series: courses.map(({ look, course }) => ({
               type: 'line',
-              name: PLACES[place].name(unit),
+              name: look.name(unit),
               showSymbol: false,
-              lineStyle: { color: PLACES[place].colour, type: PLACES[place].dash, width: 2.5 },
-              itemStyle: { color: PLACES[place].colour },
+              lineStyle: { color: look.colour, type: look.dash, width: 2.5 },
+              itemStyle: { color: look.colour },
               data: course.crisp.map((value, minute) => [minute, Math.round(value * 100) / 100]),
             })),
           },
@@ -75,20 +87,20 @@ export const AfterSheet = ({
             <Suspense fallback={<div style={{ height: 240 }} />}>
               <Chart
                 options={options}
-                keys={courses.map(({ place }) => ({ ...PLACES[place], name: PLACES[place].name(unit) }))}
+                keys={courses.map(({ look }) => ({ ...look, name: look.name(unit) }))}
                 label="Crispness over thirty minutes on a rack, on a dish, in a pile and in an oven"
                 height={240}
               />
             </Suspense>
             <ul className="mt-2">
-              {courses.map(({ place, course, lost_min }) => (
+              {courses.map(({ place, look, course, lost_min }) => (
                 <li
                   key={place}
                   data-place={place}
                   data-lost={lost_min ?? ''}
                   className="grid grid-cols-[170px_1fr] border-b border-line py-1"
                 >
-                  <b>{PLACES[place].name(unit)}</b>
+                  <b>{look.name(unit)}</b>
                   <span>
                     {(course.crisp[0] ?? 1) < 2 && lost_min === null && Math.max(...course.crisp) < 2
                       ? 'never crisp'

@@ -36,7 +36,7 @@ export const Counts = ({
   const held: PlacedCrisp[] = cooked.flatMap(({ iron }, i) => {
     const found = after[i]?.data;
     const course = found?.ok === true ? found.value.courses.find(({ place }) => place === (run.hold ?? 'rack')) : undefined;
-    return course === undefined ? [] : [{ ironId: iron.id, place: course.place, crisp: course.course.crisp }];
+    return course === undefined ? [] : [{ ironId: iron.id, crisp: course.course.crisp }];
   });
   const crisp = crispOfOldest(standing, held);
   const { wanted, onRack, waiting, oldest, lastPlateAt, late_s } = standing;

@@ -44,7 +44,7 @@ test('what is in the irons comes out when it was promised', () => {
 });
 
 test('the oldest piece is as crisp as its iron’s course says after so long', () => {
-  const courses = [{ ironId: 'a', place: 'rack' as const, crisp: [5, 4, 3, 2] }];
+  const courses = [{ ironId: 'a', crisp: [5, 4, 3, 2] }];
   const standing = { oldest: { age_s: 90, ironId: 'a' } } as Parameters<typeof crispOfOldest>[0];
   expect(crispOfOldest(standing, courses)).toBeCloseTo(3.5, 9);
   expect(crispOfOldest({ ...standing, oldest: null }, courses)).toBeNull();

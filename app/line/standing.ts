@@ -3,7 +3,7 @@ import { crispAfter } from '../../core/run/index.ts';
 import { piecesOf } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
-export type PlacedCrisp = HoldCourse & { readonly ironId: string };
+export type PlacedCrisp = Pick<HoldCourse, 'crisp'> & { readonly ironId: string };
 
 /** What is in the irons now. */
 export const inLoads = (runId: string, places: readonly LinePlace[]): readonly InLoad[] =>

@@ -1,10 +1,11 @@
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
+import { OVEN_C } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { dishesOf, HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
-import { HOLD_WORDS } from './holdWords.ts';
+import { holdWords } from './holdWords.ts';
 
 const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
 const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
@@ -118,10 +119,23 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
           <InlineSelect
             label="Where it waits"
             value={run.hold ?? 'rack'}
-            choices={HOLDS.map((hold) => ({ value: hold, label: HOLD_WORDS[hold] }))}
+            choices={HOLDS.map((hold) => ({ value: hold, label: holdWords(hold, session.kit.temperatureUnit) }))}
             onChange={(hold) => onChange({ hold })}
           />
         </span>
+        {OVEN_C[run.hold ?? 'rack'] !== null && (
+          <NumberEntry
+            narrow
+            label="pieces it holds"
+            placeholder="as many as come"
+            value={run.holdPlaces ?? null}
+            min={1}
+            max={2000}
+            whole
+            mayBeEmpty
+            onChange={(holdPlaces) => onChange({ holdPlaces: holdPlaces ?? undefined })}
+          />
+        )}
         {dishesOf(run)
           .slice(0, 1)
           .map((dish) => (

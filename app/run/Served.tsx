@@ -1,10 +1,11 @@
+import { OVEN_C } from '../../core/plate/index.ts';
 import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
-import { heldIn, platesOf, servedBy } from '../../core/run/index.ts';
+import { heldIn, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { dishJob } from '../session/index.ts';
-import { temperature } from '../look/index.ts';
+import { percent, temperature } from '../look/index.ts';
 import { useAfters } from '../workers/index.ts';
-import { HOLD_WORDS } from './holdWords.ts';
+import { holdWords } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
 
 /** A plan that is put into words, and what changes the run it is of. */
@@ -22,8 +23,16 @@ const BETTER_BY = 0.5;
 /** Food that is held hot is held at this or above. */
 const HOT_HOLDING_C = 57;
 
-const crispWords = ({ crispAtPlate }: HeldAs): string =>
-  `${crispAtPlate >= CRISP ? 'still crisp' : 'no longer crisp'} (${crispAtPlate.toFixed(1)} of 5)`;
+const crispWords = ({ crispAtPlate, darker, dries }: HeldAs): string =>
+  [
+    `${crispAtPlate >= CRISP ? 'still crisp' : 'no longer crisp'} (${crispAtPlate.toFixed(1)} of 5)`,
+    ...(darker >= TELLS_STEPS ? [`${darker.toFixed(1)} steps darker`] : []),
+    ...(dries >= TELLS_DRY ? [`${percent(dries)} lighter`] : []),
+  ].join(', ');
+const TELLS_STEPS = 0.3;
+const TELLS_DRY = 0.08;
+
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Who waits for what, and what becomes of what waits. */
 export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
@@ -36,11 +45,13 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
   const courses = new Map(
     cooked.flatMap(({ iron: { id } }, i) => {
       const found = after[i]?.data;
-      return found?.ok === true ? [[id, found.value.courses.map(({ place, course }) => ({ place, crisp: course.crisp }))] as const] : [];
+      return found?.ok === true ? [[id, found.value.courses.map(({ place, course }) => ({ place, ...course }))] as const] : [];
     }),
   );
   const held = heldIn(service.oldest_s, courses);
   const wanted: Hold = run.hold ?? 'rack';
+  const unit = session.kit.temperatureUnit;
+  const held_n = mostHeld(plan, request);
   const here = held.find(({ place }) => place === wanted);
   const best = held[0];
   return (
@@ -58,23 +69,31 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
       The oldest piece is on its plate <b>{minuteWords(oldest_s)}</b> after the lid
       {here !== undefined && (
         <span data-figure="crisp at the plate" data-exact={here.crispAtPlate}>
-          , having waited {HOLD_WORDS[wanted]}: {crispWords(here)}
+          , having waited {holdWords(wanted, unit)}: {crispWords(here)}
         </span>
       )}
       .{' '}
-      {best !== undefined && here !== undefined && best.crispAtPlate > here.crispAtPlate + BETTER_BY && (
-        <>
-          {HOLD_WORDS[best.place].charAt(0).toUpperCase() + HOLD_WORDS[best.place].slice(1)} it is {crispWords(best)}.{' '}
-          <button
-            type="button"
-            className="min-h-8 font-semibold text-act underline underline-offset-2"
-            onClick={() => onChange({ hold: best.place })}
-          >
-            Let it wait there
-          </button>
-        </>
+      {best !== undefined &&
+        here !== undefined &&
+        (best.crispAtPlate > here.crispAtPlate + BETTER_BY || (isSpoilt(here) && !isSpoilt(best))) && (
+          <>
+            {capitalised(holdWords(best.place, unit))} it is {crispWords(best)}.{' '}
+            <button
+              type="button"
+              className="min-h-8 font-semibold text-act underline underline-offset-2"
+              onClick={() => onChange({ hold: best.place })}
+            >
+              Let it wait there
+            </button>
+          </>
+        )}
+      {run.holdPlaces !== undefined && held_n > run.holdPlaces && (
+        <b data-figure="no room" data-exact={held_n - run.holdPlaces}>
+          {' '}
+          {held_n} lie there at once and there is room for {run.holdPlaces}: {held_n - run.holdPlaces} wait on a rack.
+        </b>
       )}
-      {wanted === 'oven' && (
+      {OVEN_C[wanted] !== null && wanted !== 'recrisped' && (
         <span className="text-[15px] text-quiet">
           {' '}
           In one layer on a rack; what is held hot stays at {temperature(HOT_HOLDING_C, session.kit.temperatureUnit)} or above (FDA Food

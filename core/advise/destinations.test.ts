@@ -33,6 +33,25 @@ describe('after the plate', () => {
     expect(of('rack').course.mass.at(-1)!).toBeLessThan(1);
   });
 
+  // *Common practice*: rack and sheet at 80 °C keep warm, 93 °C is the usual, above 120 °C it dries, at 180 °C it browns on.
+  test('the schools of holding: the hotter the oven the lighter, and only a hot one goes on browning', () => {
+    const lost = (kind: string): number => 1 - of(kind).course.mass.at(-1)!;
+    expect(lost('oven')).toBeGreaterThan(lost('oven-80'));
+    expect(lost('oven-120')).toBeGreaterThan(lost('oven'));
+    expect(lost('oven-180')).toBeGreaterThan(lost('oven-120'));
+    const darker = (kind: string): number => of(kind).course.tawny.at(-1)! - of(kind).course.tawny[0]!;
+    expect(darker('oven-80')).toBeLessThan(0.05);
+    expect(darker('oven-180')).toBeGreaterThan(1);
+  });
+
+  test('a few minutes in a hot oven just before the table give back what the rack took, and brown little', () => {
+    const { crisp, tawny } = of('recrisped').course;
+    expect(crisp[20]!).toBeGreaterThan(of('rack').course.crisp[20]! + 0.5);
+    expect(tawny[20]! - of('rack').course.tawny[0]!).toBeLessThan(0.75);
+    // Waiting for nothing it is a piece that lay four minutes in the oven.
+    expect(crisp[0]!).toBeCloseTo(of('oven-180').course.crisp[4]!, 6);
+  });
+
   // *Common practice*: at 80–93 °C it is held, at 180 °C it goes on browning.
   test('a holding oven doesn’t brown, a hot one does: what is frozen is taken out paler', () => {
     const aim = (destination: string) => aims.find((a) => a.destination === destination)!;

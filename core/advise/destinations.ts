@@ -1,6 +1,6 @@
 import { clamp } from '../basis/index.ts';
-import type { AfterCourse, RestingPlace } from '../plate/index.ts';
-import { afterPlate, columnAt, crispLost_min, kitchenAir } from '../plate/index.ts';
+import type { AfterCourse, Holding, RestingPlace } from '../plate/index.ts';
+import { afterPlate, columnAt, crispLost_min, HOLDING, kitchenAir, OVEN_C, RECRISP_MIN } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import type { Target } from '../cook/index.ts';
 
@@ -18,7 +18,7 @@ const FINISH: Readonly<Record<Destination, { readonly place: RestingPlace; reado
 const COURSE_MIN = 30;
 const COOLS_MIN = 15;
 
-export type PlaceCourse = { readonly place: RestingPlace['kind']; readonly course: AfterCourse; readonly lost_min: number | null };
+export type PlaceCourse = { readonly place: Holding; readonly course: AfterCourse; readonly lost_min: number | null };
 
 export type Aimed = {
   readonly destination: Destination;
@@ -31,7 +31,42 @@ export type Aimed = {
   readonly minutes: number;
 };
 
-/** What becomes of the pieces on a rack, a dish, in a pile and in a holding oven; and what each way of serving asks of the iron. */
+const restingPlace = (place: Exclude<Holding, 'recrisped'>): RestingPlace => {
+  if (place === 'rack' || place === 'dish' || place === 'stack') return { kind: place };
+  return { kind: 'oven', temperature_C: OVEN_C[place] ?? 93 };
+};
+
+type Columns = Parameters<typeof afterPlate>[1];
+type Follow = (from: Columns, place: RestingPlace, minutes: number) => ReturnType<typeof afterPlate>;
+
+/** Followed at every tenth minute: what changes in between changes slowly. */
+const RECRISP_EVERY_MIN = 10;
+
+/** How a piece is at the table that waited so many minutes on a rack and was then made crisp again. */
+const recrisped = (columns: Columns, follow: Follow): AfterCourse => {
+  const oven: RestingPlace = { kind: 'oven', temperature_C: OVEN_C.recrisped ?? 180 };
+  const nodes: { crisp: number; mass: number; tawny: number }[] = [];
+  let waited = columns;
+  let kept = 1;
+  for (let minute = 0; minute <= COURSE_MIN; minute += RECRISP_EVERY_MIN) {
+    const { course } = follow(waited, oven, RECRISP_MIN);
+    nodes.push({ crisp: course.crisp.at(-1) ?? 1, mass: kept * (course.mass.at(-1) ?? 1), tawny: course.tawny.at(-1) ?? 1 });
+    const next = follow(waited, { kind: 'rack' }, RECRISP_EVERY_MIN);
+    waited = next.columns;
+    kept *= next.course.mass.at(-1) ?? 1;
+  }
+  const at =
+    (of: 'crisp' | 'mass' | 'tawny') =>
+    (minute: number): number => {
+      const i = Math.min(nodes.length - 2, Math.floor(minute / RECRISP_EVERY_MIN));
+      const share = minute / RECRISP_EVERY_MIN - i;
+      return (1 - share) * nodes[i]![of] + share * nodes[i + 1]![of];
+    };
+  const minutes = Array.from({ length: COURSE_MIN + 1 }, (_, minute) => minute);
+  return { crisp: minutes.map(at('crisp')), mass: minutes.map(at('mass')), tawny: minutes.map(at('tawny')) };
+};
+
+/** What becomes of the pieces on a rack, a dish, in a pile and in ovens of every school; and what each way of serving asks of the iron. */
 export const destinations = (a: Advice): { readonly courses: readonly PlaceCourse[]; readonly aims: readonly Aimed[] } => {
   const { trace, end, window } = a.cooked;
   const { dryThrough } = a.request.iron;
@@ -42,12 +77,11 @@ export const destinations = (a: Advice): { readonly courses: readonly PlaceCours
     trace.columnLightness[2 * i + 1]?.[second] ?? a.batter.rawLightness,
   ]);
   const room = kitchenAir(a.request.room_C);
-  const follow = (from: typeof columns, place: RestingPlace, minutes: number) =>
+  const follow = (from: readonly (typeof columns)[number][], place: RestingPlace, minutes: number) =>
     afterPlate(end.medium, from, lightness, place, room, minutes, dryThrough);
-  const places: readonly RestingPlace[] = [{ kind: 'rack' }, { kind: 'dish' }, { kind: 'stack' }, { kind: 'oven', temperature_C: 93 }];
-  const courses = places.map((place): PlaceCourse => {
-    const { course } = follow(columns, place, COURSE_MIN);
-    return { place: place.kind, course, lost_min: crispLost_min(course) };
+  const courses = HOLDING.map((place): PlaceCourse => {
+    const course = place === 'recrisped' ? recrisped(columns, follow) : follow(columns, restingPlace(place), COURSE_MIN).course;
+    return { place, course, lost_min: crispLost_min(course) };
   });
   // What is finished later has cooled first.
   const cooled = [...follow(columns, { kind: 'rack' }, COOLS_MIN).columns];

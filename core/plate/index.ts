@@ -1,3 +1,5 @@
+export type { Holding } from './holding.ts';
+export { HOLDING, OVEN_C, RECRISP_MIN } from './holding.ts';
 export type { AfterCourse, RestingPlace } from './after.ts';
 export { afterPlate, crispLost_min, unfolded } from './after.ts';
 export type { BatterInput, BatterProperties } from './batter.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron, RunRequest } from './index.ts';
+import { leastSpan_s } from './schedule.ts';
 import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, withDish } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
@@ -159,6 +160,38 @@ describe('several dishes in one morning', () => {
     expect(spare_s).toBeGreaterThanOrEqual(135 - 1e-3);
     expect(spare_s).toBeLessThan(135 + 30);
     expect(plan.preheats.find(({ ironId }) => ironId === 'b')!.from).toBeGreaterThan(plan.startAt);
+  });
+
+  test('three hundred people, six irons, three dishes, two pairs of hands: within a twentieth of what machine hours allow', () => {
+    const irons = [
+      iron({ piecesPerLoad: 4 }),
+      iron({ ironId: 'b', piecesPerLoad: 4 }),
+      iron({ ironId: 'c', dishId: 'x', piecesPerLoad: 2, cook_s: 100 }),
+      iron({ ironId: 'd', dishId: 'x', piecesPerLoad: 2, cook_s: 100 }),
+      iron({ ironId: 'e', cook_s: 300 }),
+      iron({ ironId: 'f', dishId: 'y', piecesPerLoad: 4, cook_s: 200 }),
+    ];
+    const plan = planRun(
+      asked({
+        people: 150,
+        hands: 2,
+        irons,
+        others: [
+          { dishId: 'x', people: 100, piecesPerPerson: 1, batter_g: null },
+          { dishId: 'y', people: 50, piecesPerPerson: 1, batter_g: null },
+        ],
+      }),
+    );
+    expect(faultsOf(plan, irons, 2)).toEqual([]);
+    const span_s = (Math.max(...plan.loads.map(({ openAt }) => openAt)) - Math.min(...plan.loads.map(({ pourAt }) => pourAt))) / 1000;
+    const wanted = [
+      ['own', 150],
+      ['x', 100],
+      ['y', 50],
+    ].map(([dishId, pieces]) => ({ dishId: String(dishId), pieces: Number(pieces), due_s: () => 0 }));
+    const least_s = leastSpan_s(wanted, irons, 2);
+    expect(span_s / least_s).toBeGreaterThanOrEqual(1 - 1e-3);
+    expect(span_s / least_s).toBeLessThan(1.05);
   });
 
   test('a dish that no chosen iron cooks is left out, and the others are planned', () => {

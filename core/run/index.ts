@@ -17,7 +17,7 @@ export { freeName, nextMorning, runThatIsOn } from './runs.ts';
 export type { HeldAs, Hold, HoldCourse, Service } from './service.ts';
 export type { InLoad, OutLoad, Standing } from './count.ts';
 export { leftOver, standingAt, stillToPour_g } from './count.ts';
-export { crispAfter, heldIn, HOLDS, PATIENCE_S, servedBy } from './service.ts';
+export { crispAfter, heldIn, HOLDS, isSpoilt, mostHeld, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
 export type { PlanFile, Task } from './planFile.ts';

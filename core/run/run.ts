@@ -75,6 +75,8 @@ export const Run = z.object({
     .optional(),
   /** Where pieces wait for the table; left out: on a rack. */
   hold: z.enum(HOLDS).optional(),
+  /** Pieces that find room there; left out: as many as come. */
+  holdPlaces: z.int().min(1).max(2000).optional(),
   /** Everything so much earlier than the plan needs, s; left out: not at all. */
   slack_s: z
     .number()

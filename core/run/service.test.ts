@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
-import { heldIn, planRun, servedBy } from './index.ts';
+import { heldIn, isSpoilt, mostHeld, planRun, servedBy } from './index.ts';
 import { crispAfter } from './service.ts';
 
 const DOOR = Date.UTC(2026, 10, 28, 7, 0);
@@ -81,8 +81,9 @@ describe('who is served when', () => {
 });
 
 describe('where it waits', () => {
-  const rack = { place: 'rack', crisp: [4, 3, 2, 1] } as const;
-  const oven = { place: 'oven', crisp: [4, 3.8, 3.7, 3.6] } as const;
+  const same = { tawny: [4, 4, 4, 4], mass: [1, 1, 1, 1] } as const;
+  const rack = { place: 'rack', crisp: [4, 3, 2, 1], ...same } as const;
+  const oven = { place: 'oven', crisp: [4, 3.8, 3.7, 3.6], ...same } as const;
   test('between minutes by a straight line, beyond the course its last value', () => {
     expect(crispAfter(rack, 90)).toBeCloseTo(2.5, 9);
     expect(crispAfter(rack, 9999)).toBe(1);
@@ -92,7 +93,7 @@ describe('where it waits', () => {
   test('the place that keeps the oldest piece crispest comes first; of several irons the worst counts', () => {
     const courses = new Map([
       ['a', [rack, oven]],
-      ['b', [{ place: 'rack', crisp: [5, 5, 5, 5] } as const, { place: 'oven', crisp: [3, 3, 3, 3] } as const]],
+      ['b', [{ place: 'rack', crisp: [5, 5, 5, 5], ...same } as const, { place: 'oven', crisp: [3, 3, 3, 3], ...same } as const]],
     ]);
     const held = heldIn(
       new Map([
@@ -106,5 +107,22 @@ describe('where it waits', () => {
       ['rack', 'a', 2],
     ]);
     expect(heldIn(new Map([['c', 60]]), courses)).toEqual([]);
+  });
+
+  test('a place that browns on or dries out comes last, however crisp it keeps them', () => {
+    const hot = { place: 'oven-180', crisp: [4, 5, 5, 5], tawny: [4, 4.5, 5, 5.5], mass: [1, 0.95, 0.9, 0.85] } as const;
+    const held = heldIn(new Map([['a', 180]]), new Map([['a', [rack, oven, hot]]]));
+    expect(held.map(({ place }) => place)).toEqual(['oven', 'rack', 'oven-180']);
+    expect(held.at(-1)).toMatchObject({ darker: 1.5 });
+    expect(held.at(-1)!.dries).toBeCloseTo(0.15, 9);
+    expect(held.map(isSpoilt)).toEqual([false, false, true]);
+  });
+
+  test('as many lie there at once as are out and nobody has eaten', () => {
+    const request = { people: 4, piecesPerPerson: 1, serveAt: DOOR, mode: 'together' as const };
+    const out = [1, 2, 3].map((minute) => ({ ironId: 'a', openAt: DOOR - minute * 60_000, pieces: 2 }));
+    expect(mostHeld({ loads: out }, request)).toBe(6);
+    expect(mostHeld({ loads: out.map((load) => ({ ...load, openAt: load.openAt + 3_600_000 })) }, request)).toBe(2);
+    expect(mostHeld({ loads: [] }, request)).toBe(0);
   });
 });

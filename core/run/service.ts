@@ -1,4 +1,6 @@
 import type { AskedDishes } from './arrivals.ts';
+import type { Holding } from '../plate/index.ts';
+import { HOLDING } from '../plate/index.ts';
 import { arrivalOf_s, askedDishes, doorOf_s, PLATING_S } from './arrivals.ts';
 import { dishIdOf } from './ownDish.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
@@ -59,38 +61,74 @@ export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request:
 };
 
 /** Where what is done waits for the table. */
-export const HOLDS = ['rack', 'dish', 'stack', 'oven'] as const;
-export type Hold = (typeof HOLDS)[number];
+export const HOLDS = HOLDING;
+export type Hold = Holding;
 
-/** What becomes of a piece of one iron in one place, a value a minute from the iron on (1–5, see `afterPlate`). */
-export type HoldCourse = { readonly place: Hold; readonly crisp: readonly number[] };
+/** What becomes of a piece of one iron in one place, a value a minute from the iron on: crispness 1–5, steps of colour, mass (see `afterPlate`). */
+export type HoldCourse = {
+  readonly place: Hold;
+  readonly crisp: readonly number[];
+  readonly tawny: readonly number[];
+  readonly mass: readonly number[];
+};
 
 export type HeldAs = {
   readonly place: Hold;
   /** Of the piece that waits longest, at the plate; and the worst on its way there is no worse. */
   readonly crispAtPlate: number;
+  /** By how many steps the darkest has gone on browning, and what share of its mass the driest has lost. */
+  readonly darker: number;
+  readonly dries: number;
   readonly ironId: string;
   readonly waits_s: number;
 };
 
-/** Crispness after a wait; beyond the course its last value. */
-export const crispAfter = ({ crisp }: HoldCourse, wait_s: number): number => {
-  const at = Math.min(crisp.length - 1, Math.max(0, wait_s / 60));
-  const before = crisp[Math.floor(at)] ?? 1;
-  const after = crisp[Math.ceil(at)] ?? before;
+/** A value after a wait; beyond the course its last one. */
+const valueAfter = (values: readonly number[], wait_s: number): number => {
+  const at = Math.min(values.length - 1, Math.max(0, wait_s / 60));
+  const before = values[Math.floor(at)] ?? 1;
+  const after = values[Math.ceil(at)] ?? before;
   return before + (after - before) * (at - Math.floor(at));
 };
 
+export const crispAfter = ({ crisp }: Pick<HoldCourse, 'crisp'>, wait_s: number): number => valueAfter(crisp, wait_s);
+
+/** A step darker is another piece; so much lighter it is dry (*common practice*). */
+const SPOILT = { darker: 0.75, dries: 0.12 } as const;
+export const isSpoilt = ({ darker, dries }: Pick<HeldAs, 'darker' | 'dries'>): boolean => darker > SPOILT.darker || dries > SPOILT.dries;
+
 /**
- * The least crisp plate of the morning for every place where pieces may wait, the best place first. `courses`: by iron; irons without one don't count.
- * Empty: nothing is known of any.
+ * The least crisp plate of the morning for every place where pieces may wait, the best place first: one that neither browns on nor dries out, then the
+ * crisper. `courses`: by iron; irons without one don't count. Empty: nothing is known of any.
  */
 export const heldIn = (oldest_s: Service['oldest_s'], courses: ReadonlyMap<string, readonly HoldCourse[]>): readonly HeldAs[] =>
   HOLDS.flatMap((place): HeldAs[] => {
     const of = [...oldest_s].flatMap(([ironId, waits_s]): HeldAs[] => {
       const course = courses.get(ironId)?.find((c) => c.place === place);
-      return course === undefined ? [] : [{ place, ironId, waits_s, crispAtPlate: crispAfter(course, waits_s) }];
+      if (course === undefined) return [];
+      const darker = valueAfter(course.tawny, waits_s) - (course.tawny[0] ?? 0);
+      return [{ place, ironId, waits_s, crispAtPlate: crispAfter(course, waits_s), darker, dries: 1 - valueAfter(course.mass, waits_s) }];
     });
-    const worst = of.reduce<HeldAs | null>((a, b) => (a === null || b.crispAtPlate < a.crispAtPlate ? b : a), null);
-    return worst === null ? [] : [worst];
-  }).sort((a, b) => b.crispAtPlate - a.crispAtPlate);
+    const [first] = of;
+    if (first === undefined) return [];
+    const worst = of.reduce((a, b) => (b.crispAtPlate < a.crispAtPlate ? b : a), first);
+    return [{ ...worst, darker: Math.max(...of.map(({ darker }) => darker)), dries: Math.max(...of.map(({ dries }) => dries)) }];
+  }).sort((a, b) => Number(isSpoilt(a)) - Number(isSpoilt(b)) || b.crispAtPlate - a.crispAtPlate);
+
+/** Pieces that lie there at once at the most, while they wait for the table. */
+export const mostHeld = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): number => {
+  const out = loads.map(({ openAt, pieces }) => ({ at: openAt, pieces })).sort((a, b) => a.at - b.at);
+  const door_s = doorOf_s(request);
+  const dishes = askedDishes(request);
+  let [lies, most] = [0, 0];
+  for (const { at, pieces } of out) {
+    lies += pieces;
+    const eaten = dishes.reduce((sum, { people, piecesPerPerson }) => {
+      let seated = 0;
+      while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= at) seated++;
+      return sum + Math.floor(seated * piecesPerPerson);
+    }, 0);
+    most = Math.max(most, lies - eaten);
+  }
+  return Math.max(0, most);
+};
