@@ -90,6 +90,7 @@ export const KeepStation = () => {
                 void carryOut(commands.usePartOfKeepItem(item.id, wanted, wallNow()));
                 return null;
               }}
+              onUsedFor={(runId) => void carryOut(commands.useKeepItemForRun(runId, item.id, wallNow()))}
               onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
               onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
               onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
@@ -204,6 +205,7 @@ const Kept = ({
   isFound,
   onLabel,
   onPartUsed,
+  onUsedFor,
   onUsed,
   onRename,
   onCopy,
@@ -216,6 +218,8 @@ const Kept = ({
   readonly isFound: boolean;
   readonly onLabel: () => void;
   readonly onPartUsed: (wanted: number) => Failure | null;
+  /** What this run was to use of it was used. */
+  readonly onUsedFor: (runId: string) => void;
   readonly onUsed: () => void;
   readonly onRename: (name: string) => void;
   readonly onCopy: () => void;
@@ -260,6 +264,24 @@ const Kept = ({
             </li>
           ))}
         </ul>
+        {session.runs.flatMap(({ id, name, serveAt, zone, fromKept = [] }) =>
+          fromKept
+            .filter(({ itemId }) => itemId === item.id)
+            .map(({ pieces }) => (
+              <p key={id} data-planned={pieces}>
+                <b>{pieces}</b> {pieces === 1 ? 'is' : 'are'} planned for “{name}”, {dayAndTime(serveAt, zone)}.{' '}
+                {serveAt < now && item.usedAt === null && (
+                  <button
+                    type="button"
+                    className="min-h-11 font-semibold text-act underline underline-offset-2"
+                    onClick={() => onUsedFor(id)}
+                  >
+                    They were used
+                  </button>
+                )}
+              </p>
+            )),
+        )}
         <DampAir session={session} item={item} />
       </div>
       <div className="flex max-w-md flex-wrap items-end gap-2 lg:justify-end">

@@ -8,6 +8,7 @@ import { DishIrons, DishWish } from './DishIrons.tsx';
 import { holdWords } from './holdWords.ts';
 
 const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
+const FromKept = lazy(async () => ({ default: (await import('./FromKept.tsx')).FromKept }));
 const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
 
 const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
@@ -144,6 +145,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
         <Variants run={run} plan={plan} onChange={onChange} />
+        <FromKept session={session} run={run} onChange={onChange} />
         <OtherDishes session={session} run={run} onChange={onChange} />
       </Suspense>
     </div>

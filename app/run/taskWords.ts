@@ -15,11 +15,12 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
     run.serveAt,
     (id) => names.get(id) ?? id,
     (id) => dishName(planned, id),
+    planned.request?.kept,
   );
 };
 
 /** What a hand does, in words: "Pour Deep A, load 2". */
-export const taskWords = ({ act, iron, load, code, scatter, wipe, dish }: Task): string => {
+export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces }: Task): string => {
   const of = dish === undefined ? '' : ` (${dish})`;
   if (act === 'prepare') {
     const words = describeStored(code ?? '');
@@ -32,6 +33,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish }: Task):
     pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}`,
     'take-out': `Open ${at}, onto the rack`,
     fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
+    reheat: `Heat ${String(pieces)} from the freezer again, six minutes in a hot oven${of}`,
     serve: 'Serve',
   }[act];
 };

@@ -118,7 +118,8 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       const firstCook = first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {};
       return [{ ...result.value.planned, ...firstCook, ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }) }];
     });
-    const { otherDishes: _, ...own } = run;
+    const { otherDishes: _, fromKept = [], ...own } = run;
+    const kept = fromKept.reduce((sum, { pieces }) => sum + pieces, 0);
     // How long a folded batter keeps its air: by the lift that the adviser read from it.
     const keeps_s = (dishId: string): number | null => {
       const reply = done.find((result, i) => asked[i]?.dish.id === dishId && result?.ok === true);
@@ -130,6 +131,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     const request: RunRequest = {
       ...own,
       irons: planned,
+      ...(kept === 0 ? {} : { kept }),
       lostPieces: lost.get(OWN_DISH),
       keeps_s: keeps_s(OWN_DISH),
       ...(others.length === 0 ? {} : { others }),

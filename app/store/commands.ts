@@ -252,6 +252,26 @@ export const usePartOfKeepItem = (itemId: string, wanted: number, usedAt: number
     if (parted.value.used !== null) await transaction.put('keepItems', parted.value.used);
   });
 
+/** What a run was to use of a keeping was used: the run then names the part that is gone, so that it isn't used twice. */
+export const useKeepItemForRun = (runId: string, itemId: string, usedAt: number, id = newId()): Command<null> =>
+  act(id, ['keepItems', 'runs'], async (transaction) => {
+    const run = await transaction.get('runs', runId);
+    const item = await transaction.get('keepItems', itemId);
+    const wanted = run?.fromKept?.find((one) => one.itemId === itemId)?.pieces;
+    if (run === undefined || item === undefined || wanted === undefined)
+      throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
+    const parted = partUsed(item, wanted, `${id}-used`.slice(0, 64), usedAt);
+    if (!parted.ok) throw new CommandFailed(parted.failure);
+    const { left, used } = parted.value;
+    await transaction.put('keepItems', left);
+    if (used === null) return;
+    await transaction.put('keepItems', used);
+    await transaction.put('runs', {
+      ...run,
+      fromKept: (run.fromKept ?? []).map((one) => (one.itemId === itemId ? { ...one, itemId: used.id } : one)),
+    });
+  });
+
 /** A keeping that was written down by mistake. */
 export const removeKeepItem = (itemId: string, id = newId()): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.remove('keepItems', itemId));

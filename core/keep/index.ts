@@ -3,3 +3,5 @@ export { KEEP_FORMS, KeepItem, KeepLimit, keepLimits, placesFor } from './limits
 export type { Container, Damp } from './damp.ts';
 export { CONTAINERS, daysUntil, PACKED_ACTIVITY, PERMEANCE_gPerDayPa } from './damp.ts';
 export { countOf, itemOfLabel, labelCode, partUsed } from './label.ts';
+export type { UsableItem } from './usable.ts';
+export { usableOf } from './usable.ts';

@@ -13,24 +13,29 @@ export type DishRequest = {
   readonly batter_g: number | null;
   /** Pieces that came out for nobody (burnt, torn, dropped): so many more are cooked. Left out: none. */
   readonly lostPieces?: number | undefined;
+  /** Pieces that were put away earlier and are only heated again: so many fewer are cooked. Left out: none. */
+  readonly kept?: number | undefined;
   /** How long after it was folded its batter may be poured, s; null or left out: as long as a morning takes. */
   readonly keeps_s?: number | null | undefined;
 };
 
-type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson'>;
+type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>;
 /** People and pieces of every dish of a morning. */
 export type AskedDishes = Asked & { readonly others?: readonly (Asked & Pick<DishRequest, 'dishId'>)[] | undefined };
 
 /** Every dish of a morning, its own first. */
-export const askedDishes = ({ people, piecesPerPerson, others = [] }: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson },
-  ...others,
-];
+export const askedDishes = ({
+  people,
+  piecesPerPerson,
+  kept,
+  others = [],
+}: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [{ dishId: OWN_DISH, people, piecesPerPerson, kept }, ...others];
 
-/** How many pieces one dish wants: half a piece is baked whole. */
-export const piecesOfDish = ({ people, piecesPerPerson }: Asked): number => Math.ceil(people * piecesPerPerson);
+/** How many pieces of one dish are to be cooked: half a piece is baked whole. */
+export const piecesOfDish = ({ people, piecesPerPerson, kept = 0 }: Asked): number =>
+  Math.max(0, Math.ceil(people * piecesPerPerson) - kept);
 
-/** How many pieces a morning wants, all dishes together. */
+/** How many pieces a morning has to cook, all dishes together. */
 export const piecesWanted = (asked: AskedDishes): number => sum(askedDishes(asked).map(piecesOfDish));
 
 /** For how long guests come, s: together they are all there at once. */

@@ -39,12 +39,12 @@ export const standingAt = (
   cooking: readonly InLoad[],
 ): Standing => {
   const door_s = doorOf_s(request);
-  const dishes = askedDishes(request).map(({ dishId, people, piecesPerPerson }) => {
+  const dishes = askedDishes(request).map(({ dishId, people, piecesPerPerson, kept = 0 }) => {
     const pieces = piecesIn(done.filter((load) => dishIdOf(load) === dishId));
     let seated = 0;
     while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= now) seated++;
-    const served = Math.min(pieces.length, Math.floor(seated * piecesPerPerson));
-    const waiting = Math.max(0, seated - Math.floor(pieces.length / Math.max(piecesPerPerson, 1e-9)));
+    const served = Math.min(pieces.length, Math.max(0, Math.floor(seated * piecesPerPerson) - kept));
+    const waiting = Math.max(0, seated - Math.floor((pieces.length + kept) / Math.max(piecesPerPerson, 1e-9)));
     return { served, waiting, lying: pieces.slice(served) };
   });
   const wanted = piecesWanted(request);
@@ -82,7 +82,7 @@ const forecast = (
       .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => openAt));
     const out = sum(done.filter(isMine).map(({ pieces }) => pieces));
     const due = planned[out];
-    if (due === undefined || out >= dish.people * dish.piecesPerPerson) return [];
+    if (due === undefined || out >= piecesOfDish(dish)) return [];
     const next = cooking.filter(isMine).reduce((first, { openAt }) => Math.min(first, openAt), Infinity);
     return [Math.max(0, (Number.isFinite(next) ? Math.max(now, next) : now) - due)];
   });

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { leastSpan_s } from './schedule.ts';
-import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, withDish } from './index.ts';
+import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, tasksOf, withDish } from './index.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
@@ -160,6 +160,27 @@ describe('several dishes in one morning', () => {
     expect(spare_s).toBeGreaterThanOrEqual(135 - 1e-3);
     expect(spare_s).toBeLessThan(135 + 30);
     expect(plan.preheats.find(({ ironId }) => ironId === 'b')!.from).toBeGreaterThan(plan.startAt);
+  });
+
+  test('what was put away earlier is heated again: so many fewer are cooked, and nobody waits for them', () => {
+    const request = asked({ others: [], irons: [iron()], kept: 4 });
+    const plan = planRun(request);
+    expect(plan.loads).toHaveLength(2);
+    expect(planRun({ ...request, kept: 99 }).loads).toHaveLength(0);
+    const out = [
+      { ironId: 'a', openedAt: SERVE - 2000, pieces: 1 },
+      { ironId: 'a', openedAt: SERVE - 1000, pieces: 1 },
+    ];
+    expect(standingAt(SERVE, plan, request, out, [])).toMatchObject({ wanted: 2, out: 2, served: 2, waiting: 0, onRack: 0 });
+    expect(standingAt(SERVE, plan, request, out.slice(1), [])).toMatchObject({ waiting: 1 });
+    expect(leftOver(SERVE + 3_600_000, plan, request, out)).toEqual([]);
+    expect(servedBy(plan, request).longestWait_s).toBe(0);
+    // As they come, the first guests eat them: the first load is for the fifth.
+    const open = { ...request, mode: 'as-they-come' as const, door_s: 3000 };
+    expect(servedBy(planRun(open), open).longestWait_s).toBeLessThan(300);
+    const heated = tasksOf(plan, [], SERVE, (id) => id, undefined, 4).find(({ act }) => act === 'reheat')!;
+    expect(heated.pieces).toBe(4);
+    expect(heated.at).toBeLessThan(SERVE);
   });
 
   test('three hundred people, six irons, three dishes, two pairs of hands: within a twentieth of what machine hours allow', () => {

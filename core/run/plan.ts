@@ -69,8 +69,8 @@ const LONGEST_RUN_S = 6 * 3600;
 const LONG_HOLD_S = 30 * 60;
 
 /** Every dish that is asked for, the run's own first. */
-const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, keeps_s, others = [] }: RunRequest): readonly DishRequest[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, keeps_s },
+const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s, others = [] }: RunRequest): readonly DishRequest[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s },
   ...others,
 ];
 
@@ -142,9 +142,9 @@ const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slo
 
 /** When the next piece of a dish is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
 const wantedFrom =
-  ({ mode, door_s = 0 }: RunRequest, { people, piecesPerPerson }: Pick<DishRequest, 'people' | 'piecesPerPerson'>) =>
+  ({ mode, door_s = 0 }: RunRequest, { people, piecesPerPerson, kept = 0 }: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>) =>
   (pieces: number): number =>
-    mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor(pieces / piecesPerPerson)), people, door_s);
+    mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, door_s);
 
 /** Loads give whole numbers of one kind: with variants a few more may be needed, so many times it is tried. */
 const MORE_TIMES = 6;

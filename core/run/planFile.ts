@@ -4,7 +4,7 @@ import { TOPPING_IDS } from '../plate/index.ts';
 /** What a hand does, in the order of the morning: the same list on paper, in a table, in a file and in the calendar. */
 export const Task = z.object({
   at: z.int(),
-  act: z.enum(['prepare', 'switch-on', 'fold', 'pour', 'take-out', 'serve']),
+  act: z.enum(['prepare', 'switch-on', 'fold', 'pour', 'take-out', 'reheat', 'serve']),
   /** Null: no iron's. Two irons may be called the same. */
   ironId: z.string().nullable(),
   iron: z.string().nullable(),

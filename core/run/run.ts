@@ -63,6 +63,11 @@ export const Run = z.object({
   ...DISH,
   /** What else is cooked that morning. */
   otherDishes: z.array(OtherDish).max(MOST_OTHER_DISHES).optional(),
+  /** Of the first dish: what was put away earlier and is only heated again. */
+  fromKept: z
+    .array(z.object({ itemId: z.string().min(1).max(64), pieces: z.int().min(1).max(2000) }))
+    .max(20)
+    .optional(),
   /** Some have something scattered into theirs: of the first dish. */
   variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** Pairs of hands at the irons; left out: one. */

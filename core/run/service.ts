@@ -19,7 +19,8 @@ export type Service = {
 /** Nobody minds waiting so long (*common practice*). */
 export const PATIENCE_S = 4 * 60;
 
-type Piece = { readonly ironId: string; readonly out_s: number };
+/** `ironId` null: it was put away earlier, and is heated in time. */
+type Piece = { readonly ironId: string | null; readonly out_s: number };
 
 /** A load that comes out. */
 type Out = Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'> & { readonly dishId?: string };
@@ -35,13 +36,14 @@ export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request:
   const door_s = doorOf_s(request);
   const oldest_s = new Map<string, number>();
   let [longest, sum, impatient, guests] = [0, 0, 0, 0];
-  for (const { dishId, people, piecesPerPerson } of askedDishes(request)) {
-    const pieces = loads
+  for (const { dishId, people, piecesPerPerson, kept = 0 } of askedDishes(request)) {
+    const cooked = loads
       .filter((load) => dishIdOf(load) === dishId)
       .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
         Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
-      )
-      .sort((a, b) => a.out_s - b.out_s);
+      );
+    const heated = Array.from({ length: kept }, (): Piece => ({ ironId: null, out_s: 0 }));
+    const pieces = [...cooked, ...heated].sort((a, b) => a.out_s - b.out_s);
     guests += people;
     for (let guest = 0; guest < people; guest++) {
       const sits_s = arrivalOf_s(guest, people, door_s);
@@ -54,7 +56,7 @@ export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request:
       sum += wait_s;
       if (wait_s > PATIENCE_S) impatient++;
       for (const { ironId, out_s } of mine)
-        oldest_s.set(ironId, Math.max(oldest_s.get(ironId) ?? 0, Math.max(sits_s, out_s) - out_s + PLATING_S));
+        if (ironId !== null) oldest_s.set(ironId, Math.max(oldest_s.get(ironId) ?? 0, Math.max(sits_s, out_s) - out_s + PLATING_S));
     }
   }
   return { longestWait_s: longest, meanWait_s: sum / Math.max(1, guests), impatient, oldest_s };

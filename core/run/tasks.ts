@@ -1,17 +1,22 @@
 import { csvText } from '../basis/index.ts';
 import type { PrepStep } from '../lift/index.ts';
 import { FOLD_S } from '../lift/index.ts';
+import { PLATING_S } from './arrivals.ts';
+import { OWN_DISH } from './ownDish.ts';
 import type { RunPlan } from './plan.ts';
 import type { Task } from './planFile.ts';
 
-const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'fold', 'take-out', 'pour', 'serve'];
+const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'fold', 'take-out', 'pour', 'reheat', 'serve'];
+
+/** From the freezer in an oven at 190 °C, s (*common practice*; as "freeze" in core/advise's destinations). */
+const REHEAT_S = 6 * 60;
 
 /** What is prepared for one dish. */
 export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepStep[] };
 
 /**
  * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
- * pour.
+ * pour. `kept`: pieces of the run's own dish that are heated again.
  */
 export const tasksOf = (
   plan: RunPlan,
@@ -19,6 +24,7 @@ export const tasksOf = (
   serveAt: number,
   ironName: (id: string) => string,
   dishName: (id: string) => string | null = () => null,
+  kept = 0,
 ): readonly Task[] => {
   const named = (dishId: string): { dish?: string } => {
     const dish = dishName(dishId);
@@ -60,6 +66,18 @@ export const tasksOf = (
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
       ];
     }),
+    ...(kept === 0
+      ? []
+      : [
+          {
+            ...nothing,
+            ...named(OWN_DISH),
+            at: serveAt - 1000 * (REHEAT_S + PLATING_S),
+            act: 'reheat',
+            pieces: kept,
+            duration_s: REHEAT_S,
+          } satisfies Task,
+        ]),
     { ...nothing, at: serveAt, act: 'serve' } satisfies Task,
   ].sort((a, b) => a.at - b.at || ACTS.indexOf(a.act) - ACTS.indexOf(b.act));
 };

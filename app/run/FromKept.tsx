@@ -1,0 +1,71 @@
+import { usableOf } from '../../core/keep/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import { dayAndTime, NumberEntry } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { useRows } from '../store/index.ts';
+
+type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
+
+/** What is left from earlier mornings comes first: so many fewer are cooked. */
+export const FromKept = ({ session, run, onChange }: Props) => {
+  const items = useRows('keepItems');
+  const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
+  if (items === undefined || formula === undefined) return null;
+  const taken = run.fromKept ?? [];
+  const usable = usableOf(items, formula, session.lots, run.serveAt);
+  // What was used up meanwhile was used for this.
+  const gone = taken.filter(
+    ({ itemId }) => !usable.some(({ item }) => item.id === itemId) && !items.some(({ id, usedAt }) => id === itemId && usedAt !== null),
+  );
+  const take = (itemId: string, pieces: number): void => {
+    const others = taken.filter((one) => one.itemId !== itemId);
+    onChange({ fromKept: pieces > 0 ? [...others, { itemId, pieces }] : others });
+  };
+  if (usable.length === 0 && gone.length === 0) return null;
+  return (
+    <ul aria-label="Left from earlier" className="no-print flex w-full flex-col gap-1">
+      {usable.map(({ item, pieces, until }) => {
+        const mine = taken.find(({ itemId }) => itemId === item.id)?.pieces ?? 0;
+        return (
+          <li key={item.id} className="flex flex-wrap items-center gap-x-4">
+            <span>
+              <b>{pieces}</b> {item.place === 'freezer' ? 'in the freezer' : item.place === 'tin' ? 'in a tin' : 'put away'} since{' '}
+              {dayAndTime(item.from, run.zone)}
+              {until < run.serveAt && ', past their best by then'}
+            </span>
+            <NumberEntry
+              // All of them taken at once by the button beside it.
+              key={mine === 0 ? 'none' : 'some'}
+              narrow
+              label="of them used"
+              value={mine === 0 ? null : mine}
+              placeholder="none"
+              min={0}
+              max={pieces}
+              whole
+              mayBeEmpty
+              onChange={(value) => take(item.id, value ?? 0)}
+            />
+            {mine === 0 && (
+              <button
+                type="button"
+                className="min-h-11 font-semibold text-act underline underline-offset-2"
+                onClick={() => take(item.id, Math.min(pieces, Math.ceil(run.people * run.piecesPerPerson)))}
+              >
+                Use them first
+              </button>
+            )}
+          </li>
+        );
+      })}
+      {gone.map(({ itemId, pieces }) => (
+        <li key={itemId} role="status" className="flex flex-wrap items-center gap-x-4">
+          {pieces} that were to be used are no longer there.
+          <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-2" onClick={() => take(itemId, 0)}>
+            Cook them instead
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+};

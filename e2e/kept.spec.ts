@@ -1,0 +1,33 @@
+import { expect, test } from '@playwright/test';
+import { open } from './kitchen.ts';
+
+test('what is in the freezer comes first: fewer are cooked, Keep knows what it is for, and asks once it was used', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-29T18:00:00Z') });
+  await open(page, 'run');
+  await expect(page.getByText(/loads, 3[6-9] pieces/)).toBeVisible();
+  const left = page.getByRole('list', { name: 'Left from earlier' });
+  await expect(left).toContainText('9 in the freezer');
+  await left.getByRole('button', { name: 'Use them first' }).click();
+  await expect(left.getByLabel('of them used')).toHaveValue('9');
+  await expect(page.getByText(/loads, (2[7-9]|30) pieces/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Minute by minute', includeHidden: true })).toContainText('Heat 9 from the freezer again');
+  await page.reload();
+  await expect(left.getByLabel('of them used')).toHaveValue('9');
+  await left.getByLabel('of them used').fill('6');
+  await left.getByLabel('of them used').press('Enter');
+
+  await open(page, 'keep');
+  const planned = page.locator('[data-planned="6"]');
+  await expect(planned).toContainText('6 are planned for “Breakfast for 36”');
+  await expect(planned.getByRole('button')).toHaveCount(0);
+  // The next day.
+  await page.clock.setSystemTime(new Date('2026-11-30T12:00:00Z'));
+  await page.reload();
+  await planned.getByRole('button', { name: 'They were used' }).click();
+  await expect(planned).toHaveCount(0);
+  await expect(page.getByText('3 pieces, ')).toBeVisible();
+  await open(page, 'run');
+  // The morning was planned with them, and still is.
+  await expect(page.getByText(/no longer there/)).toHaveCount(0);
+  await expect(page.getByText(/loads, 3[0-3] pieces/)).toBeVisible();
+});
