@@ -60,6 +60,11 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await page.getByRole('option', { name: 'three pairs of hands' }).click();
   await expect.poll(switchOn).not.toBe('');
   expect((await switchOn()) >= alone).toBe(true);
+  // On paper a card for each part of the work.
+  const card = (who: string) => page.getByRole('region', { name: `Who ${who}`, includeHidden: true });
+  await expect(card('folds, pours and closes')).toContainText('Pour Deep A, load 1');
+  await expect(card('folds, pours and closes')).not.toContainText('Open Deep A');
+  await expect(card('opens and takes out')).toContainText('Open Deep A, load 1');
   // A start that went by twenty minutes ago: one touch, and the morning begins now.
   const serve = await page.evaluate(() => {
     const at = new Date(Date.now() + 12 * 60_000);

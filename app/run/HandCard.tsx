@@ -32,11 +32,22 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
       .filter((part) => part !== null)
       .join(', ');
   };
-  return (
-    <section aria-label="Minute by minute" className="hidden break-before-page print:block">
-      <h2 className="text-xl">{planned.run.name}, minute by minute</h2>
+  const tasks = tasksOfRun(planned, plan);
+  const cards =
+    (planned.run.hands ?? 1) === 1
+      ? [{ words: 'minute by minute', tasks }]
+      : PARTS.map(({ words, acts }) => ({ words, tasks: tasks.filter(({ act }) => acts.has(act)) }));
+  return cards.map((card) => (
+    <section
+      key={card.words}
+      aria-label={cards.length === 1 ? 'Minute by minute' : `Who ${card.words}`}
+      className="hidden break-before-page print:block"
+    >
+      <h2 className="text-xl">
+        {planned.run.name}, {cards.length === 1 ? card.words : `for whoever ${card.words}`}
+      </h2>
       <ol className="mt-2 grid grid-cols-[auto_auto_auto_1fr] gap-x-4">
-        {tasksOfRun(planned, plan).map((task, i) => (
+        {card.tasks.map((task, i) => (
           <li key={i} className="col-span-4 grid grid-cols-subgrid items-baseline border-b border-line py-0.5">
             <span aria-hidden className="inline-block size-3.5 border border-ink" />
             <b>{timeOfDay(task.at, planned.run.zone)}</b>
@@ -46,5 +57,11 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
         ))}
       </ol>
     </section>
-  );
+  ));
 };
+
+/** Two pairs of hands and more: a card for each part of the work, as at the line; both are called when it is served. */
+const PARTS: readonly { readonly words: string; readonly acts: ReadonlySet<Task['act']> }[] = [
+  { words: 'folds, pours and closes', acts: new Set<Task['act']>(['prepare', 'fold', 'pour', 'serve']) },
+  { words: 'opens and takes out', acts: new Set<Task['act']>(['switch-on', 'take-out', 'reheat', 'serve']) },
+];
