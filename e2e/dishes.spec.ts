@@ -27,7 +27,7 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   // What is bought is bought for both.
   await page.getByRole('button', { name: 'Take along' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /shopping list/ }).click()]);
-  const shopping = readFileSync((await download.path()), 'utf8');
+  const shopping = readFileSync(await download.path(), 'utf8');
   expect(shopping).toMatch(/cardamom/i);
   expect(shopping).toMatch(/rye/i);
 

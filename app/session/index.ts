@@ -7,7 +7,6 @@ export { useNewestLoads } from './useRunning.ts';
 export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';
 export { readingOf } from './reading.ts';
-export type { IronLoads } from './useIronLoads.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { outLoads, piecesOf, toldOfRun } from './outLoads.ts';
