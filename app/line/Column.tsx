@@ -250,6 +250,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
+      {place.isTrial && <p className="text-lg font-semibold">a trial for nobody: say afterwards how it was</p>}
       {place.wipeBefore && <p className="text-lg font-semibold">wipe the plates first</p>}
       {place.onPlate !== null && (
         <p className="text-lg">

@@ -191,7 +191,7 @@ const FRAME =
 /** What else the hand has to know at that moment. */
 const note = (
   { act }: DueAct,
-  { advice, onPlate, iron, wipeBefore }: LinePlace,
+  { advice, onPlate, iron, wipeBefore, isTrial }: LinePlace,
   scoops: Kit['scoops'],
   towards: Towards | undefined,
 ): string => {
@@ -199,6 +199,7 @@ const note = (
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
     return [
+      isTrial ? 'a trial for nobody' : null,
       wipeBefore ? 'wipe the plates first' : null,
       scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
       moulds > 1 ? `into each of ${moulds}` : towards === undefined ? 'into the middle' : null,

@@ -18,7 +18,11 @@ export const missingPieces = (
     askedDishes(request).map((dish) => {
       const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
       const inIrons = places.reduce((sum, { iron, load, dishId, progress }) => {
-        const isIn = load?.runId === run.id && dishId === dish.dishId && (progress?.phase === 'poured' || progress?.phase === 'cooking');
+        const isIn =
+          load?.runId === run.id &&
+          !load.isTrial &&
+          dishId === dish.dishId &&
+          (progress?.phase === 'poured' || progress?.phase === 'cooking');
         return sum + (isIn ? piecesOf(iron, progress.did.moulds) : 0);
       }, 0);
       return [dish.dishId, piecesOfDish(dish) - done - inIrons];

@@ -23,6 +23,8 @@ export type LinePlace = {
   readonly left_g: number | null;
   /** What is scattered in after the pour; null: nothing. */
   readonly onPlate: OnPlate | null;
+  /** The next load is for nobody: it shows how the iron is. */
+  readonly isTrial: boolean;
   /** The plates are wiped before this load: what was on them mustn't be found in it. */
   readonly wipeBefore: boolean;
   /** What its plates hold or have seen this morning. */

@@ -8,7 +8,7 @@ export type PlacedCrisp = Pick<HoldCourse, 'crisp'> & { readonly ironId: string 
 /** What is in the irons now. */
 export const inLoads = (runId: string, places: readonly LinePlace[]): readonly InLoad[] =>
   places.flatMap(({ iron, dishId, load, progress, prediction }) =>
-    load?.runId === runId && progress?.phase === 'cooking' && progress.closedAt !== null && prediction !== null
+    load?.runId === runId && !load.isTrial && progress?.phase === 'cooking' && progress.closedAt !== null && prediction !== null
       ? [
           {
             ironId: iron.id,

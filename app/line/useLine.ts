@@ -124,6 +124,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             advice: data?.ok === true ? data.value : null,
             left_g: leftFor(formula),
             onPlate: variantOf(iron, n)?.onPlate ?? wishOf(dish).onPlate ?? null,
+            isTrial: plannedLoad(iron, n)?.isTrial === true,
             wipeBefore: variantOf(iron, n)?.wipeBefore === true || plannedLoad(iron, n)?.isChange === true,
             holds: toppingsOn(planned, iron, current !== undefined && current.progress.phase !== 'opened' ? n : n - 1),
             turn_s: iron.turned ? (wishOf(dish).turn_s ?? null) : null,
@@ -164,7 +165,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       );
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace, did: Did): Promise<void> => {
-      const { iron, formula, advice, n, load: before } = place;
+      const { iron, formula, advice, n, isTrial, load: before } = place;
       if (advice === null) return;
       const startedAt = wallNow();
       const open = lotToPourFrom(lots, formula, startedAt);
@@ -182,7 +183,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
         ironId: iron.id,
         ironRev: iron.rev,
         n,
-        isTrial: false,
+        isTrial,
         predictionId: prediction.id,
         startedAt,
       };

@@ -4,7 +4,7 @@ import { ironsOfRun, jittered, whatWouldHelp } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { dishName, useNewestLoads } from '../session/index.ts';
+import { dishName, replyFor, useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';
 import type { OfPlan } from './Served.tsx';
 import { Served } from './Served.tsx';
@@ -33,6 +33,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
         on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand{foldWords(planned, plan)}; the last is out at{' '}
         <b>{timeOfDay(plan.lastPlateAt, zone)}</b>.
       </p>
+      <Strangers planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
       {played !== null && (
         <p data-figure="p90" data-exact={Math.round(played.p90_s)}>
@@ -87,6 +88,36 @@ const foldWords = (planned: PlannedRun, plan: RunPlan): string =>
 const ORDINALS = ['the second', 'the third', 'the fourth'] as const;
 
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
+
+/** Irons that nothing has been cooked on yet: their first load shows how they are, and is better for nobody. */
+const Strangers = ({ planned, plan, onChange }: Pick<OfPlan, 'planned' | 'plan' | 'onChange'>) => {
+  const { run, irons } = planned;
+  const trials = run.trialIronIds ?? [];
+  const first = irons.flatMap((iron) => plan.loads.find((load) => load.ironId === iron.id && load.n === 1) ?? []);
+  const shown = first.filter((load) => trials.includes(load.ironId) || replyFor(planned, load)?.answer.basis === null);
+  return shown.map(({ ironId, isTrial }) => {
+    const name = irons.find(({ id }) => id === ironId)?.name ?? '';
+    return (
+      <p key={ironId} data-stranger={ironId}>
+        {isTrial === true ? (
+          <>
+            A trial load on {name} comes first, for nobody.{' '}
+            <button type="button" className={PRESS} onClick={() => onChange({ trialIronIds: trials.filter((id) => id !== ironId) })}>
+              Without it
+            </button>
+          </>
+        ) : (
+          <>
+            Nothing has been cooked on {name} yet: one first load in five lands, until it has been measured.{' '}
+            <button type="button" className={PRESS} onClick={() => onChange({ trialIronIds: [...trials, ironId] })}>
+              A trial load first
+            </button>
+          </>
+        )}
+      </p>
+    );
+  });
+};
 
 /** The moment to switch on has gone by and nothing was poured: what is possible from now on. */
 const GoneBy = ({ session, run, plan, onChange }: Pick<OfPlan, 'session' | 'plan' | 'onChange'> & { readonly run: Run }) => {

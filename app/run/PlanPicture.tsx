@@ -107,7 +107,7 @@ export const PlanPicture = ({ planned, plan }: Props) => {
                       textAnchor="middle"
                       fill="#20262a"
                     >
-                      {load.n}
+                      {load.isTrial === true ? 'trial' : load.n}
                       {dishName(planned, load.dishId) !== null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
                         <tspan fontSize="13" fontWeight="400">
                           {' '}

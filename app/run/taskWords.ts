@@ -20,7 +20,7 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
 };
 
 /** What a hand does, in words: "Pour Deep A, load 2". */
-export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces }: Task): string => {
+export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, trial }: Task): string => {
   const of = dish === undefined ? '' : ` (${dish})`;
   if (act === 'prepare') {
     const words = describeStored(code ?? '');
@@ -30,7 +30,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces }
   const with_ = scatter == null ? '' : `, scatter ${grams(scatter.grams)} g of ${TOPPING_WORDS[scatter.toppingId]}`;
   return {
     'switch-on': `Switch on ${at}`,
-    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}`,
+    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}${trial === true ? ', a trial for nobody' : ''}`,
     'take-out': `Open ${at}, onto the rack`,
     fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
     reheat: `Heat ${String(pieces)} from the freezer again, six minutes in a hot oven${of}`,

@@ -32,7 +32,7 @@ export const lostPieces = (run: Run, irons: readonly Iron[], { ironLoads, lots }
   const lost = new Map<string, number>();
   for (const iron of irons)
     for (const { load, log } of ironLoads.loads.get(iron.id) ?? []) {
-      const pieces = load.runId === run.id ? lostOf(iron, loadProgress(log)) : 0;
+      const pieces = load.runId === run.id && !load.isTrial ? lostOf(iron, loadProgress(log)) : 0;
       const dishId = pieces === 0 ? '' : dishOfLoad(run, load, lots);
       if (pieces > 0) lost.set(dishId, (lost.get(dishId) ?? 0) + pieces);
     }
@@ -49,7 +49,7 @@ export const toldOfRun = (
     (ironLoads.loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
       if (load.runId !== run.id) return [];
       const progress = loadProgress(log);
-      const pieces = piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
+      const pieces = load.isTrial ? 0 : piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
       const poured = prediction === null ? null : poured_g(prediction, progress);
       return [{ ironId: iron.id, lotId: load.lotId, dishId: dishOfLoad(run, load, lots), pieces, progress, prediction, poured_g: poured }];
     }),

@@ -112,11 +112,19 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   ]);
   const made = useMemo(() => {
     if (run === null || !settled) return null;
-    const planned = asked.flatMap(({ dish }, i): PlannedIron[] => {
+    const isTried = (ironId: string): boolean => run.trialIronIds?.includes(ironId) === true;
+    const planned = asked.flatMap(({ dish, iron }, i): PlannedIron[] => {
       const [result, first] = [done[i], firsts[i]];
       if (result?.ok !== true) return [];
       const firstCook = first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {};
-      return [{ ...result.value.planned, ...firstCook, ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }) }];
+      return [
+        {
+          ...result.value.planned,
+          ...firstCook,
+          ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }),
+          ...(isTried(iron.id) ? { trials: 1 } : {}),
+        },
+      ];
     });
     const { otherDishes: _, fromKept = [], ...own } = run;
     const kept = fromKept.reduce((sum, { pieces }) => sum + pieces, 0);

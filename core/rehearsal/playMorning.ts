@@ -4,7 +4,7 @@ import { conduct, lineIrons } from '../line/index.ts';
 import type { LoadEvent, LoadProgress } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { PlannedIron, RunPlan, RunRequest } from '../run/index.ts';
-import { askedDishes, dishIdOf, piecesOfDish, planRun, servedBy } from '../run/index.ts';
+import { askedDishes, dishIdOf, piecesOfDish, piecesOfLoad, planRun, servedBy } from '../run/index.ts';
 import { actTime_s, reaction_s } from './hands.ts';
 import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
@@ -83,7 +83,7 @@ export const playMorning = (
       askedDishes(request).map((dish) => {
         const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
         const inIrons = irons.reduce(
-          (sum, played) => sum + (isIn(played) && dishIdOf(played.iron) === dish.dishId ? played.iron.piecesPerLoad : 0),
+          (sum, played) => sum + (isIn(played) && dishIdOf(played.iron) === dish.dishId ? piecesOfLoad(played.iron, played.n) : 0),
           0,
         );
         return [dish.dishId, piecesOfDish(dish) - done - inIrons] as const;
@@ -154,7 +154,7 @@ export const playMorning = (
         dishId: dishIdOf(iron),
         pouredAt,
         openedAt: from,
-        pieces: piece.lost === null ? iron.piecesPerLoad : 0,
+        pieces: piece.lost === null ? piecesOfLoad(iron, played.n) : 0,
         lidLate_s,
         piece,
       });

@@ -183,6 +183,19 @@ describe('several dishes in one morning', () => {
     expect(heated.at).toBeLessThan(SERVE);
   });
 
+  test('a trial on a stranger is one load more, for nobody', () => {
+    const plain = planRun(asked({ others: [], irons: [iron(), iron({ ironId: 'b' })] }));
+    const tried = planRun(asked({ others: [], irons: [iron(), iron({ ironId: 'b', trials: 1 })] }));
+    expect(tried.loads.length).toBe(plain.loads.length + 1);
+    expect(tried.pieces).toBe(plain.pieces);
+    expect(tried.loads.filter(({ isTrial }) => isTrial === true).map(({ ironId, n, pieces }) => [ironId, n, pieces])).toEqual([
+      ['b', 1, 0],
+    ]);
+    expect(tried.batter_g).toBeGreaterThan(plain.batter_g);
+    expect(faultsOf(tried, [iron(), iron({ ironId: 'b' })], 1)).toEqual([]);
+    expect(tasksOf(tried, [], SERVE, (id) => id).filter(({ trial }) => trial === true)).toHaveLength(1);
+  });
+
   test('three hundred people, six irons, three dishes, two pairs of hands: within a twentieth of what machine hours allow', () => {
     const irons = [
       iron({ piecesPerLoad: 4 }),

@@ -19,6 +19,7 @@ export type { InLoad, OutLoad, Standing } from './count.ts';
 export { leftOver, standingAt, stillToPour_g } from './count.ts';
 export { crispAfter, heldIn, HOLDS, isSpoilt, mostHeld, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
+export { piecesOfLoad } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
 export type { PlanFile, Task } from './planFile.ts';
 export type { DishPrep } from './tasks.ts';

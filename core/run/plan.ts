@@ -5,7 +5,7 @@ import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { PlannedBowl } from './bowls.ts';
 import { bowlsOf, foldedParts, foldTasks } from './bowls.ts';
 import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
-import { asLateAsCan, scheduled } from './schedule.ts';
+import { asLateAsCan, piecesOfLoad, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { DishRequest } from './arrivals.ts';
@@ -42,6 +42,8 @@ export type PlannedLoad = {
   readonly portion_g: number;
   /** What is scattered in where guests want different things; left out: as the dish has it. */
   readonly variant?: LoadVariant;
+  /** It is for nobody: it shows how the iron is. Left out: it is for the guests. */
+  readonly isTrial?: true;
   /** Another batter was on these plates before: they are wiped. Left out: not. */
   readonly isChange?: true;
 };
@@ -99,9 +101,10 @@ export const planRun = (request: RunRequest): RunPlan => {
       n,
       pourAt: at(pour_s),
       openAt: at(open_s),
-      pieces: iron.piecesPerLoad,
+      pieces: piecesOfLoad(iron, n),
       portion_g: iron.portion_g * (share.get(dishIdOf(iron)) ?? 1),
       ...(variant === undefined ? {} : { variant }),
+      ...(n <= (iron.trials ?? 0) ? { isTrial: true } : {}),
       ...(before !== undefined && dishIdOf(before.iron) !== dishIdOf(iron) ? { isChange: true } : {}),
     };
   });
@@ -166,7 +169,7 @@ const withVariants = (
   for (let more = 0, times = 0; ; times++) {
     const mine = slotsOf(allotted.slots, OWN_DISH);
     const given = variantsOfLoads(
-      mine.map(({ iron: { ironId, piecesPerLoad } }) => ({ ironId, pieces: piecesPerLoad })),
+      mine.map(({ iron, n }) => ({ ironId: iron.ironId, pieces: piecesOfLoad(iron, n) })),
       own,
       variants,
     );
@@ -199,7 +202,7 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   if (isCut)
     findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted: all } });
   for (const [i, { dishId }] of dishes.entries()) {
-    const over = sum(slotsOf(slots, dishId).map(({ iron }) => iron.piecesPerLoad)) - eaten[i]!;
+    const over = sum(slotsOf(slots, dishId).map(({ iron, n }) => piecesOfLoad(iron, n))) - eaten[i]!;
     if (over > 0 && wanted[i]! > 0)
       findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: over, ...(dishes.length > 1 ? { dishId } : {}) } });
   }

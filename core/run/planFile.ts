@@ -19,6 +19,8 @@ export const Task = z.object({
     .nullable()
     .optional(),
   wipe: z.boolean().optional(),
+  /** Of a pour: it is for nobody, and shows how the iron is. Left out: it is for the guests. */
+  trial: z.boolean().optional(),
   /** Which dish it is of, where there are several; left out: there is one. */
   dish: z.string().optional(),
   /** Of what is prepared: its code, and for how long. */

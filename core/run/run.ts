@@ -68,6 +68,8 @@ export const Run = z.object({
     .array(z.object({ itemId: z.string().min(1).max(64), pieces: z.int().min(1).max(2000) }))
     .max(20)
     .optional(),
+  /** Irons of which little is known: their first load is for nobody. */
+  trialIronIds: z.array(z.string().min(1).max(64)).max(12).optional(),
   /** Some have something scattered into theirs: of the first dish. */
   variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** Pairs of hands at the irons; left out: one. */

@@ -21,6 +21,8 @@ export type PlannedIron = {
   readonly recovery_s: number;
   /** How far a load's time is off, in its logarithm; left out: as is usual. */
   readonly timeSd?: number;
+  /** Loads at its beginning that are for nobody: they show how it is. Left out: none. */
+  readonly trials?: number;
   /** What it is set to, °C; left out: another dish needs no other setting. */
   readonly setting_C?: number;
 };
@@ -39,6 +41,9 @@ export type Slot = {
 
 /** A hand that is busy: seconds from the first pour. */
 export type HandTask = { readonly from_s: number; readonly to_s: number };
+
+/** What the guests get of its load `n`, from 1. */
+export const piecesOfLoad = ({ piecesPerLoad, trials = 0 }: PlannedIron, n: number): number => (n <= trials ? 0 : piecesPerLoad);
 
 /** `n`: which load of this iron, from 1. */
 export const cookOf_s = (iron: PlannedIron, n: number): number => (n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s);
@@ -207,7 +212,7 @@ const carriedOn = (plan: PartialPlan, slot: Slot, dish: number, longestPour_s: n
     busy: [...plan.busy, pourTask(iron, pour_s), takeOutTask(iron, open_s)].filter(({ to_s }) => to_s > from_s),
     slot,
     before: plan,
-    pieces: plan.pieces.with(dish, plan.pieces[dish]! + iron.piecesPerLoad),
+    pieces: plan.pieces.with(dish, plan.pieces[dish]! + piecesOfLoad(iron, n)),
     firstOut_s: plan.slot === null ? open_s : Math.min(plan.firstOut_s, open_s),
     end_s: Math.max(plan.end_s, open_s),
   };

@@ -52,7 +52,7 @@ export const tasksOf = (
     ...plan.bowls.flatMap(({ dishId, n, foldAt, batter_g }): Task[] =>
       foldAt === null ? [] : [{ ...nothing, ...named(dishId), at: foldAt, act: 'fold', load: n, portion_g: batter_g, duration_s: FOLD_S }],
     ),
-    ...plan.loads.flatMap(({ ironId, dishId, n, pourAt, openAt, portion_g, pieces, variant, isChange }): Task[] => {
+    ...plan.loads.flatMap(({ ironId, dishId, n, pourAt, openAt, portion_g, pieces, variant, isChange, isTrial }): Task[] => {
       const mine = { ...nothing, ...named(dishId), ironId, iron: ironName(ironId), load: n };
       return [
         {
@@ -62,6 +62,7 @@ export const tasksOf = (
           portion_g,
           ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore || isChange === true }),
           ...(isChange === true ? { wipe: true } : {}),
+          ...(isTrial === true ? { trial: true } : {}),
         },
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
       ];
