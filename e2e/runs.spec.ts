@@ -56,6 +56,30 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await expect(page.locator('[data-figure="help"]')).toContainText('What would help');
   const switchOn = async (): Promise<string> => /goes on at (\d\d:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
   const alone = await switchOn();
+  // The serving time in the picture, by keys and by hand: the whole morning moves along.
+  const serving = page.getByRole('button', { name: /^Served at .*: move with the arrow keys/ });
+  const at = async (): Promise<number> => Number(await serving.getAttribute('data-serve'));
+  const served = await at();
+  await serving.press('Shift+ArrowRight');
+  await expect.poll(at).toBe(served + 10 * 60_000);
+  await expect.poll(lastPlate).not.toBe(before);
+  await serving.scrollIntoViewIfNeeded();
+  const box = (await serving.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(at).toBeLessThan(served + 10 * 60_000);
+  const moved = await at();
+  for (let i = 0; i < Math.round((served - moved) / 60_000); i++) {
+    await serving.press('ArrowRight');
+    await expect.poll(at).toBe(moved + (i + 1) * 60_000);
+  }
+  for (let i = 0; i < Math.round((moved - served) / 60_000); i++) {
+    await serving.press('ArrowLeft');
+    await expect.poll(at).toBe(moved - (i + 1) * 60_000);
+  }
+  await expect.poll(lastPlate).toBe(before);
   await page.getByRole('button', { name: /^Hands: / }).click();
   await page.getByRole('option', { name: 'three pairs of hands' }).click();
   await expect.poll(switchOn).not.toBe('');

@@ -1,9 +1,14 @@
+import { useState } from 'react';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
 import { FOLD_S } from '../../core/lift/index.ts';
-import { grams, tawnyCss, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
+import { grams, tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../look/index.ts';
 
-type Props = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
+type Props = {
+  readonly planned: PlannedRun;
+  readonly plan: NonNullable<PlannedRun['plan']>;
+  readonly onServe: (serveAt: number) => void;
+};
 
 const LANE = 46;
 /** What is poured from each bowl, and when it is folded. */
@@ -20,7 +25,7 @@ const shortened = (text: string, letters: number): string =>
   text.length <= letters ? text : `${text.slice(0, Math.max(1, letters - 1)).trimEnd()}…`;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
-export const PlanPicture = ({ planned, plan }: Props) => {
+export const PlanPicture = ({ planned, plan, onServe }: Props) => {
   const { irons, run } = planned;
   const end = Math.max(plan.lastPlateAt, run.serveAt);
   const length = Math.max(1, end - plan.startAt);
@@ -45,129 +50,196 @@ export const PlanPicture = ({ planned, plan }: Props) => {
     (_, i) => Math.ceil(plan.startAt / step_ms) * step_ms + i * step_ms,
   ).filter((at) => at <= end);
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      className="w-full"
-      role="img"
-      aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}
-    >
-      {ticks.map((at) => (
-        <g key={at}>
-          <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={floor} stroke="#d5dbd7" />
-          <text x={x(at)} y={14} fontSize="14" fill="#566167" textAnchor="middle">
-            {timeOfDay(at, run.zone)}
-          </text>
-        </g>
-      ))}
-      {irons.map((iron, lane) => {
-        const top = TOP + lane * LANE;
-        const preheat = plan.preheats.find((p) => p.ironId === iron.id);
-        return (
-          <g key={iron.id}>
-            <text x={0} y={top + 26} fontSize="17" fontWeight="700" className="font-display" fill="#20262a">
-              {iron.name}
+    <div className="relative">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        className="w-full"
+        role="img"
+        aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}
+      >
+        {ticks.map((at) => (
+          <g key={at}>
+            <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={floor} stroke="#d5dbd7" />
+            <text x={x(at)} y={14} fontSize="14" fill="#566167" textAnchor="middle">
+              {timeOfDay(at, run.zone)}
             </text>
-            {preheat !== undefined && (
-              <>
-                <rect
-                  x={x(preheat.from)}
-                  y={top + 6}
-                  width={x(preheat.to) - x(preheat.from)}
-                  height={LANE - 14}
-                  rx={3}
-                  fill="#a3b8b1"
-                  opacity={0.6}
-                />
-                <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="#20262a">
-                  heat
-                </text>
-              </>
-            )}
-            {plan.loads
-              .filter((load) => load.ironId === iron.id)
-              .map((load) => {
-                const reply = replyFor(planned, load);
-                const fill = tawnyCss(reply?.answer.tawnyStep ?? 4, reply?.picture.rawLightness);
-                return (
-                  <g key={load.n}>
-                    <rect
-                      x={x(load.pourAt)}
-                      y={top + 6}
-                      width={Math.max(2, x(load.openAt) - x(load.pourAt))}
-                      height={LANE - 14}
-                      rx={3}
-                      fill={fill}
-                      stroke="#20262a"
-                    />
-                    <text
-                      x={(x(load.pourAt) + x(load.openAt)) / 2}
-                      y={top + 27}
-                      fontSize="16"
-                      fontWeight="700"
-                      textAnchor="middle"
-                      fill="#20262a"
-                    >
-                      {load.isTrial === true ? 'trial' : load.n}
-                      {dishName(planned, load.dishId) !== null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
-                        <tspan fontSize="13" fontWeight="400">
-                          {' '}
-                          {shortened(dishName(planned, load.dishId) ?? '', (x(load.openAt) - x(load.pourAt)) / LETTER - 4)}
-                        </tspan>
-                      )}
-                      {load.variant?.onPlate != null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
-                        <tspan fontSize="13" fontWeight="400">
-                          {' '}
-                          {TOPPING_WORDS[load.variant.onPlate.toppingId]}
-                        </tspan>
-                      )}
-                    </text>
+          </g>
+        ))}
+        {irons.map((iron, lane) => {
+          const top = TOP + lane * LANE;
+          const preheat = plan.preheats.find((p) => p.ironId === iron.id);
+          return (
+            <g key={iron.id}>
+              <text x={0} y={top + 26} fontSize="17" fontWeight="700" className="font-display" fill="#20262a">
+                {iron.name}
+              </text>
+              {preheat !== undefined && (
+                <>
+                  <rect
+                    x={x(preheat.from)}
+                    y={top + 6}
+                    width={x(preheat.to) - x(preheat.from)}
+                    height={LANE - 14}
+                    rx={3}
+                    fill="#a3b8b1"
+                    opacity={0.6}
+                  />
+                  <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="#20262a">
+                    heat
+                  </text>
+                </>
+              )}
+              {plan.loads
+                .filter((load) => load.ironId === iron.id)
+                .map((load) => {
+                  const reply = replyFor(planned, load);
+                  const fill = tawnyCss(reply?.answer.tawnyStep ?? 4, reply?.picture.rawLightness);
+                  return (
+                    <g key={load.n}>
+                      <rect
+                        x={x(load.pourAt)}
+                        y={top + 6}
+                        width={Math.max(2, x(load.openAt) - x(load.pourAt))}
+                        height={LANE - 14}
+                        rx={3}
+                        fill={fill}
+                        stroke="#20262a"
+                      />
+                      <text
+                        x={(x(load.pourAt) + x(load.openAt)) / 2}
+                        y={top + 27}
+                        fontSize="16"
+                        fontWeight="700"
+                        textAnchor="middle"
+                        fill="#20262a"
+                      >
+                        {load.isTrial === true ? 'trial' : load.n}
+                        {dishName(planned, load.dishId) !== null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
+                          <tspan fontSize="13" fontWeight="400">
+                            {' '}
+                            {shortened(dishName(planned, load.dishId) ?? '', (x(load.openAt) - x(load.pourAt)) / LETTER - 4)}
+                          </tspan>
+                        )}
+                        {load.variant?.onPlate != null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
+                          <tspan fontSize="13" fontWeight="400">
+                            {' '}
+                            {TOPPING_WORDS[load.variant.onPlate.toppingId]}
+                          </tspan>
+                        )}
+                      </text>
+                    </g>
+                  );
+                })}
+            </g>
+          );
+        })}
+        {planned.dishes.map(({ dish, formula }, lane) => {
+          const top = bowlsAt + lane * BOWL_LANE;
+          const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
+          return (
+            <g key={dish.id}>
+              <text x={0} y={top + 17} fontSize="15" fill="#566167">
+                {shortened(name, NAMES / LETTER - 2)}
+              </text>
+              {plan.bowls
+                .filter(({ dishId }) => dishId === dish.id)
+                .map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
+                  <g key={n}>
+                    {foldAt !== null && (
+                      <rect
+                        x={x(foldAt)}
+                        y={top + 4}
+                        width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))}
+                        height={16}
+                        fill="#14535a"
+                      />
+                    )}
+                    <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={top + 12} y2={top + 12} stroke="#20262a" strokeWidth={4} />
+                    {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
+                      <text x={x(firstPourAt) + 8} y={top + 8} fontSize="13" fill="#20262a">
+                        {grams(batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, run.zone)}`}
+                      </text>
+                    )}
                   </g>
-                );
-              })}
-          </g>
-        );
-      })}
-      {planned.dishes.map(({ dish, formula }, lane) => {
-        const top = bowlsAt + lane * BOWL_LANE;
-        const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
-        return (
-          <g key={dish.id}>
-            <text x={0} y={top + 17} fontSize="15" fill="#566167">
-              {shortened(name, NAMES / LETTER - 2)}
-            </text>
-            {plan.bowls
-              .filter(({ dishId }) => dishId === dish.id)
-              .map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
-                <g key={n}>
-                  {foldAt !== null && (
-                    <rect x={x(foldAt)} y={top + 4} width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))} height={16} fill="#14535a" />
-                  )}
-                  <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={top + 12} y2={top + 12} stroke="#20262a" strokeWidth={4} />
-                  {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
-                    <text x={x(firstPourAt) + 8} y={top + 8} fontSize="13" fill="#20262a">
-                      {grams(batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, run.zone)}`}
-                    </text>
-                  )}
-                </g>
-              ))}
-          </g>
-        );
-      })}
-      <text x={0} y={floor - 12} fontSize="15" fill="#566167">
-        pieces out
-      </text>
-      <path
-        d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
-        fill="none"
-        stroke="#14535a"
-        strokeWidth="2.5"
-      />
-      {stairs.length > 0 && (
-        <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="#14535a">
-          {sum}
+                ))}
+            </g>
+          );
+        })}
+        <text x={0} y={floor - 12} fontSize="15" fill="#566167">
+          pieces out
         </text>
+        <path
+          d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
+          fill="none"
+          stroke="#14535a"
+          strokeWidth="2.5"
+        />
+        {stairs.length > 0 && (
+          <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="#14535a">
+            {sum}
+          </text>
+        )}
+        <line x1={x(run.serveAt)} x2={x(run.serveAt)} y1={TOP - 6} y2={floor} stroke="#20262a" strokeWidth="2" strokeDasharray="2 4" />
+      </svg>
+      <ServingHandle
+        run={run}
+        left={(100 * x(run.serveAt)) / WIDTH}
+        msPerShare={(WIDTH * length) / (WIDTH - NAMES - COUNT)}
+        onServe={onServe}
+      />
+    </div>
+  );
+};
+
+const MINUTE_MS = 60_000;
+
+type HandleProps = {
+  readonly run: PlannedRun['run'];
+  /** Where it stands, per cent of the picture's width. */
+  readonly left: number;
+  /** Of the whole picture's width. */
+  readonly msPerShare: number;
+  readonly onServe: (serveAt: number) => void;
+};
+
+/** When it is served, dragged or by the arrow keys: the whole morning moves along. */
+const ServingHandle = ({ run, left, msPerShare, onServe }: HandleProps) => {
+  const [dragged, setDragged] = useState<number | null>(null);
+  const shown = dragged ?? run.serveAt;
+  const drag = useDrag<{ readonly x: number; readonly at: number }, HTMLButtonElement>({
+    start: (event) => ({ x: event.clientX, at: run.serveAt }),
+    move: (event, from) => {
+      const width = Math.max(1, event.currentTarget.parentElement?.clientWidth ?? 1);
+      setDragged(Math.round((from.at + ((event.clientX - from.x) / width) * msPerShare) / MINUTE_MS) * MINUTE_MS);
+    },
+    end: (_event, _from, isDone) => {
+      if (isDone && shown !== run.serveAt) onServe(shown);
+      setDragged(null);
+    },
+  });
+  return (
+    <button
+      type="button"
+      className="no-print absolute inset-y-0 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
+      style={{ left: `${left + (100 * (shown - run.serveAt)) / msPerShare}%` }}
+      aria-label={`Served at ${timeOfDay(shown, run.zone)}: move with the arrow keys`}
+      data-serve={shown}
+      {...drag.handlers}
+      onKeyDown={(event) => {
+        const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+        if (by === 0) return;
+        event.preventDefault();
+        onServe(run.serveAt + by * (event.shiftKey ? 10 : 1) * MINUTE_MS);
+      }}
+    >
+      {dragged !== null && (
+        <span className="absolute top-1/3 right-1/2 rounded bg-act px-2 py-0.5 font-bold text-white">{timeOfDay(shown, run.zone)}</span>
       )}
-      <line x1={x(run.serveAt)} x2={x(run.serveAt)} y1={TOP - 6} y2={floor} stroke="#20262a" strokeWidth="2" strokeDasharray="2 4" />
-    </svg>
+      <span
+        aria-hidden
+        className={`absolute inset-y-5 left-1/2 w-1 -translate-x-1/2 rounded ${dragged === null ? 'bg-transparent' : 'bg-act'}`}
+      />
+      <span aria-hidden className="absolute bottom-0 left-1/2 size-3 -translate-x-1/2 rounded-full bg-ink" />
+    </button>
   );
 };

@@ -154,7 +154,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             <InWords session={session} planned={planned} plan={plan} onChange={onChange} />
           </Suspense>
           <Suspense fallback={<div className="aspect-[5/1]" />}>
-            <PlanPicture planned={planned} plan={plan} />
+            <PlanPicture planned={planned} plan={plan} onServe={(serveAt) => onChange({ serveAt })} />
           </Suspense>
           <Findings findings={[...plan.findings, ...circuits]} />
           <Suspense>

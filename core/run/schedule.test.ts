@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron } from './index.ts';
 import { jittered, OWN_DISH, planRun, whatWouldHelp } from './index.ts';
+import type { Busy } from '../testing/handsBusy.ts';
+import { mostBusy } from '../testing/handsBusy.ts';
 import { leastSpan_s, scheduled, spanOf } from './schedule.ts';
 
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
@@ -39,7 +41,7 @@ const faultsOf = (
   hands: number,
 ): string[] => {
   const faults: string[] = [];
-  const edges: [at: number, change: number][] = [];
+  const busy: Busy[] = [];
   for (const one of irons) {
     const mine = loads.filter(({ ironId }) => ironId === one.ironId).sort((a, b) => a.pour_s - b.pour_s);
     mine.forEach((load, i) => {
@@ -48,15 +50,10 @@ const faultsOf = (
       if (before !== undefined && load.pour_s < before.open_s + one.open_s + one.recovery_s - 1e-6)
         faults.push('poured before it was back');
       // Two fifths of the open time pour, three fifths take out.
-      edges.push([load.pour_s - 0.4 * one.open_s + 1e-6, 1], [load.pour_s - 1e-6, -1]);
-      edges.push([load.open_s + 1e-6, 1], [load.open_s + 0.6 * one.open_s - 1e-6, -1]);
+      busy.push([load.pour_s - 0.4 * one.open_s + 1e-6, load.pour_s - 1e-6], [load.open_s + 1e-6, load.open_s + 0.6 * one.open_s - 1e-6]);
     });
   }
-  let busy = 0;
-  for (const [, change] of edges.sort((a, b) => a[0] - b[0] || a[1] - b[1])) {
-    busy += change;
-    if (busy > hands) faults.push('a hand too many');
-  }
+  if (mostBusy(busy) > hands) faults.push('a hand too many');
   return faults;
 };
 

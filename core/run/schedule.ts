@@ -373,30 +373,46 @@ const shortestFirst = (plans: readonly Kept[]): Kept[] => {
  */
 export const asLateAsCan = (slots: readonly Slot[], hands: number, blocked: readonly HandTask[] = []): readonly Slot[] => {
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
-  const placed = new Map<Slot, Slot>(slots.map((slot) => [slot, slot]));
-  for (const slot of [...slots].sort((a, b) => b.open_s - a.open_s)) {
-    const { iron, index, n, pour_s } = slot;
-    const next = [...placed.values()].find((other) => other.index === index && other.n === n + 1);
+  const placed = [...slots];
+  const tasksOf = ({ iron, pour_s, open_s }: Slot): readonly HandTask[] => [pourTask(iron, pour_s), takeOutTask(iron, open_s)];
+  const tasks = placed.map(tasksOf);
+  /** By place and load, where each stands in `placed`. */
+  const at = new Map(placed.map(({ index, n }, i) => [`${index}/${n}`, i]));
+  const lastFirst = placed.map((_, i) => i).sort((a, b) => slots[b]!.open_s - slots[a]!.open_s);
+  for (const i of lastFirst) {
+    const { iron, index, n, pour_s, open_s } = placed[i]!;
+    const after = at.get(`${index}/${n + 1}`);
+    const next = after === undefined ? undefined : placed[after];
     const cook_s = cookOf_s(iron, n);
     const latest_s =
       next === undefined
-        ? Math.max(slot.open_s, end_s - turnaround_s(iron) - iron.cook_s) - cook_s
+        ? Math.max(open_s, end_s - turnaround_s(iron) - iron.cook_s) - cook_s
         : next.pour_s - changeOver_s(iron, next.iron) - turnaround_s(iron) - cook_s;
-    const others = [...placed].filter(([other]) => other !== slot).map(([, other]) => other);
-    const busy = [
-      ...blocked,
-      ...others.flatMap((other) => [pourTask(other.iron, other.pour_s), takeOutTask(other.iron, other.open_s)]),
-    ].filter(({ to_s, from_s }) => to_s > pour_s - iron.open_s && from_s < latest_s + cook_s + iron.open_s);
-    const isFree = (at_s: number): boolean =>
-      waitForHand_s(pourTask(iron, at_s), busy, hands) <= 1e-9 && waitForHand_s(takeOutTask(iron, at_s + cook_s), busy, hands) <= 1e-9;
+    // Most irons go on without a pause: there is nothing to move.
+    if (latest_s <= pour_s + 1) continue;
+    const [from_s, to_s] = [pour_s - iron.open_s, latest_s + cook_s + iron.open_s];
+    const busy: HandTask[] = [];
+    const consider = (task: HandTask): void => {
+      if (task.to_s > from_s && task.from_s < to_s) busy.push(task);
+    };
+    blocked.forEach(consider);
+    tasks.forEach((both, other) => {
+      if (other !== i) both.forEach(consider);
+    });
+    const isFree = (pourAt_s: number): boolean =>
+      waitForHand_s(pourTask(iron, pourAt_s), busy, hands) <= 1e-9 &&
+      waitForHand_s(takeOutTask(iron, pourAt_s + cook_s), busy, hands) <= 1e-9;
     const takeOut_s = TAKES_OUT * iron.open_s;
-    const moments = [latest_s, ...busy.flatMap(({ from_s }) => [from_s, from_s - takeOut_s - cook_s])].filter(
-      (at_s) => at_s > pour_s && at_s <= latest_s,
-    );
-    const at_s = moments.sort((a, b) => b - a).find(isFree);
-    if (at_s !== undefined) placed.set(slot, { ...slot, pour_s: at_s, open_s: at_s + cook_s });
+    const moments = [latest_s, ...busy.flatMap((task) => [task.from_s, task.from_s - takeOut_s - cook_s])];
+    const moved_s = moments
+      .filter((moment_s) => moment_s > pour_s && moment_s <= latest_s)
+      .sort((a, b) => b - a)
+      .find(isFree);
+    if (moved_s === undefined) continue;
+    placed[i] = { iron, index, n, pour_s: moved_s, open_s: moved_s + cook_s };
+    tasks[i] = tasksOf(placed[i]);
   }
-  return inOrder([...placed.values()]);
+  return inOrder(placed);
 };
 
 /** From the first pour to the last open lid, s. */
