@@ -207,7 +207,7 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   ['10,000 ingredient lines read', () => tenThousand.map((line) => readLine(line)), 1000, 600],
   ['a pattern of 8 × 8 pockets', () => patternMap(patternCurve(load(240), 240), 'lower', LEANING), 150, 90],
   ['a picture of 12 megapixels, read', () => readFace(twelve()), 1000, 600],
-  ['crispness for half an hour in four places, and four ways of serving', () => destinations(served()), 250, 150],
+  ['crispness for half an hour in every place, and four ways of serving', () => destinations(served()), 250, 150],
   [
     'the heat of a morning: ten minutes and five loads',
     () => heatCourse(served(), { preheat_s: 600, loads: 5, pause_s: 60, mains: 1 }),
@@ -234,8 +234,8 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
           recovery_s: 30,
         })),
       }),
-    2,
-    1,
+    6,
+    3,
   ],
   ['the next thing to do, over twelve irons', () => conduct(TWELVE, 0), 10, 0.1],
 ];

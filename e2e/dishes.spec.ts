@@ -62,7 +62,10 @@ test('two dishes on one iron: one after the other, wiped in between', async ({ p
   const other = page.getByRole('group', { name: /^And / });
   await other.getByLabel('and for').fill('2');
   await other.getByLabel('and for').press('Enter');
-  for (const name of ['Ball pan', 'Deep A']) await other.getByRole('checkbox', { name, exact: true }).click();
+  await other.getByRole('checkbox', { name: 'Ball pan', exact: true }).click();
+  await expect(page.locator('[data-not-planned]')).toContainText('isn’t planned: no iron is chosen for it');
+  await other.getByRole('checkbox', { name: 'Deep A', exact: true }).click();
+  await expect(page.locator('[data-not-planned]')).toHaveCount(0);
   await expect(other.getByRole('checkbox', { name: 'Deep A', exact: true })).toBeChecked();
   const card = page.getByRole('region', { name: 'Minute by minute', includeHidden: true });
   await expect(card).toContainText(/Wipe and pour Deep A, load 3/);

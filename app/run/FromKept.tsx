@@ -27,7 +27,7 @@ export const FromKept = ({ session, run, onChange }: Props) => {
       {usable.map(({ item, pieces, until }) => {
         const mine = taken.find(({ itemId }) => itemId === item.id)?.pieces ?? 0;
         return (
-          <li key={item.id} className="flex flex-wrap items-center gap-x-4">
+          <li key={item.id} className="flex flex-wrap items-end gap-x-4 [&>span]:pb-2.5">
             <span>
               <b>{pieces}</b> {item.place === 'freezer' ? 'in the freezer' : item.place === 'tin' ? 'in a tin' : 'put away'} since{' '}
               {dayAndTime(item.from, run.zone)}

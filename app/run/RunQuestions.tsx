@@ -128,7 +128,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
           <NumberEntry
             narrow
             label="pieces it holds"
-            placeholder="as many as come"
+            placeholder="all"
             value={run.holdPlaces ?? null}
             min={1}
             max={2000}

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
+import type { Finding } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { dishesOf, nextMorning } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
@@ -136,6 +137,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           {formulaName} on {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.
         </p>
       ))}
+      {planned !== null && planned.irons.length > 0 && <NotPlanned session={session} planned={planned} />}
       {planned === null || planned.irons.length === 0 ? (
         <p role="status" className="border-l-3 border-ink bg-sheet p-3 text-lg">
           {planned === null ? 'Its formula was removed: choose another above' : 'No iron is chosen: choose one above'}, or{' '}
@@ -156,7 +158,18 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           <Suspense fallback={<div className="aspect-[5/1]" />}>
             <PlanPicture planned={planned} plan={plan} onServe={(serveAt) => onChange({ serveAt })} />
           </Suspense>
-          <Findings findings={[...plan.findings, ...circuits]} />
+          <Findings findings={[...plan.findings.filter((finding) => dishOfFinding(finding) === null), ...circuits]} />
+          {planned.dishes.map(({ dish, formula }) => {
+            const mine = plan.findings.filter((finding) => dishOfFinding(finding) === dish.id);
+            return (
+              mine.length > 0 && (
+                <section key={dish.id} aria-label={`About ${formula.name}`}>
+                  <p className="text-[15px] font-semibold">{formula.name}</p>
+                  <Findings findings={mine} />
+                </section>
+              )
+            );
+          })}
           <Suspense>
             <IronSheet planned={planned} plan={plan} />
             <HandCard planned={planned} plan={plan} />
@@ -166,3 +179,22 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
     </div>
   );
 };
+
+/** Of which dish a finding is, where there are several; null: of the whole morning. */
+const dishOfFinding = ({ fields }: Finding): string | null => {
+  const { dishId } = fields as { readonly dishId?: unknown };
+  return typeof dishId === 'string' ? dishId : null;
+};
+
+/** Dishes that can't be cooked as they stand: no iron is chosen for them, or their formula is gone. */
+const NotPlanned = ({ session, planned }: { readonly session: Session; readonly planned: PlannedRun }) =>
+  dishesOf(planned.run).map(({ id, formulaId }) => {
+    const dish = planned.dishes.find((one) => one.dish.id === id);
+    if (dish !== undefined && dish.irons.length > 0) return null;
+    const name = session.everyFormula.find((formula) => formula.id === formulaId)?.name ?? 'A dish';
+    return (
+      <p key={id} role="status" className="border-l-3 border-ink bg-sheet p-2" data-not-planned={id}>
+        {name} isn’t planned: {dish === undefined ? 'its formula was removed' : 'no iron is chosen for it'}.
+      </p>
+    );
+  });

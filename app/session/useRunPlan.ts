@@ -133,8 +133,11 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       const reply = done.find((result, i) => asked[i]?.dish.id === dishId && result?.ok === true);
       return reply?.ok === true ? foldKeeps_s(reply.value.lift) : null;
     };
+    // A dish that no iron cooks isn't asked for.
     const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g }) =>
-      id === OWN_DISH ? [] : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
+      id === OWN_DISH || !planned.some(({ dishId }) => dishId === id)
+        ? []
+        : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
     );
     const request: RunRequest = {
       ...own,
