@@ -270,7 +270,7 @@ const Kept = ({
             .map(({ pieces }) => (
               <p key={id} data-planned={pieces}>
                 <b>{pieces}</b> {pieces === 1 ? 'is' : 'are'} planned for “{name}”, {dayAndTime(serveAt, zone)}.{' '}
-                {serveAt < now && item.usedAt === null && (
+                {serveAt < now && (
                   <button
                     type="button"
                     className="min-h-11 font-semibold text-act underline underline-offset-2"

@@ -6,8 +6,7 @@ import { standingAt } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { dishJob, outLoads } from '../session/index.ts';
-import { useAfters } from '../workers/index.ts';
+import { outLoads, useCourses } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 const TICK_MS = 5000;
@@ -25,18 +24,16 @@ export const Counts = ({
 }) => {
   const now = useNow(TICK_MS);
   const run = planned?.run ?? null;
-  const cooked = (planned?.dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
-  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
+  const courses = useCourses(session, planned);
   const irons = planned?.irons ?? NO_IRONS;
   const { lots, ironLoads } = session;
   const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, ironLoads })), [run, irons, lots, ironLoads]);
   if (planned === null || run === null || planned.plan === null || planned.request === null) return null;
   if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
   const standing = standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
-  const held: PlacedCrisp[] = cooked.flatMap(({ iron }, i) => {
-    const found = after[i]?.data;
-    const course = found?.ok === true ? found.value.courses.find(({ place }) => place === (run.hold ?? 'rack')) : undefined;
-    return course === undefined ? [] : [{ ironId: iron.id, crisp: course.course.crisp }];
+  const held = courses.flatMap(({ ironId, courses: mine }): PlacedCrisp[] => {
+    const course = mine.find(({ place }) => place === (run.hold ?? 'rack'));
+    return course === undefined ? [] : [{ ironId, crisp: course.crisp }];
   });
   const crisp = crispOfOldest(standing, held);
   const { wanted, onRack, waiting, oldest, lastPlateAt, late_s } = standing;

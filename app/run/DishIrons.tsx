@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { RunDish } from '../../core/run/index.ts';
+import type { DISH_FIELDS, Run, RunDish } from '../../core/run/index.ts';
 import type { Session } from '../session/index.ts';
 import { dishWords } from './dishWords.ts';
 
@@ -36,8 +36,10 @@ export const DishIrons = ({ session, dish: { ironIds }, of, onChange }: Props) =
   </fieldset>
 );
 
+type WishedKey = 'formulaId' | 'ironIds' | (typeof DISH_FIELDS)[number];
+
 /** How it is wished, and the way to where that is changed. */
-export const DishWish = ({ session, dish }: { readonly session: Session; readonly dish: RunDish }) => (
+export const DishWish = ({ session, dish }: { readonly session: Session; readonly dish: Pick<Run, WishedKey> }) => (
   <p className="text-[15px] text-quiet">
     {dishWords(dish, session.kit.temperatureUnit)} ·{' '}
     <Link

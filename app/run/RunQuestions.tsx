@@ -2,7 +2,7 @@ import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import { OVEN_C } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { dishesOf, HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
+import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { holdWords } from './holdWords.ts';
@@ -137,11 +137,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             onChange={(holdPlaces) => onChange({ holdPlaces: holdPlaces ?? undefined })}
           />
         )}
-        {dishesOf(run)
-          .slice(0, 1)
-          .map((dish) => (
-            <DishWish key={dish.id} session={session} dish={dish} />
-          ))}
+        <DishWish session={session} dish={run} />
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
         <Variants run={run} plan={plan} onChange={onChange} />

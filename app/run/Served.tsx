@@ -2,9 +2,8 @@ import { OVEN_C } from '../../core/plate/index.ts';
 import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
 import { heldIn, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { dishJob } from '../session/index.ts';
+import { useCourses } from '../session/index.ts';
 import { percent, temperature } from '../look/index.ts';
-import { useAfters } from '../workers/index.ts';
 import { holdWords } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
 
@@ -37,17 +36,11 @@ const capitalised = (text: string): string => text.charAt(0).toUpperCase() + tex
 /** Who waits for what, and what becomes of what waits. */
 export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, request } = planned;
-  const cooked = planned.dishes.flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
-  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
+  const found = useCourses(session, planned);
   if (request === null) return null;
   const service = servedBy(plan, request);
   const oldest_s = Math.max(0, ...service.oldest_s.values());
-  const courses = new Map(
-    cooked.flatMap(({ iron: { id } }, i) => {
-      const found = after[i]?.data;
-      return found?.ok === true ? [[id, found.value.courses.map(({ place, course }) => ({ place, ...course }))] as const] : [];
-    }),
-  );
+  const courses = new Map(found.map(({ ironId, courses: mine }) => [ironId, mine]));
   const held = heldIn(service.oldest_s, courses);
   const wanted: Hold = run.hold ?? 'rack';
   const unit = session.kit.temperatureUnit;

@@ -1,5 +1,5 @@
 export type { PlannedDish, PlannedRun } from './useRunPlan.ts';
-export { dishJob, dishName, replyFor, useRunPlan } from './useRunPlan.ts';
+export { dishName, replyFor, useCourses, useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
 export { adviceJob, bowlTemperature, SessionContext, useDegrees, useLengths, useSession, useSessionOfStore } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';

@@ -4,10 +4,10 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
-import type { Dish, PlannedIron, PlannedLoad, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
+import type { PlannedIron, PlannedLoad, HoldCourse, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
 import { dishesOf, dishOf, OWN_DISH, planRun } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
-import { useAdvices } from '../workers/index.ts';
+import { useAdvices, useAfters } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
 import { lostPieces } from './outLoads.ts';
 import { adviceJob } from './useSession.ts';
@@ -54,14 +54,9 @@ export const replyFor = (
   return (n === 1 ? mine?.firsts.get(ironId) : undefined) ?? mine?.advices.get(ironId);
 };
 
-/** The question for a load of this dish; `Dish`: without the run it is a part of. */
-export const dishJob = (
-  session: Session,
-  formula: Formula,
-  iron: Iron,
-  dish: Parameters<typeof dishOf>[0] | Dish,
-  load: number,
-): AdviceJob => adviceJob(session, formula, iron, { ...dishOf(dish), load, preheat_s: null });
+/** The question for a load of this dish. */
+const dishJob = (session: Session, formula: Formula, iron: Iron, dish: RunDish, load: number): AdviceJob =>
+  adviceJob(session, formula, iron, { ...dishOf(dish), load, preheat_s: null });
 
 type Asked = { readonly dish: RunDish; readonly formula: Formula; readonly iron: Iron };
 
@@ -76,6 +71,19 @@ const byIron = (
       return dish.id === dishId && answer?.ok === true ? [[iron.id, answer.value] as const] : [];
     }),
   );
+
+/** What becomes of each dish's pieces from each of its irons, by where they wait; those that aren't reckoned yet are left out. */
+export const useCourses = (
+  session: Session,
+  planned: Pick<PlannedRun, 'dishes'> | null,
+): readonly { readonly ironId: string; readonly courses: readonly HoldCourse[] }[] => {
+  const cooked = (planned?.dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
+  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
+  return cooked.flatMap(({ iron }, i) => {
+    const found = after[i]?.data;
+    return found?.ok === true ? [{ ironId: iron.id, courses: found.value.courses.map(({ place, course }) => ({ place, ...course })) }] : [];
+  });
+};
 
 /** The run's plan, reckoned anew whenever something it rests on changes. */
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {

@@ -241,31 +241,35 @@ export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: nu
 export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.put('keepItems', item));
 
+/** Takes so many from a keeping by its newest count; what was used, where something is left. */
+const takeFromKept = async (
+  transaction: Transaction,
+  itemId: string,
+  wanted: number,
+  usedAt: number,
+  id: string,
+): Promise<KeepItem | null> => {
+  const item = await transaction.get('keepItems', itemId);
+  if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
+  const parted = partUsed(item, wanted, `${id}-used`.slice(0, 64), usedAt);
+  if (!parted.ok) throw new CommandFailed(parted.failure);
+  await transaction.put('keepItems', parted.value.left);
+  if (parted.value.used !== null) await transaction.put('keepItems', parted.value.used);
+  return parted.value.used;
+};
+
 /** Some of a keeping used: by the newest count of it. */
 export const usePartOfKeepItem = (itemId: string, wanted: number, usedAt: number, id = newId()): Command<null> =>
-  act(id, ['keepItems'], async (transaction) => {
-    const item = await transaction.get('keepItems', itemId);
-    if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
-    const parted = partUsed(item, wanted, `${id}-used`.slice(0, 64), usedAt);
-    if (!parted.ok) throw new CommandFailed(parted.failure);
-    await transaction.put('keepItems', parted.value.left);
-    if (parted.value.used !== null) await transaction.put('keepItems', parted.value.used);
-  });
+  act(id, ['keepItems'], (transaction) => takeFromKept(transaction, itemId, wanted, usedAt, id));
 
 /** What a run was to use of a keeping was used: the run then names the part that is gone, so that it isn't used twice. */
 export const useKeepItemForRun = (runId: string, itemId: string, usedAt: number, id = newId()): Command<null> =>
   act(id, ['keepItems', 'runs'], async (transaction) => {
     const run = await transaction.get('runs', runId);
-    const item = await transaction.get('keepItems', itemId);
     const wanted = run?.fromKept?.find((one) => one.itemId === itemId)?.pieces;
-    if (run === undefined || item === undefined || wanted === undefined)
-      throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
-    const parted = partUsed(item, wanted, `${id}-used`.slice(0, 64), usedAt);
-    if (!parted.ok) throw new CommandFailed(parted.failure);
-    const { left, used } = parted.value;
-    await transaction.put('keepItems', left);
+    if (run === undefined || wanted === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'runs', id: runId } });
+    const used = await takeFromKept(transaction, itemId, wanted, usedAt, id);
     if (used === null) return;
-    await transaction.put('keepItems', used);
     await transaction.put('runs', {
       ...run,
       fromKept: (run.fromKept ?? []).map((one) => (one.itemId === itemId ? { ...one, itemId: used.id } : one)),

@@ -33,7 +33,7 @@ export type Aimed = {
 
 const restingPlace = (place: Exclude<Holding, 'recrisped'>): RestingPlace => {
   if (place === 'rack' || place === 'dish' || place === 'stack') return { kind: place };
-  return { kind: 'oven', temperature_C: OVEN_C[place] ?? 93 };
+  return { kind: 'oven', temperature_C: OVEN_C[place] };
 };
 
 type Columns = Parameters<typeof afterPlate>[1];
@@ -44,7 +44,7 @@ const RECRISP_EVERY_MIN = 10;
 
 /** How a piece is at the table that waited so many minutes on a rack and was then made crisp again. */
 const recrisped = (columns: Columns, follow: Follow): AfterCourse => {
-  const oven: RestingPlace = { kind: 'oven', temperature_C: OVEN_C.recrisped ?? 180 };
+  const oven: RestingPlace = { kind: 'oven', temperature_C: OVEN_C.recrisped };
   const nodes: { crisp: number; mass: number; tawny: number }[] = [];
   let waited = columns;
   let kept = 1;

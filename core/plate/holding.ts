@@ -6,7 +6,7 @@ export const HOLDING = ['rack', 'dish', 'stack', 'oven-80', 'oven', 'oven-120', 
 export type Holding = (typeof HOLDING)[number];
 
 /** How hot the oven is in which they wait, or in which they are made crisp again, °C; null: none is used. */
-export const OVEN_C: Readonly<Record<Holding, number | null>> = {
+export const OVEN_C = {
   rack: null,
   dish: null,
   stack: null,
@@ -15,7 +15,7 @@ export const OVEN_C: Readonly<Record<Holding, number | null>> = {
   'oven-120': 120,
   'oven-180': 180,
   recrisped: 180,
-};
+} as const satisfies Readonly<Record<Holding, number | null>>;
 
 /** How long they are made crisp again just before the table, min. */
 export const RECRISP_MIN = 4;

@@ -60,7 +60,7 @@ export const tasksOf = (
           at: Math.round(pourAt),
           act: 'pour',
           portion_g,
-          ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore || isChange === true }),
+          ...(variant === undefined ? {} : { scatter: variant.onPlate, wipe: variant.wipeBefore }),
           ...(isChange === true ? { wipe: true } : {}),
           ...(isTrial === true ? { trial: true } : {}),
         },
