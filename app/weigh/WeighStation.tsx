@@ -40,7 +40,7 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
         </Link>
       </section>
     ) : (
-      <BeforeWeighing key={session.formula.id} session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
+      <BeforeWeighing session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
     );
   return <Weigh session={session} bowl={bowl} tell={tell} onFinish={async () => setMade(await finish(bowl))} />;
 };

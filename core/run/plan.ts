@@ -149,7 +149,7 @@ const wantedFrom =
   (pieces: number): number =>
     mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, door_s);
 
-/** Loads give whole numbers of one kind: with variants a few more may be needed, so many times it is tried. */
+/** Loads give whole numbers of one kind: with variants a few more may be needed. So often it is tried with what was missing, then with as many as surely do. */
 const MORE_TIMES = 6;
 
 type Folds = ReadonlyMap<string, readonly HandTask[]>;
@@ -166,17 +166,16 @@ const withVariants = (
   const eaten = variants.length === 0 ? wanted : wanted.with(0, own);
   let allotted = allot(dishes, eaten, request);
   if (variants.length === 0) return { ...allotted, variants: null };
-  for (let more = 0, times = 0; ; times++) {
+  for (let times = 0; ; times++) {
     const mine = slotsOf(allotted.slots, OWN_DISH);
-    const given = variantsOfLoads(
-      mine.map(({ iron, n }) => ({ ironId: iron.ironId, pieces: piecesOfLoad(iron, n) })),
-      own,
-      variants,
-    );
-    if (given.missing === 0 || times === MORE_TIMES)
+    const loads = mine.map(({ iron, n }) => ({ ironId: iron.ironId, pieces: piecesOfLoad(iron, n) }));
+    const given = variantsOfLoads(loads, own, variants);
+    if (given.missing === 0 || times > MORE_TIMES)
       return { ...allotted, variants: new Map(mine.map((slot, i) => [slot, given.loads[i]!])) };
-    more += given.missing;
-    allotted = allot(dishes, eaten.with(0, own + more), request, eaten);
+    // Each kind wastes less than its last load; beyond what is cooked anyway, so that every turn adds one.
+    const surely = own + (variants.length + 1) * Math.max(0, ...loads.map(({ pieces }) => pieces));
+    const next = times === MORE_TIMES ? surely : sum(loads.map(({ pieces }) => pieces)) + given.missing;
+    allotted = allot(dishes, eaten.with(0, next), request, eaten);
   }
 };
 

@@ -79,7 +79,23 @@ describe('one bowl, several dishes', () => {
           }
         },
       ),
-      { numRuns: 200 },
+      // Five kinds on loads of two and four: the last is reached only when each turn adds a load.
+      {
+        numRuns: 200,
+        examples: [
+          [
+            [
+              { toppingId: 'seeds', perPiece_g: 8, people: 1 },
+              { toppingId: 'nuts', perPiece_g: 8, people: 1 },
+              { toppingId: 'chips', perPiece_g: 8, people: 1 },
+              { toppingId: 'berries', perPiece_g: 8, people: 5 },
+            ],
+            15,
+            0.5,
+            [2, 4],
+          ],
+        ],
+      },
     );
   });
 });
