@@ -24,7 +24,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
   const help = useMemo(() => (request === null || plan.loads.length === 0 ? [] : whatWouldHelp(request, plan)), [plan, request]);
   if (plan.loads.length === 0) return null;
   const used = new Set(plan.loads.map(({ ironId }) => ironId)).size;
-  const more_s = played === null ? 0 : Math.ceil(Math.max(0, played.p90_s) / SLACK_STEP_S) * SLACK_STEP_S;
+  const more_s = played === null ? 0 : Math.ceil(Math.max(0, played.late_s.p90) / SLACK_STEP_S) * SLACK_STEP_S;
   const slack_s = run.slack_s ?? 0;
   return (
     <div className="flex flex-col gap-1 text-lg">
@@ -36,9 +36,11 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
       <Strangers planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
       {played !== null && (
-        <p data-figure="p90" data-exact={Math.round(played.p90_s)}>
-          Two hundred mornings played: half are out within {minuteWords(Math.max(0, played.p50_s))} of that, nine in ten within{' '}
-          <b>{minuteWords(Math.max(0, played.p90_s))}</b>; a load is lost in {Math.round(100 * played.lost)} % of them.{' '}
+        <p data-figure="p90" data-exact={Math.round(played.late_s.p90)}>
+          Two hundred mornings played: half are out within {minuteWords(Math.max(0, played.late_s.p50))} of that, nine in ten within{' '}
+          <b>{minuteWords(Math.max(0, played.late_s.p90))}</b>; a load is lost in {Math.round(100 * played.lost)} % of them; in nine of ten
+          nobody waits over {minuteWords(played.waits_s.p90)}, and {countOf(played.wasted.p90)} at most{' '}
+          {Math.round(played.wasted.p90) === 1 ? 'is' : 'are'} for nobody.{' '}
           {slack_s > 0 ? (
             <>
               {minuteWords(slack_s)} of slack {minutes(slack_s) === 1 ? 'is' : 'are'} in the plan.{' '}
@@ -86,6 +88,8 @@ const foldWords = (planned: PlannedRun, plan: RunPlan): string =>
     })
     .join('');
 const ORDINALS = ['the second', 'the third', 'the fourth'] as const;
+
+const countOf = (pieces: number): string => (Math.round(pieces) === 1 ? 'one piece' : `${Math.round(pieces)} pieces`);
 
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '../basis/index.ts';
 import type { PlannedIron, RunRequest } from '../run/index.ts';
-import { dishIdOf, planRun } from '../run/index.ts';
+import { dishIdOf, jittered, planRun } from '../run/index.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { BelievedIron, Conductor, PlayedMorning } from './index.ts';
 import { byTimers, planByTimers, playMorning } from './index.ts';
@@ -44,7 +44,7 @@ describe('three hundred mornings in a simulated kitchen', () => {
     return {
       request,
       conducted: playMorning(request, planRun(request), believed, seed),
-      timers: playMorning(request, planByTimers(request), believed, seed, byTimers),
+      timers: playMorning(request, planByTimers(request), believed, seed, { conductor: byTimers }),
     };
   });
 
@@ -70,6 +70,26 @@ describe('three hundred mornings in a simulated kitchen', () => {
     expect(Math.max(...loads.map(({ lidLate_s }) => lidLate_s))).toBeLessThan(40);
   });
 
+  test('what the plan says of nine mornings in ten holds in eight of ten when it is played: the last lid is between its tenth and its ninetieth', () => {
+    const shares = (['together', 'as-they-come'] as const).map((mode) => {
+      const those = played.flatMap(({ request }, seed) => (request.mode === mode ? [{ request, seed }] : []));
+      const within = those.filter(({ request, seed }) => {
+        const plan = planRun(request);
+        const { late_s } = jittered(plan, request);
+        const { loads } = playMorning(request, plan, request.irons.map(believedOf), seed, { learns: true, lostShare: 0.03 });
+        const planned = Math.max(...plan.loads.map(({ openAt }) => openAt));
+        const late = (Math.max(...loads.map(({ openedAt }) => openedAt)) - planned) / 1000;
+        return late >= late_s.p10 && late <= late_s.p90;
+      });
+      return { within: within.length, of: those.length };
+    });
+    const share = shares.reduce((sum, one) => sum + one.within, 0) / shares.reduce((sum, one) => sum + one.of, 0);
+    expect(share).toBeGreaterThan(0.74);
+    expect(share).toBeLessThan(0.86);
+    // Nor does one kind of morning make up for the other.
+    for (const { within, of } of shares) expect(Math.abs(within / of - 0.8)).toBeLessThan(0.1);
+  });
+
   test('one seed, one morning', () => {
     const { request, conducted } = played[7]!;
     expect(playMorning(request, planRun(request), request.irons.map(believedOf), 7)).toEqual(conducted);
@@ -87,7 +107,7 @@ test('a load that nobody can eat is cooked once more', () => {
     if (said.next?.act === 'close') closed++;
     return closed >= 3 && said.next?.act === 'pour' ? { next: null, then: null } : said;
   };
-  const { loads, lost, pieces } = playMorning(request, planRun(request), [swapped], 3, enoughAfterThree);
+  const { loads, lost, pieces } = playMorning(request, planRun(request), [swapped], 3, { conductor: enoughAfterThree });
   expect([loads.length, lost, pieces]).toEqual([3, 3, 0]);
   expect(loads.every(({ piece }) => piece.lost === 'burnt')).toBe(true);
 });

@@ -20,6 +20,8 @@ export type PlayedLoad = {
   readonly pieces: number;
   /** After its promised moment, s. */
   readonly lidLate_s: number;
+  /** Nobody gets it. */
+  readonly isLost: boolean;
   readonly piece: Piece;
 };
 
@@ -42,6 +44,17 @@ type Played = {
   heatsFrom: number | null;
   /** The light is still on: not before. */
   notBefore: number;
+  /** Its times over what is believed, as far as its loads have shown. */
+  known: number;
+};
+
+/** How a morning is played; left out: the line's own conductor, nothing learned, and no luck. */
+export type Playing = {
+  readonly conductor?: Conductor;
+  /** What the first load shows of an iron's time is used from the second on, as the line does. */
+  readonly learns?: boolean;
+  /** Of loads that tear or fall, whatever their colour. */
+  readonly lostShare?: number;
 };
 
 const MOST_STEPS = 20_000;
@@ -57,7 +70,7 @@ export const playMorning = (
   plan: RunPlan,
   believed: readonly BelievedIron[],
   seed: number,
-  conductor: Conductor = conduct,
+  { conductor = conduct, learns = false, lostShare = 0 }: Playing = {},
 ): PlayedMorning => {
   const random = seededRandom(seed);
   /** How this iron cooks its load `n`: what is made good after the last is of the dish that lacks most. */
@@ -69,7 +82,7 @@ export const playMorning = (
   };
   const irons = [...new Set(plan.loads.map(({ ironId }) => ironId))].flatMap((ironId): Played[] => {
     const iron = cooks(ironId, 1, new Map());
-    return iron === undefined ? [] : [{ ironId, iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity }];
+    return iron === undefined ? [] : [{ ironId, iron, log: [], n: 1, heatsFrom: null, notBefore: -Infinity, known: 1 }];
   });
   const out: PlayedLoad[] = [];
   /** What is still to be folded, in its order. */
@@ -148,14 +161,17 @@ export const playMorning = (
         stood_s: (pouredAt - plan.firstPourAt) / 1000,
       };
       const piece = pieceAt(truth, belief, load, (from - closedAt) / 1000);
+      const isLost = piece.lost !== null || (lostShare > 0 && random.next() < lostShare);
+      if (learns) played.known = truth.cooks;
       const lidLate_s = Math.max(0, (from - line.at) / 1000);
       out.push({
         ironId: iron.ironId,
         dishId: dishIdOf(iron),
         pouredAt,
         openedAt: from,
-        pieces: piece.lost === null ? piecesOfLoad(iron, played.n) : 0,
+        pieces: isLost ? 0 : piecesOfLoad(iron, played.n),
         lidLate_s,
+        isLost,
         piece,
       });
       played.n++;
@@ -165,7 +181,7 @@ export const playMorning = (
   return {
     loads: out,
     tooEarly,
-    lost: out.filter(({ piece }) => piece.lost !== null).length,
+    lost: out.filter(({ isLost }) => isLost).length,
     pieces: out.reduce((sum, { pieces }) => sum + pieces, 0),
     waited_min: (meanWait_s * askedDishes(request).reduce((sum, { people }) => sum + people, 0)) / 60,
   };
@@ -182,7 +198,7 @@ const seenBy = (irons: readonly Played[], plan: LinePlan, now: number): readonly
     irons.map((played) => {
       const { iron, n } = played;
       const progress = progressOf(played);
-      const cook_s = n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s;
+      const cook_s = played.known * (n === 1 ? (iron.firstCook_s ?? iron.cook_s) : iron.cook_s);
       return {
         ironId: iron.ironId,
         isTurned: false,

@@ -72,7 +72,7 @@ describe('what is folded later', () => {
     const folds = tasksOf(plan, [], SERVE, (id) => id).filter(({ act }) => act === 'fold');
     expect(folds.map(({ load, at }) => [load, at])).toEqual(plan.bowls.slice(1).map(({ n, foldAt }) => [n, foldAt]));
     expect(folds[0]!.portion_g).toBeCloseTo(plan.bowls[1]!.batter_g, 6);
-    expect(jittered(plan, request).p90_s).toBeGreaterThan(0);
+    expect(jittered(plan, request).late_s.p90).toBeGreaterThan(0);
   });
 
   test('each dish for itself', () => {

@@ -1,35 +1,52 @@
-import { seededRandom } from '../basis/index.ts';
+import type { Random } from '../basis/index.ts';
+import { seededRandom, sum } from '../basis/index.ts';
 import { FOLD_S } from '../lift/index.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
+import { askedDishes } from './arrivals.ts';
 import { dishIdOf } from './ownDish.ts';
-import { cookOf_s, pourTask, takeOutTask } from './schedule.ts';
+import { cookOf_s, piecesOfLoad, pourTask, takeOutTask } from './schedule.ts';
+import { servedBy } from './service.ts';
 
-/** A load's own time is off by so much where nothing is known of the iron, in its logarithm; hands by so much of their time (*common practice*). */
-const USUAL_TIME_SD = 0.06;
+/** How far off an iron is where nothing is known of it, and how far each of its loads besides, both in the logarithm of the time (*common practice*). */
+const USUAL_TIME_SD = 0.08;
+const LOAD_SD = 0.04;
+/** Heating up takes longer or shorter by so much, in its logarithm (*common practice*). */
+const HEATS_SD = 0.12;
+/** Hands take longer or shorter by so much of their time, and come so long after they are needed, s (*common practice*). */
 const HAND_SD = 0.25;
-/** One load in so many is lost and cooked again. */
+const HAND_COMES_S = { least: 1, most: 4 } as const;
+/** Between an open lid and the next pour a hand comes twice: to pour, and to close. */
+const COMES_TO_POUR = 2;
+/** One load in so many is lost and cooked again (*common practice*). */
 const LOST = 0.03;
 
 const MORNINGS = 200;
 const SEED = 4711;
 
+/** Of two hundred mornings: as it is in one of ten, in the middle one, and in nine of ten at the most. */
+export type Spread = { readonly p10: number; readonly p50: number; readonly p90: number };
+
 export type Jittered = {
-  /** Last plate after the plan's, s: in the middle morning, and in nine of ten at the most. */
-  readonly p50_s: number;
-  readonly p90_s: number;
+  /** Last lid after the plan's, s. */
+  readonly late_s: Spread;
+  /** From sitting down to the last of one's pieces, s: whoever waits longest. */
+  readonly waits_s: Spread;
+  /** Pieces that nobody eats: lost ones, and what is over. */
+  readonly wasted: Spread;
   /** Mornings in which a load was lost, share. */
   readonly lost: number;
 };
 
-/** A load to be cooked on its iron; `planned_s`: not poured before, s from the first pour. */
+/** A load to be cooked on its iron; `planned_s`: not poured before, s from the first pour.  */
 type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s: number };
 
 /**
- * The plan played two hundred times: cook times, hands and luck scatter, and whoever holds the hand does what is due first. How late the last plate is
- * then. The same plan gives the same figures.
+ * The plan played two hundred times: irons, loads, hands and luck scatter, and whoever holds the hand does what is due first. How late the last lid is then,
+ * who waits, what is wasted. The same plan gives the same figures.
  */
-export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, 'irons' | 'hands'>): Jittered => {
+export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
+  const { irons, hands = 1 } = request;
   const jobs = plan.loads.flatMap((load): Job[] => {
     const { ironId, n, pourAt } = load;
     const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
@@ -37,75 +54,99 @@ export const jittered = (plan: RunPlan, { irons, hands = 1 }: Pick<RunRequest, '
   });
   const folds = plan.bowls.flatMap(({ foldAt }) => (foldAt === null ? [] : [(foldAt - plan.firstPourAt) / 1000]));
   const planned_s = Math.max(0, ...jobs.map(({ iron, n, planned_s: at }) => at + cookOf_s(iron, n)));
+  const queues = new Map<string, Job[]>();
+  for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
+  const wanted = sum(askedDishes(request).map(({ people, piecesPerPerson }) => people * piecesPerPerson)) - (request.kept ?? 0);
+  const isDoor = request.mode === 'as-they-come';
   const random = seededRandom(SEED);
-  const ends: number[] = [];
-  let lostMornings = 0;
-  for (let morning = 0; morning < MORNINGS; morning++) {
-    const queues = new Map<string, Job[]>();
-    for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
-    const played = playedOnce(queues, folds, hands, random);
-    ends.push(played.end_s - planned_s);
-    if (played.lost > 0) lostMornings++;
-  }
-  ends.sort((a, b) => a - b);
-  const at = (share: number): number => ends[Math.min(ends.length - 1, Math.floor(share * ends.length))] ?? 0;
-  return { p50_s: at(0.5), p90_s: at(0.9), lost: lostMornings / MORNINGS };
+  const mornings = Array.from({ length: MORNINGS }, () => {
+    const played = playedOnce(queues, folds, hands, isDoor, random);
+    const loads = played.map(({ job, at_s, isLost }) => ({
+      ironId: job.iron.ironId,
+      dishId: dishIdOf(job.iron),
+      openAt: plan.firstPourAt + 1000 * at_s,
+      pieces: isLost ? 0 : piecesOfLoad(job.iron, job.n),
+    }));
+    const cooked = sum(played.map(({ job }) => piecesOfLoad(job.iron, job.n)));
+    return {
+      late_s: Math.max(0, ...played.map(({ at_s }) => at_s)) - planned_s,
+      waits_s: servedBy({ loads }, request).longestWait_s,
+      wasted: Math.max(0, cooked - wanted),
+      isLost: played.some(({ isLost }) => isLost),
+    };
+  });
+  const spread = (of: (one: (typeof mornings)[number]) => number): Spread => {
+    const sorted = mornings.map(of).sort((a, b) => a - b);
+    const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+    return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+  };
+  return {
+    late_s: spread(({ late_s }) => late_s),
+    waits_s: spread(({ waits_s }) => waits_s),
+    wasted: spread(({ wasted }) => wasted),
+    lost: mornings.filter(({ isLost }) => isLost).length / MORNINGS,
+  };
 };
 
 type Task =
   | { readonly what: 'pour' | 'take-out'; readonly ironId: string; readonly ready_s: number; readonly job: Job }
   | { readonly what: 'fold'; readonly ready_s: number };
 
+type Lid = { readonly job: Job; readonly at_s: number; readonly isLost: boolean };
+
+/** Every lid of one morning. `isDoor`: guests come over a time, and no load is poured before its own. */
 const playedOnce = (
   queues: ReadonlyMap<string, readonly Job[]>,
   folds: readonly number[],
   hands: number,
-  random: ReturnType<typeof seededRandom>,
-): { readonly end_s: number; readonly lost: number } => {
+  isDoor: boolean,
+  random: Random,
+): readonly Lid[] => {
   const rest = new Map([...queues].map(([id, jobs]) => [id, [...jobs]]));
-  const handFree = Array.from({ length: hands }, () => 0);
+  const handFree = Array.from({ length: hands }, () => -Infinity);
+  /** How slow each iron is this morning. */
+  const slow = new Map([...queues].map(([id, [job]]) => [id, Math.exp((job?.iron.timeSd ?? USUAL_TIME_SD) * random.normal())]));
+  const comes_s = (times: number): number => times * (HAND_COMES_S.least + (HAND_COMES_S.most - HAND_COMES_S.least) * random.next());
+  const scattered = (usual_s: number): number => usual_s * Math.max(0.4, 1 + HAND_SD * random.normal());
   const waiting: Task[] = [...rest].flatMap(([ironId, jobs]): Task[] => {
     const job = jobs.shift();
-    return job === undefined ? [] : [{ ironId, what: 'pour', ready_s: job.planned_s - length(pourTask(job.iron, 0)), job }];
+    if (job === undefined) return [];
+    const hot_s = job.planned_s + job.iron.preheat_s * (Math.exp(HEATS_SD * random.normal()) - 1);
+    return [{ ironId, what: 'pour', ready_s: Math.max(hot_s, job.planned_s) - length(pourTask(job.iron, 0)), job }];
   });
   waiting.push(...folds.map((ready_s): Task => ({ what: 'fold', ready_s })));
-  let [end_s, lost] = [0, 0];
+  const lids: Lid[] = [];
   while (waiting.length > 0) {
     // What has been ready longest is done first.
     waiting.sort((a, b) => a.ready_s - b.ready_s);
     const task = waiting.shift()!;
     const hand = handFree.indexOf(Math.min(...handFree));
-    const from_s = Math.max(task.ready_s, handFree[hand] ?? 0);
+    const from_s = Math.max(task.ready_s, handFree[hand] ?? 0) + comes_s(1);
     if (task.what === 'fold') {
-      handFree[hand] = from_s + FOLD_S * Math.max(0.4, 1 + HAND_SD * random.normal());
+      handFree[hand] = from_s + scattered(FOLD_S);
       continue;
     }
     const { iron, n } = task.job;
     const usual_s = length(task.what === 'pour' ? pourTask(iron, 0) : takeOutTask(iron, 0));
-    const done_s = from_s + usual_s * Math.max(0.4, 1 + HAND_SD * random.normal());
+    const done_s = from_s + scattered(usual_s) + (task.what === 'pour' ? comes_s(COMES_TO_POUR - 1) : 0);
     handFree[hand] = done_s;
     if (task.what === 'pour') {
-      const cook_s = cookOf_s(iron, n) * Math.exp((iron.timeSd ?? USUAL_TIME_SD) * random.normal());
-      waiting.push({ ...task, what: 'take-out', ready_s: done_s + cook_s });
+      // The first load is opened when it was said; from then on it is known how the iron is.
+      const iron_ = n === 1 ? 1 : (slow.get(task.ironId) ?? 1);
+      waiting.push({ ...task, what: 'take-out', ready_s: done_s + cookOf_s(iron, n) * iron_ * Math.exp(LOAD_SD * random.normal()) });
       continue;
     }
-    end_s = Math.max(end_s, from_s);
+    const isLost = random.next() < LOST;
+    lids.push({ job: task.job, at_s: from_s, isLost });
     const queue = rest.get(task.ironId) ?? [];
-    if (random.next() < LOST) {
-      lost++;
-      queue.push({ ...task.job, n: n + 1, planned_s: 0 });
-    }
+    if (isLost) queue.push({ ...task.job, n: n + 1, planned_s: 0 });
     const next = queue.shift();
-    const again_s = from_s + iron.open_s + iron.recovery_s - length(pourTask(iron, 0));
-    if (next !== undefined)
-      waiting.push({
-        ironId: task.ironId,
-        what: 'pour',
-        ready_s: Math.max(again_s, next.planned_s - length(pourTask(iron, 0))),
-        job: next,
-      });
+    if (next === undefined) continue;
+    const again_s = done_s + iron.recovery_s;
+    const wanted_s = isDoor ? next.planned_s - length(pourTask(iron, 0)) : -Infinity;
+    waiting.push({ ironId: task.ironId, what: 'pour', ready_s: Math.max(again_s, wanted_s), job: next });
   }
-  return { end_s, lost };
+  return lids;
 };
 
 const length = ({ from_s, to_s }: { readonly from_s: number; readonly to_s: number }): number => to_s - from_s;

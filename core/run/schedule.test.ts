@@ -174,13 +174,19 @@ describe('what a morning is worth', () => {
   test('played two hundred times it ends later than planned in most; wider irons, wider mornings; the same plan, the same figures', () => {
     const played = jittered(plan, request);
     expect(played).toEqual(jittered(plan, request));
-    expect(played.p90_s).toBeGreaterThan(played.p50_s);
-    expect(played.p50_s).toBeGreaterThan(-30);
-    expect(played.p90_s).toBeLessThan(1200);
+    const { p10, p50, p90 } = played.late_s;
+    expect(p10).toBeLessThan(p50);
+    expect(p90).toBeGreaterThan(p50);
+    expect(p50).toBeGreaterThan(-30);
+    expect(p90).toBeLessThan(1200);
+    // Who waits longest waits so much longer, too; a lost load is wasted.
+    expect(played.waits_s.p90).toBeGreaterThan(played.waits_s.p50);
+    expect(played.wasted.p10).toBeGreaterThanOrEqual(0);
+    expect(played.wasted.p90).toBeGreaterThan(0);
     expect(played.lost).toBeGreaterThan(0.1);
     expect(played.lost).toBeLessThan(0.6);
     const wide = { ...request, irons: request.irons.map((one) => ({ ...one, timeSd: 0.25 })) };
-    expect(jittered(planRun(wide), wide).p90_s).toBeGreaterThan(played.p90_s + 60);
+    expect(jittered(planRun(wide), wide).late_s.p90).toBeGreaterThan(p90 + 60);
   });
 
   test('one more iron helps most where irons are the bottleneck, more hands where hands are', () => {
