@@ -272,6 +272,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'batter-short': (f) => `${f.missing_g} g of batter short: make ${f.factor} times as much`,
   'portions-evened': (f) => `portions evened out to ${f.percent} %, so that the last plate isn’t stunted`,
   'hold-long': (f) => `the first plates wait ${f.minutes} min: keep them on a rack in a warm oven`,
+  'pin-impossible': (f) => `load ${f.load} can’t stay where it was put: a hand or its iron is busy then. It was planned anew`,
   'pieces-over': (f) => `${count(f.pieces, 'piece', 'pieces')} more than asked for`,
 
   // Keeping

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { ironsOfRun, jittered, whatWouldHelp } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
@@ -13,6 +13,8 @@ import { Served } from './Served.tsx';
 const TICK_MS = 30_000;
 /** Slack is taken in whole steps, s. */
 const SLACK_STEP_S = 60;
+/** A last plate that is so much later than it is served is late. */
+const LATE_MS = 30_000;
 /** A plan that should have begun longer ago is another day's. */
 const STALE_MS = 12 * 3_600_000;
 
@@ -20,8 +22,10 @@ const STALE_MS = 12 * 3_600_000;
 export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, request, irons } = planned;
   const zone = run.zone;
-  const played = useMemo(() => (request === null || plan.loads.length === 0 ? null : jittered(plan, request)), [plan, request]);
-  const help = useMemo(() => (request === null || plan.loads.length === 0 ? [] : whatWouldHelp(request, plan)), [plan, request]);
+  // While a load is dragged the picture comes first, what luck makes of it a moment later.
+  const settled = useDeferredValue(plan);
+  const played = useMemo(() => (request === null || settled.loads.length === 0 ? null : jittered(settled, request)), [settled, request]);
+  const help = useMemo(() => (request === null || settled.loads.length === 0 ? [] : whatWouldHelp(request, settled)), [settled, request]);
   if (plan.loads.length === 0) return null;
   const used = new Set(plan.loads.map(({ ironId }) => ironId)).size;
   const more_s = played === null ? 0 : Math.ceil(Math.max(0, played.late_s.p90) / SLACK_STEP_S) * SLACK_STEP_S;
@@ -31,7 +35,11 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
       <p data-figure="in words" data-exact={plan.loads.length}>
         The first iron goes on at <b>{timeOfDay(plan.startAt, zone)}</b>; {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}{' '}
         on {used === 1 ? 'one iron' : `${used} irons`}, never two lids for one hand{foldWords(planned, plan)}; the last is out at{' '}
-        <b>{timeOfDay(plan.lastPlateAt, zone)}</b>.
+        <b>{timeOfDay(plan.lastPlateAt, zone)}</b>
+        {run.mode === 'together' && plan.lastPlateAt > run.serveAt + LATE_MS && (
+          <b>, {minuteWords((plan.lastPlateAt - run.serveAt) / 1000)} late</b>
+        )}
+        .
       </p>
       <Strangers planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />

@@ -1,4 +1,7 @@
 import { useState } from 'react';
+import type { Pin, RunPlan } from '../../core/run/index.ts';
+import type { ChosenLoad } from './LoadHandles.tsx';
+import { LoadHandles } from './LoadHandles.tsx';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
 import { FOLD_S } from '../../core/lift/index.ts';
@@ -6,8 +9,13 @@ import { grams, tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../look/inde
 
 type Props = {
   readonly planned: PlannedRun;
-  readonly plan: NonNullable<PlannedRun['plan']>;
+  /** As it is shown: while a load is dragged, another than the one that is kept. */
+  readonly plan: RunPlan;
+  readonly chosen: ChosenLoad | null;
   readonly onServe: (serveAt: number) => void;
+  readonly onChoose: (load: ChosenLoad) => void;
+  readonly onTry: (pins: readonly Pin[] | null) => void;
+  readonly onPin: (pins: readonly Pin[]) => void;
 };
 
 const LANE = 46;
@@ -25,11 +33,14 @@ const shortened = (text: string, letters: number): string =>
   text.length <= letters ? text : `${text.slice(0, Math.max(1, letters - 1)).trimEnd()}…`;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
-export const PlanPicture = ({ planned, plan, onServe }: Props) => {
+export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, onPin }: Props) => {
   const { irons, run } = planned;
-  const end = Math.max(plan.lastPlateAt, run.serveAt);
-  const length = Math.max(1, end - plan.startAt);
-  const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - plan.startAt)) / length;
+  // The axis stays where it is while a load is dragged, as far as it can.
+  const start = Math.min(plan.startAt, planned.plan?.startAt ?? plan.startAt);
+  const end = Math.max(plan.lastPlateAt, planned.plan?.lastPlateAt ?? 0, run.serveAt);
+  const length = Math.max(1, end - start);
+  const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - start)) / length;
+  const msPerShare = (WIDTH * length) / (WIDTH - NAMES - COUNT);
   const bowlsAt = TOP + irons.length * LANE;
   const floor = bowlsAt + (planned.dishes.length * BOWL_LANE + 50);
   const height = floor + 10;
@@ -47,7 +58,7 @@ export const PlanPicture = ({ planned, plan, onServe }: Props) => {
   const step_ms = length > 90 * 60_000 ? 30 * 60_000 : length > 40 * 60_000 ? 10 * 60_000 : 5 * 60_000;
   const ticks = Array.from(
     { length: Math.floor(length / step_ms) + 2 },
-    (_, i) => Math.ceil(plan.startAt / step_ms) * step_ms + i * step_ms,
+    (_, i) => Math.ceil(start / step_ms) * step_ms + i * step_ms,
   ).filter((at) => at <= end);
   return (
     <div className="relative">
@@ -169,7 +180,7 @@ export const PlanPicture = ({ planned, plan, onServe }: Props) => {
           pieces out
         </text>
         <path
-          d={`M${x(plan.startAt)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
+          d={`M${x(start)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
           fill="none"
           stroke="#14535a"
           strokeWidth="2.5"
@@ -181,12 +192,22 @@ export const PlanPicture = ({ planned, plan, onServe }: Props) => {
         )}
         <line x1={x(run.serveAt)} x2={x(run.serveAt)} y1={TOP - 6} y2={floor} stroke="#20262a" strokeWidth="2" strokeDasharray="2 4" />
       </svg>
-      <ServingHandle
-        run={run}
-        left={(100 * x(run.serveAt)) / WIDTH}
-        msPerShare={(WIDTH * length) / (WIDTH - NAMES - COUNT)}
-        onServe={onServe}
+      <LoadHandles
+        planned={planned}
+        plan={plan}
+        chosen={chosen}
+        msPerShare={msPerShare}
+        placeOf={({ ironId, pourAt, openAt }) => ({
+          left: (100 * x(pourAt)) / WIDTH,
+          width: (100 * Math.max(2, x(openAt) - x(pourAt))) / WIDTH,
+          top: (100 * (TOP + irons.findIndex(({ id }) => id === ironId) * LANE + 6)) / height,
+          height: (100 * (LANE - 14)) / height,
+        })}
+        onChoose={onChoose}
+        onTry={onTry}
+        onPin={onPin}
       />
+      <ServingHandle run={run} left={(100 * x(run.serveAt)) / WIDTH} msPerShare={msPerShare} onServe={onServe} />
     </div>
   );
 };

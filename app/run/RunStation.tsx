@@ -1,11 +1,11 @@
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Finding } from '../../core/basis/index.ts';
-import type { Run } from '../../core/run/index.ts';
-import { dishesOf, nextMorning } from '../../core/run/index.ts';
+import type { Pin, Run } from '../../core/run/index.ts';
+import { dishesOf, nextMorning, planRun } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -15,9 +15,11 @@ import { commands, newId, useDo } from '../store/index.ts';
 import { RunQuestions } from './RunQuestions.tsx';
 import { Answers } from './Answers.tsx';
 import { dishWords } from './dishWords.ts';
+import type { ChosenLoad } from './LoadHandles.tsx';
 import { Runs } from './Runs.tsx';
 
 const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
+const LoadPanel = lazy(async () => ({ default: (await import('./LoadPanel.tsx')).LoadPanel }));
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
 const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
@@ -104,7 +106,12 @@ type MorningProps = {
 };
 
 const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => {
-  const plan = planned?.plan ?? null;
+  const kept = planned?.plan ?? null;
+  const request = planned?.request ?? null;
+  /** While a load is dragged: what it would come to. */
+  const [tried, setTried] = useState<readonly Pin[] | null>(null);
+  const [chosen, setChosen] = useState<ChosenLoad | null>(null);
+  const plan = useMemo(() => (tried === null || request === null ? kept : planRun({ ...request, pins: tried })), [tried, request, kept]);
   const circuits = circuitFindings(planned?.irons ?? [], session.kit.circuits);
   return (
     <div className="flex flex-col gap-4 px-5 py-3">
@@ -156,7 +163,16 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             <InWords session={session} planned={planned} plan={plan} onChange={onChange} />
           </Suspense>
           <Suspense fallback={<div className="aspect-[5/1]" />}>
-            <PlanPicture planned={planned} plan={plan} onServe={(serveAt) => onChange({ serveAt })} />
+            <PlanPicture
+              planned={planned}
+              plan={plan}
+              chosen={chosen}
+              onServe={(serveAt) => onChange({ serveAt })}
+              onChoose={setChosen}
+              onTry={setTried}
+              onPin={(pins) => onChange({ pins: [...pins] })}
+            />
+            <LoadPanel planned={planned} plan={plan} chosen={chosen} onChange={onChange} />
           </Suspense>
           <Findings findings={[...plan.findings.filter((finding) => dishOfFinding(finding) === null), ...circuits]} />
           {planned.dishes.map(({ dish, formula }) => {

@@ -264,6 +264,7 @@ export type CodeFields = {
   readonly 'portions-evened': { readonly percent: number };
   readonly 'hold-long': { readonly minutes: number };
   readonly 'pieces-over': { readonly pieces: number };
+  readonly 'pin-impossible': { readonly ironId: string; readonly load: number };
   // Keeping
   readonly 'us-food-code-2022': None;
   readonly 'us-home': None;

@@ -33,6 +33,8 @@ export type LinePlan = {
     readonly n: number;
     readonly pourAt: number;
     readonly pieces: number;
+    /** Not poured before, even if its iron is hot. */
+    readonly isPinned?: true;
   }[];
   readonly preheats: readonly { readonly ironId: string; readonly from: number; readonly to: number }[];
   readonly lastPlateAt: number;
@@ -95,10 +97,12 @@ const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan
   const mine = isOn ? plan.loads.filter((load) => load.ironId === ironId) : [];
   if (isOn && mine.length > 0 && (iron.isOfPlan || progress === null) && isOver(iron, irons, plan))
     return { ...common, state: 'done', at: now };
-  const wantedAt = isOn && plan.isAsTheyCome ? (mine.find((load) => load.n === n)?.pourAt ?? now) : now;
+  const mineNext = mine.find((load) => load.n === n);
+  const waits = isOn && (plan.isAsTheyCome || mineNext?.isPinned === true);
+  const wantedAt = waits ? (mineNext?.pourAt ?? now) : now;
   if (progress?.phase === 'opened') {
     const backAt = (progress.openedAt ?? now) + 1000 * ((1 - TAKES_OUT) * open_s + recovery_s);
-    return { ...common, state: 'hot', at: plan?.isAsTheyCome === true ? Math.max(backAt, wantedAt) : backAt };
+    return { ...common, state: 'hot', at: waits ? Math.max(backAt, wantedAt) : backAt };
   }
   const heats = isOn && n === 1 ? plan.preheats.find((preheat) => preheat.ironId === ironId) : undefined;
   if (heats !== undefined && now < heats.from) return { ...common, state: 'cold', at: heats.from };

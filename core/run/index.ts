@@ -7,6 +7,7 @@ export type { Jittered } from './jitter.ts';
 export { jittered } from './jitter.ts';
 export type { PlannedLoad, RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
+export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS } from './hands.ts';
 export type { PlannedBowl } from './bowls.ts';

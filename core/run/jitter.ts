@@ -38,8 +38,8 @@ export type Jittered = {
   readonly lost: number;
 };
 
-/** A load to be cooked on its iron; `planned_s`: not poured before, s from the first pour.  */
-type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s: number };
+/** A load to be cooked on its iron; `planned_s`: when, s from the first pour; `waits`: not before, even if its iron is free.  */
+type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s: number; readonly waits: boolean };
 
 /**
  * The plan played two hundred times: irons, loads, hands and luck scatter, and whoever holds the hand does what is due first. How late the last lid is then,
@@ -50,17 +50,17 @@ export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
   const jobs = plan.loads.flatMap((load): Job[] => {
     const { ironId, n, pourAt } = load;
     const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
-    return iron === undefined ? [] : [{ iron, n, planned_s: (pourAt - plan.firstPourAt) / 1000 }];
+    const waits = request.mode === 'as-they-come' || load.isPinned === true;
+    return iron === undefined ? [] : [{ iron, n, planned_s: (pourAt - plan.firstPourAt) / 1000, waits }];
   });
   const folds = plan.bowls.flatMap(({ foldAt }) => (foldAt === null ? [] : [(foldAt - plan.firstPourAt) / 1000]));
   const planned_s = Math.max(0, ...jobs.map(({ iron, n, planned_s: at }) => at + cookOf_s(iron, n)));
   const queues = new Map<string, Job[]>();
   for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
   const wanted = sum(askedDishes(request).map(({ people, piecesPerPerson }) => people * piecesPerPerson)) - (request.kept ?? 0);
-  const isDoor = request.mode === 'as-they-come';
   const random = seededRandom(SEED);
   const mornings = Array.from({ length: MORNINGS }, () => {
-    const played = playedOnce(queues, folds, hands, isDoor, random);
+    const played = playedOnce(queues, folds, hands, random);
     const loads = played.map(({ job, at_s, isLost }) => ({
       ironId: job.iron.ironId,
       dishId: dishIdOf(job.iron),
@@ -94,12 +94,11 @@ type Task =
 
 type Lid = { readonly job: Job; readonly at_s: number; readonly isLost: boolean };
 
-/** Every lid of one morning. `isDoor`: guests come over a time, and no load is poured before its own. */
+/** Every lid of one morning. */
 const playedOnce = (
   queues: ReadonlyMap<string, readonly Job[]>,
   folds: readonly number[],
   hands: number,
-  isDoor: boolean,
   random: Random,
 ): readonly Lid[] => {
   const rest = new Map([...queues].map(([id, jobs]) => [id, [...jobs]]));
@@ -139,11 +138,11 @@ const playedOnce = (
     const isLost = random.next() < LOST;
     lids.push({ job: task.job, at_s: from_s, isLost });
     const queue = rest.get(task.ironId) ?? [];
-    if (isLost) queue.push({ ...task.job, n: n + 1, planned_s: 0 });
+    if (isLost) queue.push({ ...task.job, n: n + 1, planned_s: 0, waits: false });
     const next = queue.shift();
     if (next === undefined) continue;
     const again_s = done_s + iron.recovery_s;
-    const wanted_s = isDoor ? next.planned_s - length(pourTask(iron, 0)) : -Infinity;
+    const wanted_s = next.waits ? next.planned_s - length(pourTask(iron, 0)) : -Infinity;
     waiting.push({ ironId: task.ironId, what: 'pour', ready_s: Math.max(again_s, wanted_s), job: next });
   }
   return lids;

@@ -5,6 +5,8 @@ import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { PlannedBowl } from './bowls.ts';
 import { bowlsOf, foldedParts, foldTasks } from './bowls.ts';
 import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
+import type { Pin } from './pins.ts';
+import { keepPins } from './pins.ts';
 import { asLateAsCan, piecesOfLoad, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
@@ -30,6 +32,8 @@ export type RunRequest = Omit<DishRequest, 'dishId'> & {
   readonly door_s?: number | undefined;
   /** Everything so much earlier than it would have to be, s. */
   readonly slack_s?: number | undefined;
+  /** Loads that stay where somebody put them; left out: none. */
+  readonly pins?: readonly Pin[] | undefined;
 };
 
 export type PlannedLoad = {
@@ -46,6 +50,8 @@ export type PlannedLoad = {
   readonly isTrial?: true;
   /** Another batter was on these plates before: they are wiped. Left out: not. */
   readonly isChange?: true;
+  /** Somebody put it where it is. Left out: the plan did. */
+  readonly isPinned?: true;
 };
 
 export type RunPlan = {
@@ -78,18 +84,17 @@ const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s
 
 /**
  * A morning: loads by iron with a hand for every pour and every lid (see `scheduled`), hung up at when they are served. What is wrong comes as findings:
- * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `portions-evened`, `hold-long`, `pieces-over`; where there are several dishes, with its
+ * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `portions-evened`, `hold-long`, `pieces-over`, `pin-impossible`; where there are several dishes, with its
  * `dishId`.
  */
 export const planRun = (request: RunRequest): RunPlan => {
   const dishes = dishesIn(request);
-  const { slots, folds, findings, variants } = withVariants(dishes, request);
+  const { slots, folds, findings, variants, anchor_s, pinned } = withVariants(dishes, request);
   const share = new Map(dishes.map((dish) => [dish.dishId, batterShare(slotsOf(slots, dish.dishId), dish, findings, dishes.length > 1)]));
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
   const firstOut_s = slots.length === 0 ? 0 : Math.min(...slots.map(({ open_s }) => open_s));
-  const anchor_s = request.mode === 'together' ? end_s + PLATING_S : firstOut_s + PLATING_S;
-  const zero = request.serveAt - (anchor_s + (request.slack_s ?? 0)) * 1000;
+  const zero = request.serveAt - anchor_s * 1000;
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
   const loads = slots.map((slot): PlannedLoad => {
     const { iron, n, pour_s, open_s } = slot;
@@ -106,6 +111,7 @@ export const planRun = (request: RunRequest): RunPlan => {
       ...(variant === undefined ? {} : { variant }),
       ...(n <= (iron.trials ?? 0) ? { isTrial: true } : {}),
       ...(before !== undefined && dishIdOf(before.iron) !== dishIdOf(iron) ? { isChange: true } : {}),
+      ...(pinned.has(slot) ? { isPinned: true } : {}),
     };
   });
   const pieces = sum(loads.map((load) => load.pieces));
@@ -113,7 +119,7 @@ export const planRun = (request: RunRequest): RunPlan => {
     (ironId) => slots.find((slot) => slot.iron.ironId === ironId && slot.n === 1) ?? [],
   );
   const preheats = used.map(({ iron: { ironId, preheat_s }, pour_s }) => ({ ironId, from: at(pour_s - preheat_s), to: at(pour_s) }));
-  const longestWait_s = request.mode === 'together' && slots.length > 0 ? end_s - firstOut_s + (request.slack_s ?? 0) : 0;
+  const longestWait_s = request.mode === 'together' && slots.length > 0 ? Math.max(0, anchor_s - PLATING_S - firstOut_s) : 0;
   if (longestWait_s > LONG_HOLD_S)
     findings.push({ code: 'hold-long', level: 'warning', fields: { minutes: Math.round(longestWait_s / 60) } });
   const firstPourAt = first === undefined ? request.serveAt : at(first.pour_s);
@@ -153,7 +159,14 @@ const wantedFrom =
 const MORE_TIMES = 6;
 
 type Folds = ReadonlyMap<string, readonly HandTask[]>;
-type Allotted = { readonly slots: readonly Slot[]; readonly folds: Folds; readonly findings: Finding[] };
+type Allotted = {
+  readonly slots: readonly Slot[];
+  readonly folds: Folds;
+  readonly findings: Finding[];
+  /** When it is served, on the clock of the slots. */
+  readonly anchor_s: number;
+  readonly pinned: ReadonlySet<Slot>;
+};
 
 const withVariants = (
   dishes: readonly DishRequest[],
@@ -197,7 +210,22 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   );
   const blocked = [...folds.values()].flat();
   const { slots: early, pieces, isCut } = blocked.length === 0 ? plain : scheduled(asked, irons, hands, longest_s, blocked);
-  const slots = request.mode === 'together' ? asLateAsCan(early, hands, blocked) : early;
+  const free = request.mode === 'together' ? asLateAsCan(early, hands, blocked) : early;
+  // Served together, the last lid is in time; as they come, the first is.
+  const outs_s = free.map(({ open_s }) => open_s);
+  const last_s = request.mode === 'together' ? Math.max(0, ...outs_s) : outs_s.length === 0 ? 0 : Math.min(...outs_s);
+  const anchor_s = last_s + PLATING_S + (request.slack_s ?? 0);
+  const {
+    slots,
+    pinned,
+    findings: impossible,
+  } = keepPins(
+    free,
+    (request.pins ?? []).map((pin) => ({ pin, pour_s: anchor_s - pin.beforeServe_s })),
+    hands,
+    blocked,
+  );
+  findings.push(...impossible);
   if (isCut)
     findings.push({ code: 'run-too-long', level: 'warning', fields: { hours: Math.round(longest_s / 3600), pieces, wanted: all } });
   for (const [i, { dishId }] of dishes.entries()) {
@@ -205,7 +233,7 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
     if (over > 0 && wanted[i]! > 0)
       findings.push({ code: 'pieces-over', level: 'note', fields: { pieces: over, ...(dishes.length > 1 ? { dishId } : {}) } });
   }
-  return { slots, folds, findings };
+  return { slots, folds, findings, anchor_s, pinned };
 };
 
 /** Even portions rather than a stunted last load: everybody's gets smaller, as far as the iron still fills. */

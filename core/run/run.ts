@@ -4,6 +4,7 @@ import { Instant, LIMITS, Zone } from '../basis/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
 import { MOST_HANDS } from './hands.ts';
+import type { Pin } from './pins.ts';
 import { HOLDS } from './service.ts';
 import type { Variant } from './variants.ts';
 import { MOST_VARIANTS } from './variants.ts';
@@ -15,6 +16,16 @@ const VariantShape = z.object({
   perPiece_g: z.number().min(0.5).max(200),
   people: z.int().min(1).max(2000),
 }) satisfies z.ZodType<Variant>;
+
+const PinShape = z.object({
+  ironId: z.string().min(1).max(64),
+  n: z.int().min(1).max(400),
+  beforeServe_s: z
+    .number()
+    .min(-12 * 3600)
+    .max(24 * 3600),
+}) satisfies z.ZodType<Pin>;
+const MOST_PINS = 40;
 
 /** What is wished of every load of a dish, and what is done to it. */
 const WISH = {
@@ -84,6 +95,8 @@ export const Run = z.object({
   hold: z.enum(HOLDS).optional(),
   /** Pieces that find room there; left out: as many as come. */
   holdPlaces: z.int().min(1).max(2000).optional(),
+  /** Loads that stay where somebody put them: so long before it is served. */
+  pins: z.array(PinShape).max(MOST_PINS).optional(),
   /** Everything so much earlier than the plan needs, s; left out: not at all. */
   slack_s: z
     .number()

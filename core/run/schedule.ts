@@ -76,7 +76,7 @@ const waitForHand_s = (task: HandTask, busy: readonly HandTask[], hands: number)
 };
 
 /** The first moment from `from_s` on at which this load can be poured so that a hand is there for the pour, and again for the open lid. */
-const earliestPour_s = (iron: PlannedIron, n: number, from_s: number, busy: readonly HandTask[], hands: number): number => {
+export const earliestPour_s = (iron: PlannedIron, n: number, from_s: number, busy: readonly HandTask[], hands: number): number => {
   const cook_s = cookOf_s(iron, n);
   let pour_s = from_s;
   // Every wait passes at least one task.
@@ -89,6 +89,22 @@ const earliestPour_s = (iron: PlannedIron, n: number, from_s: number, busy: read
     pour_s += wait;
   }
   return pour_s;
+};
+
+/** The last moment up to `to_s` at which this load can be poured so that a hand is there for the pour, and again for the open lid; null: there is none. */
+export const latestPour_s = (iron: PlannedIron, n: number, to_s: number, busy: readonly HandTask[], hands: number): number | null => {
+  const cook_s = cookOf_s(iron, n);
+  const takeOut_s = TAKES_OUT * iron.open_s;
+  const isFree = (pour_s: number): boolean =>
+    waitForHand_s(pourTask(iron, pour_s), busy, hands) <= 1e-9 && waitForHand_s(takeOutTask(iron, pour_s + cook_s), busy, hands) <= 1e-9;
+  // A task ends as another begins, or it is as late as it may be.
+  const moments = [to_s, ...busy.flatMap((task) => [task.from_s, task.from_s - takeOut_s - cook_s])];
+  return (
+    moments
+      .filter((moment_s) => moment_s <= to_s)
+      .sort((a, b) => b - a)
+      .find(isFree) ?? null
+  );
 };
 
 /** Plates wiped before another batter, s (*common practice*). */
@@ -230,7 +246,7 @@ const slotsOf = (plan: PartialPlan): Slot[] => {
   return slots.reverse();
 };
 
-const inOrder = (slots: readonly Slot[]): Slot[] => [...slots].sort((a, b) => a.pour_s - b.pour_s || a.index - b.index);
+export const inOrder = (slots: readonly Slot[]): Slot[] => [...slots].sort((a, b) => a.pour_s - b.pour_s || a.index - b.index);
 
 /** So many pieces are out by then, if every iron goes on without a pause but its own. */
 const piecesWithoutPause = (pairs: readonly Pair[], at_s: number, { freeAt, count }: Pick<PartialPlan, 'freeAt' | 'count'>): number =>
@@ -399,16 +415,8 @@ export const asLateAsCan = (slots: readonly Slot[], hands: number, blocked: read
     tasks.forEach((both, other) => {
       if (other !== i) both.forEach(consider);
     });
-    const isFree = (pourAt_s: number): boolean =>
-      waitForHand_s(pourTask(iron, pourAt_s), busy, hands) <= 1e-9 &&
-      waitForHand_s(takeOutTask(iron, pourAt_s + cook_s), busy, hands) <= 1e-9;
-    const takeOut_s = TAKES_OUT * iron.open_s;
-    const moments = [latest_s, ...busy.flatMap((task) => [task.from_s, task.from_s - takeOut_s - cook_s])];
-    const moved_s = moments
-      .filter((moment_s) => moment_s > pour_s && moment_s <= latest_s)
-      .sort((a, b) => b - a)
-      .find(isFree);
-    if (moved_s === undefined) continue;
+    const moved_s = latestPour_s(iron, n, latest_s, busy, hands);
+    if (moved_s === null || moved_s <= pour_s) continue;
     placed[i] = { iron, index, n, pour_s: moved_s, open_s: moved_s + cook_s };
     tasks[i] = tasksOf(placed[i]);
   }

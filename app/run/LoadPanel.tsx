@@ -1,0 +1,91 @@
+import type { Run, RunPlan } from '../../core/run/index.ts';
+import { timeOfDay, timeWithSeconds } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import type { ChosenLoad } from './LoadHandles.tsx';
+import { pinnedAt } from './LoadHandles.tsx';
+
+const MINUTE_MS = 60_000;
+const LATE_MIN = 20;
+
+type Props = {
+  readonly planned: PlannedRun;
+  readonly plan: RunPlan;
+  readonly chosen: ChosenLoad | null;
+  readonly onChange: (changes: Partial<Run>) => void;
+};
+
+/** What can be done with the load that was touched, and with the whole morning; the same by buttons as by hand. */
+export const LoadPanel = ({ planned, plan, chosen, onChange }: Props) => {
+  const { run, irons } = planned;
+  const load = plan.loads.find(({ ironId, n }) => ironId === chosen?.ironId && n === chosen.n);
+  const pins = run.pins ?? [];
+  const name = irons.find(({ id }) => id === load?.ironId)?.name ?? '';
+  const without = (ids: readonly string[]): string[] => ids.filter((id) => id !== load?.ironId);
+  return (
+    <div className="no-print flex min-h-11 flex-wrap items-center gap-x-3 gap-y-1 text-[15px]" role="group" aria-label="Loads">
+      {load === undefined ? (
+        <span className="text-quiet">A load can be dragged to where you want it; the others make room.</span>
+      ) : (
+        <>
+          <span>
+            <b>
+              Load {load.n} on {name}
+            </b>
+            , poured at {timeWithSeconds(load.pourAt, run.zone)}, out at {timeWithSeconds(load.openAt, run.zone)}
+            {load.isPinned === true && ', kept there'}
+          </span>
+          {[-1, 1].map((by) => (
+            <button
+              key={by}
+              type="button"
+              className="button-plain"
+              onClick={() => onChange({ pins: [...pinnedAt(planned, load, load.pourAt + by * MINUTE_MS)] })}
+            >
+              A minute {by < 0 ? 'earlier' : 'later'}
+            </button>
+          ))}
+          {load.isPinned === true ? (
+            <button
+              type="button"
+              className="button-plain"
+              onClick={() => onChange({ pins: pins.filter(({ ironId, n }) => ironId !== load.ironId || n !== load.n) })}
+            >
+              Let it go
+            </button>
+          ) : (
+            <button type="button" className="button-plain" onClick={() => onChange({ pins: [...pinnedAt(planned, load, load.pourAt)] })}>
+              Keep it there
+            </button>
+          )}
+          <button
+            type="button"
+            className="button-plain"
+            onClick={() =>
+              onChange({
+                ironIds: without(run.ironIds),
+                ...(run.otherDishes === undefined
+                  ? {}
+                  : { otherDishes: run.otherDishes.map((dish) => ({ ...dish, ironIds: without(dish.ironIds) })) }),
+              })
+            }
+          >
+            Without {name}
+          </button>
+        </>
+      )}
+      {pins.length > 0 && (
+        <button type="button" className="button-plain" onClick={() => onChange({ pins: [] })}>
+          Let all {pins.length} go
+        </button>
+      )}
+      <button
+        type="button"
+        className="button-plain"
+        onClick={() => onChange({ serveAt: run.serveAt + LATE_MIN * MINUTE_MS })}
+        title={`Served at ${timeOfDay(run.serveAt + LATE_MIN * MINUTE_MS, run.zone)}`}
+      >
+        {LATE_MIN} minutes late
+      </button>
+    </div>
+  );
+};
