@@ -3,20 +3,14 @@ import { useState } from 'react';
 import type { Pin, PlannedLoad, RunPlan } from '../../core/run/index.ts';
 import { timeOfDay, useDrag } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import type { ChosenLoad } from './pinned.ts';
+import { pinnedAt } from './pinned.ts';
 
 /** A load is put down on whole steps; the keys go by them too. */
 const STEP_MS = 15_000;
 const SHIFT_STEPS = 20;
 /** More than so many loads are too narrow to be grabbed one by one. */
-export const MOST_HANDLES = 90;
-
-export type ChosenLoad = Pick<PlannedLoad, 'ironId' | 'n'>;
-
-/** The run's pins with this load put at another moment. */
-export const pinnedAt = ({ run }: Pick<PlannedRun, 'run'>, { ironId, n }: ChosenLoad, pourAt: number): readonly Pin[] => [
-  ...(run.pins ?? []).filter((pin) => pin.ironId !== ironId || pin.n !== n),
-  { ironId, n, beforeServe_s: (run.serveAt - pourAt) / 1000 },
-];
+const MOST_HANDLES = 90;
 
 type Props = {
   readonly planned: PlannedRun;
@@ -29,7 +23,8 @@ type Props = {
   readonly onChoose: (load: ChosenLoad) => void;
   /** While it is dragged; null: no more. */
   readonly onTry: (pins: readonly Pin[] | null) => void;
-  readonly onPin: (pins: readonly Pin[]) => void;
+  /** Put for good: from where it was to where it is. */
+  readonly onMove: (load: PlannedLoad, at: (pourAt: number) => number) => void;
 };
 
 /** Every load can be dragged to where it is wanted, or moved by the arrow keys. */
@@ -48,7 +43,7 @@ const Handle = ({
   msPerShare,
   onChoose,
   onTry,
-  onPin,
+  onMove,
 }: Omit<Props, 'plan'> & { readonly load: PlannedLoad }) => {
   const [dragged, setDragged] = useState<number | null>(null);
   const drag = useDrag<{ readonly x: number; readonly width: number; readonly at: number; readonly msPerShare: number }, HTMLButtonElement>(
@@ -62,12 +57,12 @@ const Handle = ({
         if (moved === 0 && dragged === null) return;
         if (from.at + moved === dragged) return;
         setDragged(from.at + moved);
-        onTry(pinnedAt(planned, load, from.at + moved));
+        onTry(pinnedAt(planned.run, load, from.at + moved));
       },
       end: (_event, _from, isDone) => {
         onTry(null);
         setDragged(null);
-        if (isDone && dragged !== null) onPin(pinnedAt(planned, load, dragged));
+        if (isDone && dragged !== null) onMove(load, () => dragged);
       },
     },
   );
@@ -89,7 +84,7 @@ const Handle = ({
         const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
         if (by === 0) return;
         event.preventDefault();
-        onPin(pinnedAt(planned, load, load.pourAt + by * (event.shiftKey ? SHIFT_STEPS : 1) * STEP_MS));
+        onMove(load, (pourAt) => pourAt + by * (event.shiftKey ? SHIFT_STEPS : 1) * STEP_MS);
       }}
     >
       {load.isPinned === true && <PinIcon aria-hidden className="m-0.5 size-4 rounded bg-sheet p-0.5 text-ink" />}

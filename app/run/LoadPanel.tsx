@@ -1,8 +1,9 @@
-import type { Run, RunPlan } from '../../core/run/index.ts';
+import type { RunPlan } from '../../core/run/index.ts';
 import { timeOfDay, timeWithSeconds } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import type { ChosenLoad } from './LoadHandles.tsx';
-import { pinnedAt } from './LoadHandles.tsx';
+import type { ChangeRun } from './change.ts';
+import type { ChosenLoad } from './pinned.ts';
+import { pinnedAt, pourOf, unpinned } from './pinned.ts';
 
 const MINUTE_MS = 60_000;
 const LATE_MIN = 20;
@@ -11,7 +12,7 @@ type Props = {
   readonly planned: PlannedRun;
   readonly plan: RunPlan;
   readonly chosen: ChosenLoad | null;
-  readonly onChange: (changes: Partial<Run>) => void;
+  readonly onChange: ChangeRun;
 };
 
 /** What can be done with the load that was touched, and with the whole morning; the same by buttons as by hand. */
@@ -39,21 +40,17 @@ export const LoadPanel = ({ planned, plan, chosen, onChange }: Props) => {
               key={by}
               type="button"
               className="button-plain"
-              onClick={() => onChange({ pins: [...pinnedAt(planned, load, load.pourAt + by * MINUTE_MS)] })}
+              onClick={() => onChange((now) => ({ pins: pinnedAt(now, load, pourOf(now, load) + by * MINUTE_MS) }))}
             >
               A minute {by < 0 ? 'earlier' : 'later'}
             </button>
           ))}
           {load.isPinned === true ? (
-            <button
-              type="button"
-              className="button-plain"
-              onClick={() => onChange({ pins: pins.filter(({ ironId, n }) => ironId !== load.ironId || n !== load.n) })}
-            >
+            <button type="button" className="button-plain" onClick={() => onChange((now) => ({ pins: unpinned(now, load) }))}>
               Let it go
             </button>
           ) : (
-            <button type="button" className="button-plain" onClick={() => onChange({ pins: [...pinnedAt(planned, load, load.pourAt)] })}>
+            <button type="button" className="button-plain" onClick={() => onChange((now) => ({ pins: pinnedAt(now, load, load.pourAt) }))}>
               Keep it there
             </button>
           )}
@@ -81,7 +78,7 @@ export const LoadPanel = ({ planned, plan, chosen, onChange }: Props) => {
       <button
         type="button"
         className="button-plain"
-        onClick={() => onChange({ serveAt: run.serveAt + LATE_MIN * MINUTE_MS })}
+        onClick={() => onChange((now) => ({ serveAt: now.serveAt + LATE_MIN * MINUTE_MS }))}
         title={`Served at ${timeOfDay(run.serveAt + LATE_MIN * MINUTE_MS, run.zone)}`}
       >
         {LATE_MIN} minutes late

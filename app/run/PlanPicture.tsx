@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Pin, RunPlan } from '../../core/run/index.ts';
-import type { ChosenLoad } from './LoadHandles.tsx';
+import type { Pin, PlannedLoad, RunPlan } from '../../core/run/index.ts';
+import type { ChosenLoad } from './pinned.ts';
 import { LoadHandles } from './LoadHandles.tsx';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
@@ -12,10 +12,10 @@ type Props = {
   /** As it is shown: while a load is dragged, another than the one that is kept. */
   readonly plan: RunPlan;
   readonly chosen: ChosenLoad | null;
-  readonly onServe: (serveAt: number) => void;
+  readonly onServe: (at: (serveAt: number) => number) => void;
   readonly onChoose: (load: ChosenLoad) => void;
   readonly onTry: (pins: readonly Pin[] | null) => void;
-  readonly onPin: (pins: readonly Pin[]) => void;
+  readonly onMove: (load: PlannedLoad, at: (pourAt: number) => number) => void;
 };
 
 const LANE = 46;
@@ -33,7 +33,7 @@ const shortened = (text: string, letters: number): string =>
   text.length <= letters ? text : `${text.slice(0, Math.max(1, letters - 1)).trimEnd()}…`;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
-export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, onPin }: Props) => {
+export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, onMove }: Props) => {
   const { irons, run } = planned;
   // The axis stays where it is while a load is dragged, as far as it can.
   const start = Math.min(plan.startAt, planned.plan?.startAt ?? plan.startAt);
@@ -205,7 +205,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
         })}
         onChoose={onChoose}
         onTry={onTry}
-        onPin={onPin}
+        onMove={onMove}
       />
       <ServingHandle run={run} left={(100 * x(run.serveAt)) / WIDTH} msPerShare={msPerShare} onServe={onServe} />
     </div>
@@ -220,7 +220,7 @@ type HandleProps = {
   readonly left: number;
   /** Of the whole picture's width. */
   readonly msPerShare: number;
-  readonly onServe: (serveAt: number) => void;
+  readonly onServe: (at: (serveAt: number) => number) => void;
 };
 
 /** When it is served, dragged or by the arrow keys: the whole morning moves along. */
@@ -234,7 +234,7 @@ const ServingHandle = ({ run, left, msPerShare, onServe }: HandleProps) => {
       setDragged(Math.round((from.at + ((event.clientX - from.x) / width) * msPerShare) / MINUTE_MS) * MINUTE_MS);
     },
     end: (_event, _from, isDone) => {
-      if (isDone && shown !== run.serveAt) onServe(shown);
+      if (isDone && shown !== run.serveAt) onServe(() => shown);
       setDragged(null);
     },
   });
@@ -250,7 +250,7 @@ const ServingHandle = ({ run, left, msPerShare, onServe }: HandleProps) => {
         const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
         if (by === 0) return;
         event.preventDefault();
-        onServe(run.serveAt + by * (event.shiftKey ? 10 : 1) * MINUTE_MS);
+        onServe((serveAt) => serveAt + by * (event.shiftKey ? 10 : 1) * MINUTE_MS);
       }}
     >
       {dragged !== null && (

@@ -4,9 +4,11 @@ import { OVEN_C } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
+import type { ChangeRun } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { holdWords } from './holdWords.ts';
 
+const WhenTheyCome = lazy(async () => ({ default: (await import('./WhenTheyCome.tsx')).WhenTheyCome }));
 const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
 const FromKept = lazy(async () => ({ default: (await import('./FromKept.tsx')).FromKept }));
 const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
@@ -17,7 +19,7 @@ type Props = {
   readonly session: Session;
   readonly run: Run;
   readonly plan: RunPlan | null;
-  readonly onChange: (changes: Partial<Run>) => void;
+  readonly onChange: ChangeRun;
 };
 
 /** What a plan needs to know: when, for how many, on which irons, of which batter. */
@@ -25,6 +27,8 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
   return (
     <div className="no-print flex flex-wrap items-end gap-x-6 gap-y-3">
       <NumberEntry
+        // The bars of who comes when change it; while it is typed it stays the same one.
+        key={(run.arrivals ?? []).map(({ people }) => people).join()}
         big
         label="People"
         value={run.people}
@@ -59,7 +63,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
           if (serveAt !== null) onChange({ serveAt });
         }}
       />
-      {run.mode === 'as-they-come' && (
+      {run.mode === 'as-they-come' && (run.arrivals ?? []).length === 0 && (
         <NumberEntry
           big
           label="They come over, min"
@@ -140,6 +144,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
         <DishWish session={session} dish={run} />
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
+        <WhenTheyCome run={run} onChange={onChange} />
         <Variants run={run} plan={plan} onChange={onChange} />
         <FromKept session={session} run={run} onChange={onChange} />
         <OtherDishes session={session} run={run} onChange={onChange} />

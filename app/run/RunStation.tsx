@@ -14,8 +14,10 @@ import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { RunQuestions } from './RunQuestions.tsx';
 import { Answers } from './Answers.tsx';
+import type { ChangeRun } from './change.ts';
 import { dishWords } from './dishWords.ts';
-import type { ChosenLoad } from './LoadHandles.tsx';
+import type { ChosenLoad } from './pinned.ts';
+import { pinnedAt, pourOf } from './pinned.ts';
 import { Runs } from './Runs.tsx';
 
 const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
@@ -69,7 +71,8 @@ export const RunStation = () => {
         )}
       </section>
     );
-  const change = (changes: Partial<Run>): void => void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...changes })));
+  const change: ChangeRun = (changes) =>
+    void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...(typeof changes === 'function' ? changes(now) : changes) })));
   return (
     <Morning
       session={session}
@@ -101,7 +104,7 @@ type MorningProps = {
   readonly session: Session;
   readonly run: Run;
   readonly planned: PlannedRun | null;
-  readonly onChange: (changes: Partial<Run>) => void;
+  readonly onChange: ChangeRun;
   readonly heading: ReactNode;
 };
 
@@ -167,10 +170,10 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
               planned={planned}
               plan={plan}
               chosen={chosen}
-              onServe={(serveAt) => onChange({ serveAt })}
+              onServe={(at) => onChange((now) => ({ serveAt: at(now.serveAt) }))}
               onChoose={setChosen}
               onTry={setTried}
-              onPin={(pins) => onChange({ pins: [...pins] })}
+              onMove={(load, at) => onChange((now) => ({ pins: pinnedAt(now, load, at(pourOf(now, load))) }))}
             />
             <LoadPanel planned={planned} plan={plan} chosen={chosen} onChange={onChange} />
           </Suspense>

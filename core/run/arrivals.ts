@@ -38,9 +38,32 @@ export const piecesOfDish = ({ people, piecesPerPerson, kept = 0 }: Asked): numb
 /** How many pieces a morning has to cook, all dishes together. */
 export const piecesWanted = (asked: AskedDishes): number => sum(askedDishes(asked).map(piecesOfDish));
 
-/** For how long guests come, s: together they are all there at once. */
-export const doorOf_s = ({ mode, door_s }: { readonly mode: 'together' | 'as-they-come'; readonly door_s?: number | undefined }): number =>
-  mode === 'together' ? 0 : (door_s ?? 0);
+/** So many guests so long after the door opens, s. */
+export type Arrival = { readonly after_s: number; readonly people: number };
 
-/** When the guest of this number (from 0) is at the table, s after the first: evenly, while the door is open. */
-export const arrivalOf_s = (guest: number, people: number, door_s: number): number => (people <= 1 ? 0 : (door_s * guest) / (people - 1));
+/** How guests come; `arrivals`: as somebody has drawn it, left out or nobody in it: evenly over `door_s`. */
+export type Door = {
+  readonly mode: 'together' | 'as-they-come';
+  readonly door_s?: number | undefined;
+  readonly arrivals?: readonly Arrival[] | undefined;
+};
+
+const drawn = ({ arrivals = [] }: Door): readonly Arrival[] =>
+  arrivals.filter(({ people }) => people > 0).sort((a, b) => a.after_s - b.after_s);
+
+/** For how long guests come, s: together they are all there at once. */
+export const doorOf_s = (door: Door): number => (door.mode === 'together' ? 0 : (drawn(door).at(-1)?.after_s ?? door.door_s ?? 0));
+
+/** When the guest of this number (from 0) of so many is at the table, s after the door opens. Where another number was drawn, its shape counts. */
+export const arrivalOf_s = (guest: number, people: number, door: Door): number => {
+  if (door.mode === 'together' || people < 1) return 0;
+  const groups = drawn(door);
+  if (groups.length === 0) return people === 1 ? 0 : ((door.door_s ?? 0) * guest) / (people - 1);
+  const place = ((guest + 0.5) / people) * sum(groups.map((group) => group.people));
+  let seated = 0;
+  for (const group of groups) {
+    seated += group.people;
+    if (seated > place) return group.after_s;
+  }
+  return groups.at(-1)!.after_s;
+};

@@ -38,11 +38,10 @@ export const standingAt = (
   done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Standing => {
-  const door_s = doorOf_s(request);
   const dishes = askedDishes(request).map(({ dishId, people, piecesPerPerson, kept = 0 }) => {
     const pieces = piecesIn(done.filter((load) => dishIdOf(load) === dishId));
     let seated = 0;
-    while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= now) seated++;
+    while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, request) <= now) seated++;
     const served = Math.min(pieces.length, Math.max(0, Math.floor(seated * piecesPerPerson) - kept));
     const waiting = Math.max(0, seated - Math.floor((pieces.length + kept) / Math.max(piecesPerPerson, 1e-9)));
     return { served, waiting, lying: pieces.slice(served) };

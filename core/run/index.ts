@@ -11,7 +11,7 @@ export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS } from './hands.ts';
 export type { PlannedBowl } from './bowls.ts';
-export type { DishRequest } from './arrivals.ts';
+export type { Arrival, DishRequest } from './arrivals.ts';
 export { askedDishes, piecesOfDish, piecesWanted } from './arrivals.ts';
 export { MOST_OTHER_DISHES, Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';

@@ -10,7 +10,7 @@ import { keepPins } from './pins.ts';
 import { asLateAsCan, piecesOfLoad, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
-import type { DishRequest } from './arrivals.ts';
+import type { Arrival, DishRequest } from './arrivals.ts';
 import { arrivalOf_s, doorOf_s, piecesOfDish, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
@@ -30,6 +30,8 @@ export type RunRequest = Omit<DishRequest, 'dishId'> & {
   readonly hands?: number | undefined;
   /** As they come: how long the door is open, s; left out: all who come are there at once. */
   readonly door_s?: number | undefined;
+  /** As they come: when how many are there; left out: evenly while the door is open. */
+  readonly arrivals?: readonly Arrival[] | undefined;
   /** Everything so much earlier than it would have to be, s. */
   readonly slack_s?: number | undefined;
   /** Loads that stay where somebody put them; left out: none. */
@@ -151,9 +153,9 @@ const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slo
 
 /** When the next piece of a dish is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
 const wantedFrom =
-  ({ mode, door_s = 0 }: RunRequest, { people, piecesPerPerson, kept = 0 }: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>) =>
+  (request: RunRequest, { people, piecesPerPerson, kept = 0 }: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>) =>
   (pieces: number): number =>
-    mode === 'together' ? 0 : arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, door_s);
+    arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, request);
 
 /** Loads give whole numbers of one kind: with variants a few more may be needed. So often it is tried with what was missing, then with as many as surely do. */
 const MORE_TIMES = 6;

@@ -4,6 +4,7 @@ import { Instant, LIMITS, Zone } from '../basis/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
 import { MOST_HANDS } from './hands.ts';
+import type { Arrival } from './arrivals.ts';
 import type { Pin } from './pins.ts';
 import { HOLDS } from './service.ts';
 import type { Variant } from './variants.ts';
@@ -16,6 +17,15 @@ const VariantShape = z.object({
   perPiece_g: z.number().min(0.5).max(200),
   people: z.int().min(1).max(2000),
 }) satisfies z.ZodType<Variant>;
+
+const ArrivalShape = z.object({
+  after_s: z
+    .number()
+    .min(0)
+    .max(12 * 3600),
+  people: z.int().min(0).max(2000),
+}) satisfies z.ZodType<Arrival>;
+const MOST_ARRIVALS = 48;
 
 const PinShape = z.object({
   ironId: z.string().min(1).max(64),
@@ -91,6 +101,8 @@ export const Run = z.object({
     .min(0)
     .max(12 * 3600)
     .optional(),
+  /** As they come: when how many are there; left out: evenly while the door is open. */
+  arrivals: z.array(ArrivalShape).max(MOST_ARRIVALS).optional(),
   /** Where pieces wait for the table; left out: on a rack. */
   hold: z.enum(HOLDS).optional(),
   /** Pieces that find room there; left out: as many as come. */

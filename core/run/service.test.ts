@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { heldIn, isSpoilt, mostHeld, planRun, servedBy } from './index.ts';
+import { arrivalOf_s, doorOf_s } from './arrivals.ts';
 import { crispAfter } from './service.ts';
 
 const DOOR = Date.UTC(2026, 10, 28, 7, 0);
@@ -30,6 +31,34 @@ describe('who is served when', () => {
     // A load of two, eaten by two guests eleven minutes apart.
     for (const age of service.oldest_s.values()) expect(age).toBeLessThan(7200 / 11 + 120);
     expect((plan.lastPlateAt - DOOR) / 1000).toBeGreaterThan(7200 - 700);
+  });
+
+  test('a rush in the middle is cooked for ahead, and whoever comes in it waits longest', () => {
+    const arrivals = [
+      { after_s: 0, people: 2 },
+      { after_s: 1800, people: 16 },
+      { after_s: 3600, people: 2 },
+    ];
+    const even = morning({ people: 20, door_s: 3600 });
+    const rush = morning({ people: 20, arrivals });
+    expect(rush.service.longestWait_s).toBeGreaterThan(even.service.longestWait_s + 300);
+    // Nothing is poured for the last two long before they are there.
+    expect((rush.plan.lastPlateAt - DOOR) / 1000).toBeGreaterThan(3600 - 60);
+    expect(mostHeld(rush.plan, rush.request)).toBeLessThan(8);
+  });
+
+  test('where others come than were drawn, the shape counts; one group is everybody at once', () => {
+    const drawn = [
+      { after_s: 900, people: 1 },
+      { after_s: 0, people: 1 },
+    ];
+    const door = { mode: 'as-they-come' as const, arrivals: drawn };
+    expect([0, 1, 2, 3].map((guest) => arrivalOf_s(guest, 4, door))).toEqual([0, 0, 900, 900]);
+    expect(doorOf_s(door)).toBe(900);
+    expect(morning({ arrivals: [{ after_s: 0, people: 12 }] }).service).toEqual(morning({ door_s: 0 }).service);
+    // Nobody in it, or served together: as if nothing had been drawn.
+    expect(arrivalOf_s(1, 2, { mode: 'as-they-come', door_s: 600, arrivals: [{ after_s: 5, people: 0 }] })).toBe(600);
+    expect(doorOf_s({ ...door, mode: 'together' })).toBe(0);
   });
 
   test('all there when the door opens: those at the end wait until everything has been cooked', () => {

@@ -1,7 +1,7 @@
 import type { AskedDishes } from './arrivals.ts';
 import type { Holding } from '../plate/index.ts';
 import { HOLDING } from '../plate/index.ts';
-import { arrivalOf_s, askedDishes, doorOf_s, PLATING_S } from './arrivals.ts';
+import { arrivalOf_s, askedDishes, PLATING_S } from './arrivals.ts';
 import { dishIdOf } from './ownDish.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
@@ -26,14 +26,13 @@ type Piece = { readonly ironId: string | null; readonly out_s: number };
 type Out = Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'> & { readonly dishId?: string };
 
 /** What is asked of a morning, as far as guests go. */
-export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | 'door_s'>;
+export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | 'door_s' | 'arrivals'>;
 
 /**
  * Who gets which piece, and when: of each dish, pieces are eaten in the order in which they come out, guests are served in the order in which they sit
  * down. All together: everybody at `serveAt`.
  */
 export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): Service => {
-  const door_s = doorOf_s(request);
   const oldest_s = new Map<string, number>();
   let [longest, sum, impatient, guests] = [0, 0, 0, 0];
   for (const { dishId, people, piecesPerPerson, kept = 0 } of askedDishes(request)) {
@@ -46,7 +45,7 @@ export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request:
     const pieces = [...cooked, ...heated].sort((a, b) => a.out_s - b.out_s);
     guests += people;
     for (let guest = 0; guest < people; guest++) {
-      const sits_s = arrivalOf_s(guest, people, door_s);
+      const sits_s = arrivalOf_s(guest, people, request);
       // Two and a half each: the half goes to whoever is next.
       const [from, to] = [Math.floor(guest * piecesPerPerson), Math.ceil((guest + 1) * piecesPerPerson)];
       const mine = pieces.slice(from, to);
@@ -120,14 +119,13 @@ export const heldIn = (oldest_s: Service['oldest_s'], courses: ReadonlyMap<strin
 /** Pieces that lie there at once at the most, while they wait for the table. */
 export const mostHeld = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): number => {
   const out = loads.map(({ openAt, pieces }) => ({ at: openAt, pieces })).sort((a, b) => a.at - b.at);
-  const door_s = doorOf_s(request);
   const dishes = askedDishes(request);
   let [lies, most] = [0, 0];
   for (const { at, pieces } of out) {
     lies += pieces;
     const eaten = dishes.reduce((sum, { people, piecesPerPerson }) => {
       let seated = 0;
-      while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, door_s) <= at) seated++;
+      while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, request) <= at) seated++;
       return sum + Math.floor(seated * piecesPerPerson);
     }, 0);
     most = Math.max(most, lies - eaten);
