@@ -1,29 +1,23 @@
 import clsx from 'clsx';
-import type { ReactNode } from 'react';
-import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { circuitFindings } from '../../core/kit/index.ts';
 import { countdown } from '../../core/line/index.ts';
-import type { Did, Lot, NewLoadEvent } from '../../core/log/index.ts';
-import { airIn, leftIn } from '../../core/lot/index.ts';
+import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { clock, useNow } from '../clock/index.ts';
-import { Findings, grams, percent, temperature, useGuard } from '../look/index.ts';
-import type { Run } from '../../core/run/index.ts';
-import { stillToPour_g } from '../../core/run/index.ts';
+import { useGuard } from '../look/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
-import type { PlannedRun, Session } from '../session/index.ts';
-import { dishName, useRunPlan, useSession } from '../session/index.ts';
+import type { Session } from '../session/index.ts';
+import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
-import { commands, useDo, useKitchen, useQueried } from '../store/index.ts';
+import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { Column } from './Column.tsx';
 import { missingPieces } from './conducted.ts';
-import { Counts } from './Counts.tsx';
 import { ACTS_OF, useHand } from './hand.ts';
-import { Heard, USUAL_KEYS } from './Heard.tsx';
+import { USUAL_KEYS } from './Heard.tsx';
 import { Missed } from './Missed.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
@@ -34,6 +28,8 @@ import { useHeldLine } from './useHeldLine.ts';
 import { useHeldPlan } from './useHeldPlan.ts';
 import type { LinePlace } from './linePlace.ts';
 import { NowPanel } from './NowPanel.tsx';
+import { Replan } from './Replan.tsx';
+import { Side } from './Side.tsx';
 import { useLine } from './useLine.ts';
 import { useRescues } from './useRescues.ts';
 import { useWakeLock } from './useWakeLock.ts';
@@ -53,8 +49,6 @@ export const LineStation = () => {
     <Line session={session} />
   );
 };
-
-const Changed = lazy(async () => ({ default: (await import('./Changed.tsx')).Changed }));
 
 const AS_ADVISED: Did = {};
 /** "Not yet" holds for so long; the other irons go on meanwhile. */
@@ -289,178 +283,5 @@ const CueAnnouncer = ({ places, cueBefore_s }: { readonly places: readonly LineP
     <div className="sr-only" aria-live="assertive">
       {words.join('. ')}
     </div>
-  );
-};
-
-/** The bowls that are poured from, with what is left in them; a pour that was taken back doesn't count. */
-const useBowls = (places: readonly LinePlace[]) => {
-  const ids = [...new Set(places.flatMap(({ load }) => (load === null ? [] : [load.lotId])))].sort();
-  return useQueried(
-    async (queries) => {
-      const lots = await queries.lots(ids);
-      const loads = await queries.withPromises(await queries.loadsOfLots(ids));
-      return lots.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, loads) }));
-    },
-    `bowls ${ids.join(' ')}`,
-  );
-};
-
-type SideProps = {
-  readonly session: Session;
-  readonly planned: PlannedRun | null;
-  readonly places: readonly LinePlace[];
-  readonly children: ReactNode;
-};
-
-const Side = ({ session, planned, places, children }: SideProps) => {
-  const bowls = useBowls(places) ?? [];
-  const findings = circuitFindings(
-    places.map(({ iron }) => iron),
-    session.kit.circuits,
-  );
-  return (
-    <aside
-      aria-label="The bowl and the cautions"
-      className="flex shrink-0 items-center gap-x-6 gap-y-1 bg-bench-deep px-5 py-1.5 max-md:flex-wrap"
-    >
-      <div className="flex min-w-0 flex-1 flex-col gap-1 max-md:min-w-full">
-        <div className="flex flex-wrap items-end gap-x-6 gap-y-1">
-          <Counts session={session} planned={planned} places={places} />
-          {bowls.map(({ lot, id, name, left_g, loads }) => (
-            <p key={id} className="shrink-0">
-              <span className="block text-[13px] text-white/80">
-                {name}, {loads} {loads === 1 ? 'load' : 'loads'} poured
-              </span>
-              <b className="figure text-3xl" data-figure="left_g" data-exact={left_g}>
-                {grams(left_g)}
-              </b>{' '}
-              g left
-              <AirLeft lot={lot} />
-            </p>
-          ))}
-          {(planned?.dishes ?? []).map(({ dish, formula }) => {
-            const mine = bowls.filter(({ lot }) => lot.formulaId === formula.id);
-            return (
-              mine.length > 0 && (
-                <StillToPour
-                  key={dish.id}
-                  planned={planned}
-                  places={places}
-                  dishId={dish.id}
-                  left_g={mine.reduce((sum, { left_g }) => sum + left_g, 0)}
-                />
-              )
-            );
-          })}
-        </div>
-        <div className="flex gap-x-4 gap-y-1 max-lg:flex-col">
-          <div className="min-w-0 flex-[3] empty:hidden [&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
-            <Findings findings={findings} />
-          </div>
-          <p className="min-w-0 flex-[2] text-[13px] leading-tight text-white/80">
-            Plates and steam burn: hot metal at {temperature(65, session.kit.temperatureUnit)} in one second (ISO 13732-1). Open away from
-            you. No metal forks on coated plates.
-          </p>
-        </div>
-      </div>
-      {children}
-      <Heard kit={session.kit} />
-    </aside>
-  );
-};
-
-const AIR_TICK_MS = 60_000;
-
-/** Of a bowl of which a cup was weighed: how much of its foam or gas is left. */
-const AirLeft = ({ lot }: { readonly lot: Lot }) => {
-  const now = useNow(AIR_TICK_MS);
-  const air = airIn(lot, now);
-  const cup = lot.events.findLast((event) => event.kind === 'cup-weighed');
-  if (air === null || cup === undefined) return null;
-  return (
-    <span className="block" data-figure="air_left" data-exact={air}>
-      air {percent(air)}, was {percent(cup.data.airFraction)}
-    </span>
-  );
-};
-
-/** What the plan still pours, and whether the bowl will do. */
-const StillToPour = ({
-  planned,
-  places,
-  dishId,
-  left_g,
-}: {
-  readonly planned: PlannedRun | null;
-  readonly places: readonly LinePlace[];
-  readonly dishId: string;
-  readonly left_g: number;
-}) => {
-  if (planned?.plan == null) return null;
-  const poured = new Map(places.map(({ iron, n, progress }) => [iron.id, progress === null || progress.phase === 'opened' ? n - 1 : n]));
-  const wanted_g = stillToPour_g(planned.plan, poured, dishId);
-  const of = dishName(planned, dishId);
-  if (wanted_g === 0) return null;
-  const short_g = wanted_g - left_g;
-  return (
-    <p className="shrink-0">
-      <span className="block text-[13px] text-white/80">
-        still to pour {grams(wanted_g)} g{of === null ? '' : ` of ${of}`}
-      </span>
-      <b data-figure="short_g" data-exact={Math.max(0, short_g)}>
-        {short_g > SHORT_FROM_G ? `${grams(short_g)} g short` : 'it will do'}
-      </b>
-    </p>
-  );
-};
-
-/** Less than a spoonful isn't told, g. */
-const SHORT_FROM_G = 15;
-
-/** Re-plans what is on from what has changed; what it was can be taken back. */
-const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {
-  const carryOut = useDo();
-  const [isOpen, setOpen] = useState(false);
-  const [before, setBefore] = useState<Run | null>(null);
-  if (planned?.plan == null) return null;
-  const { run } = planned;
-  const change = (changes: Partial<Run>): void => void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...changes })));
-  const press = 'min-h-16 shrink-0 rounded-lg border-2 border-white/60 px-4 text-lg font-semibold';
-  return (
-    <>
-      <button type="button" className={press} onClick={() => setOpen(true)}>
-        Something changed
-      </button>
-      {before !== null && before.id === run.id && (
-        <button
-          type="button"
-          className={press}
-          onClick={() => {
-            change({
-              people: before.people,
-              serveAt: before.serveAt,
-              otherDishes: before.otherDishes,
-              ironIds: before.ironIds,
-              ...(before.hands === undefined ? { hands: 1 } : { hands: before.hands }),
-            });
-            setBefore(null);
-          }}
-        >
-          As it was planned
-        </button>
-      )}
-      {isOpen && (
-        <Suspense>
-          <Changed
-            planned={planned}
-            onClose={() => setOpen(false)}
-            onTake={(changes) => {
-              setBefore(run);
-              change(changes);
-            }}
-          />
-        </Suspense>
-      )}
-    </>
   );
 };

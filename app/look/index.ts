@@ -38,6 +38,7 @@ export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
+export { BESIDE_WORDS } from './besides.ts';
 export { TOPPING_WORDS, TOWARDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
 export { WhenEntry } from './When.tsx';

@@ -63,5 +63,5 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
 /** Two pairs of hands and more: a card for each part of the work, as at the line; both are called when it is served. */
 const PARTS: readonly { readonly words: string; readonly acts: ReadonlySet<Task['act']> }[] = [
   { words: 'folds, pours and closes', acts: new Set<Task['act']>(['prepare', 'fold', 'pour', 'serve']) },
-  { words: 'opens and takes out', acts: new Set<Task['act']>(['switch-on', 'take-out', 'reheat', 'serve']) },
+  { words: 'opens and takes out', acts: new Set<Task['act']>(['beside', 'switch-on', 'take-out', 'reheat', 'serve']) },
 ];

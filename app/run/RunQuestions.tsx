@@ -9,6 +9,7 @@ import { DishIrons, DishWish } from './DishIrons.tsx';
 import { holdWords } from './holdWords.ts';
 
 const WhenTheyCome = lazy(async () => ({ default: (await import('./WhenTheyCome.tsx')).WhenTheyCome }));
+const Besides = lazy(async () => ({ default: (await import('./Besides.tsx')).Besides }));
 const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
 const FromKept = lazy(async () => ({ default: (await import('./FromKept.tsx')).FromKept }));
 const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
@@ -145,6 +146,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
         <WhenTheyCome run={run} onChange={onChange} />
+        <Besides run={run} onChange={onChange} />
         <Variants run={run} plan={plan} onChange={onChange} />
         <FromKept session={session} run={run} onChange={onChange} />
         <OtherDishes session={session} run={run} onChange={onChange} />

@@ -57,7 +57,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
     tasks: [...tasks],
   };
   // A calendar that calls at every pour is soon silenced: it calls for what has to be begun.
-  const called = tasks.filter(({ act }) => act === 'prepare' || act === 'switch-on' || act === 'serve');
+  const called = tasks.filter(({ act }) => act === 'prepare' || act === 'beside' || act === 'switch-on' || act === 'serve');
   const calendar = (): Promise<string> =>
     calendarOf(
       run.name,

@@ -1,8 +1,8 @@
-import type { RunPlan, Task } from '../../core/run/index.ts';
+import type { BesideKind, RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
-import { grams, TOPPING_WORDS } from '../look/index.ts';
+import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../look/index.ts';
 import { describeStored } from '../../words/index.ts';
 
 /** What the hands do in a morning, in order. */
@@ -16,6 +16,7 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
     (id) => names.get(id) ?? id,
     (id) => dishName(planned, id),
     planned.request?.kept,
+    run.besides,
   );
 };
 
@@ -26,6 +27,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, 
     const words = describeStored(code ?? '');
     return `${words.charAt(0).toUpperCase()}${words.slice(1)}${of}`;
   }
+  if (act === 'beside') return BESIDE_WORDS[code as BesideKind];
   const at = `${iron ?? ''}${load === null ? '' : `, load ${load}`}`;
   const with_ = scatter == null ? '' : `, scatter ${grams(scatter.grams)} g of ${TOPPING_WORDS[scatter.toppingId]}`;
   return {

@@ -7,6 +7,8 @@ export type { Jittered } from './jitter.ts';
 export { jittered } from './jitter.ts';
 export type { PlannedLoad, RunPlan, RunRequest } from './plan.ts';
 export { planRun } from './plan.ts';
+export type { Beside, BesideKind } from './besides.ts';
+export { besideAt, BESIDE_KINDS, BESIDES } from './besides.ts';
 export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS } from './hands.ts';

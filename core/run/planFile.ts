@@ -4,7 +4,7 @@ import { TOPPING_IDS } from '../plate/index.ts';
 /** What a hand does, in the order of the morning: the same list on paper, in a table, in a file and in the calendar. */
 export const Task = z.object({
   at: z.int(),
-  act: z.enum(['prepare', 'switch-on', 'fold', 'pour', 'take-out', 'reheat', 'serve']),
+  act: z.enum(['prepare', 'beside', 'switch-on', 'fold', 'pour', 'take-out', 'reheat', 'serve']),
   /** Null: no iron's. Two irons may be called the same. */
   ironId: z.string().nullable(),
   iron: z.string().nullable(),
@@ -23,7 +23,7 @@ export const Task = z.object({
   trial: z.boolean().optional(),
   /** Which dish it is of, where there are several; left out: there is one. */
   dish: z.string().optional(),
-  /** Of what is prepared: its code, and for how long. */
+  /** Of what is prepared or goes with it: its code, and for how long. */
   code: z.string().nullable(),
   duration_s: z.number().nullable(),
 });

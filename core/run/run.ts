@@ -4,6 +4,8 @@ import { Instant, LIMITS, Zone } from '../basis/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
 import { RUN_MODES } from './plan.ts';
 import { MOST_HANDS } from './hands.ts';
+import type { Beside } from './besides.ts';
+import { BESIDE_KINDS } from './besides.ts';
 import type { Arrival } from './arrivals.ts';
 import type { Pin } from './pins.ts';
 import { HOLDS } from './service.ts';
@@ -17,6 +19,15 @@ const VariantShape = z.object({
   perPiece_g: z.number().min(0.5).max(200),
   people: z.int().min(1).max(2000),
 }) satisfies z.ZodType<Variant>;
+
+const BesideShape = z.object({
+  kind: z.enum(BESIDE_KINDS),
+  before_s: z
+    .number()
+    .min(0)
+    .max(24 * 3600),
+  done: z.boolean().optional(),
+}) satisfies z.ZodType<Beside>;
 
 const ArrivalShape = z.object({
   after_s: z
@@ -103,6 +114,8 @@ export const Run = z.object({
     .optional(),
   /** As they come: when how many are there; left out: evenly while the door is open. */
   arrivals: z.array(ArrivalShape).max(MOST_ARRIVALS).optional(),
+  /** What goes with it, each with its own lead. */
+  besides: z.array(BesideShape).max(BESIDE_KINDS.length).optional(),
   /** Where pieces wait for the table; left out: on a rack. */
   hold: z.enum(HOLDS).optional(),
   /** Pieces that find room there; left out: as many as come. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
-import { planRun, tasksCsv, tasksOf } from './index.ts';
+import { BESIDE_KINDS, BESIDES, planRun, tasksCsv, tasksOf } from './index.ts';
 import { PlanFile } from './planFile.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
@@ -67,5 +67,26 @@ describe('what a hand does, in the order of the morning', () => {
     expect(csv).toContain('mix-batter');
     expect(csv).toContain("'=Deep");
     expect(csv).toContain(',150,');
+  });
+
+  test('what goes with it comes at its own lead, after what is prepared and before an iron at the same instant', () => {
+    const plan = planned(6, 240);
+    const besides = [
+      { kind: 'ice-cream', before_s: 60 },
+      { kind: 'butter-out', before_s: 3600 },
+    ] as const;
+    const tasks = tasksOf(
+      plan,
+      [{ dishId: 'own', prep: PREP.map((step) => ({ ...step, soft: [0, 0], hard: [0, 0] })) }],
+      SERVE,
+      named,
+      () => null,
+      0,
+      besides,
+    );
+    const codes = tasks.flatMap(({ act, code }) => (act === 'beside' || act === 'prepare' ? [code] : []));
+    expect(codes).toEqual(['mix-batter', 'butter-out', 'ice-cream']);
+    expect(tasks.find(({ code }) => code === 'ice-cream')).toMatchObject({ at: SERVE - 60_000, act: 'beside', duration_s: 60 });
+    for (const kind of BESIDE_KINDS) expect(BESIDES[kind].before_s).toBeGreaterThanOrEqual(BESIDES[kind].takes_s);
   });
 });

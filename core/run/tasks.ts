@@ -2,11 +2,13 @@ import { csvText } from '../basis/index.ts';
 import type { PrepStep } from '../lift/index.ts';
 import { FOLD_S } from '../lift/index.ts';
 import { PLATING_S } from './arrivals.ts';
+import type { Beside } from './besides.ts';
+import { besideAt, BESIDES } from './besides.ts';
 import { OWN_DISH } from './ownDish.ts';
 import type { RunPlan } from './plan.ts';
 import type { Task } from './planFile.ts';
 
-const ACTS: readonly Task['act'][] = ['prepare', 'switch-on', 'fold', 'take-out', 'pour', 'reheat', 'serve'];
+const ACTS: readonly Task['act'][] = ['prepare', 'beside', 'switch-on', 'fold', 'take-out', 'pour', 'reheat', 'serve'];
 
 /** From the freezer in an oven at 190 °C, s (*common practice*; as "freeze" in core/advise's destinations). */
 const REHEAT_S = 6 * 60;
@@ -16,7 +18,7 @@ export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepSt
 
 /**
  * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
- * pour. `kept`: pieces of the run's own dish that are heated again.
+ * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it.
  */
 export const tasksOf = (
   plan: RunPlan,
@@ -25,6 +27,7 @@ export const tasksOf = (
   ironName: (id: string) => string,
   dishName: (id: string) => string | null = () => null,
   kept = 0,
+  besides: readonly Beside[] = [],
 ): readonly Task[] => {
   const named = (dishId: string): { dish?: string } => {
     const dish = dishName(dishId);
@@ -42,6 +45,13 @@ export const tasksOf = (
         duration_s: step.duration_s,
       })),
     ),
+    ...besides.map((beside): Task => ({
+      ...nothing,
+      at: besideAt(beside, serveAt),
+      act: 'beside',
+      code: beside.kind,
+      duration_s: BESIDES[beside.kind].takes_s,
+    })),
     ...plan.preheats.map(({ ironId, from }): Task => ({
       ...nothing,
       at: Math.round(from),

@@ -1,6 +1,6 @@
 import { describeStored } from '../../../words/index.ts';
-import { clock } from '../../look/index.ts';
-import { platesOf } from '../../../core/run/index.ts';
+import { BESIDE_WORDS, clock } from '../../look/index.ts';
+import { besideAt, platesOf } from '../../../core/run/index.ts';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
@@ -17,6 +17,9 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
     ...dishes.flatMap(({ dish, prep }) => prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at }))),
+    ...(run.besides ?? []).flatMap((beside) =>
+      beside.done === true ? [] : [{ what: BESIDE_WORDS[beside.kind], at: besideAt(beside, run.serveAt) }],
+    ),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
     ...plan.bowls.flatMap(({ dishId, foldAt }) => (foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt }])),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),

@@ -1,0 +1,54 @@
+import { lazy, Suspense, useState } from 'react';
+import type { Run } from '../../core/run/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { commands, useDo } from '../store/index.ts';
+
+const Changed = lazy(async () => ({ default: (await import('./Changed.tsx')).Changed }));
+
+/** Re-plans what is on from what has changed; what it was can be taken back. */
+export const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {
+  const carryOut = useDo();
+  const [isOpen, setOpen] = useState(false);
+  const [before, setBefore] = useState<Run | null>(null);
+  if (planned?.plan == null) return null;
+  const { run } = planned;
+  const change = (changes: Partial<Run>): void => void carryOut(commands.changeRun(run.id, (now) => ({ ...now, ...changes })));
+  const press = 'min-h-16 shrink-0 rounded-lg border-2 border-white/60 px-4 text-lg font-semibold';
+  return (
+    <>
+      <button type="button" className={press} onClick={() => setOpen(true)}>
+        Something changed
+      </button>
+      {before !== null && before.id === run.id && (
+        <button
+          type="button"
+          className={press}
+          onClick={() => {
+            change({
+              people: before.people,
+              serveAt: before.serveAt,
+              otherDishes: before.otherDishes,
+              ironIds: before.ironIds,
+              ...(before.hands === undefined ? { hands: 1 } : { hands: before.hands }),
+            });
+            setBefore(null);
+          }}
+        >
+          As it was planned
+        </button>
+      )}
+      {isOpen && (
+        <Suspense>
+          <Changed
+            planned={planned}
+            onClose={() => setOpen(false)}
+            onTake={(changes) => {
+              setBefore(run);
+              change(changes);
+            }}
+          />
+        </Suspense>
+      )}
+    </>
+  );
+};
