@@ -272,7 +272,9 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'batter-short': (f) => `${f.missing_g} g of batter short: make ${f.factor} times as much`,
   'portions-evened': (f) => `portions evened out to ${f.percent} %, so that the last plate isn’t stunted`,
   'hold-long': (f) => `the first plates wait ${f.minutes} min: keep them on a rack in a warm oven`,
-  'pin-impossible': (f) => `load ${f.load} can’t stay where it was put: a hand or its iron is busy then. It was planned anew`,
+  'iron-left-off': (f) =>
+    `${f.iron} stays off: ${f.circuit} carries ${f.limit_W} W, and with it there would be more. Put it on another circuit to use it`,
+  'pin-impossible': (f) => `${f.iron}, load ${f.load} can’t stay where it was put: a hand or its iron is busy then. It was planned anew`,
   'pieces-over': (f) => `${count(f.pieces, 'piece', 'pieces')} more than asked for`,
 
   // Keeping

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { usableOf } from '../../core/keep/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { dayAndTime, NumberEntry } from '../look/index.ts';
@@ -9,6 +10,8 @@ type Props = { readonly session: Session; readonly run: Run; readonly onChange: 
 /** What is left from earlier mornings comes first: so many fewer are cooked. */
 export const FromKept = ({ session, run, onChange }: Props) => {
   const items = useRows('keepItems');
+  // Emptied to be typed anew, an entry stays.
+  const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
   const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
   if (items === undefined || formula === undefined) return null;
   const taken = run.fromKept ?? [];
@@ -23,34 +26,42 @@ export const FromKept = ({ session, run, onChange }: Props) => {
   };
   if (usable.length === 0 && gone.length === 0) return null;
   return (
-    <ul aria-label="Left from earlier" className="no-print flex w-full flex-col gap-1">
+    <ul aria-label="Left from earlier" className={`no-print flex flex-wrap gap-x-6 gap-y-1 ${taken.length > 0 ? 'w-full' : ''}`}>
       {usable.map(({ item, pieces, until }) => {
         const mine = taken.find(({ itemId }) => itemId === item.id)?.pieces ?? 0;
         return (
-          <li key={item.id} className="flex flex-wrap items-end gap-x-4 [&>span]:pb-2.5">
+          <li
+            key={item.id}
+            className={`flex flex-wrap gap-x-4 ${mine > 0 || asked.has(item.id) ? 'items-end [&>span]:pb-2.5' : 'items-center'}`}
+          >
             <span>
               <b>{pieces}</b> {item.place === 'freezer' ? 'in the freezer' : item.place === 'tin' ? 'in a tin' : 'put away'} since{' '}
               {dayAndTime(item.from, run.zone)}
               {until < run.serveAt && ', past their best by then'}
             </span>
-            <NumberEntry
-              // All of them taken at once by the button beside it.
-              key={mine === 0 ? 'none' : 'some'}
-              narrow
-              label="of them used"
-              value={mine === 0 ? null : mine}
-              placeholder="none"
-              min={0}
-              max={pieces}
-              whole
-              mayBeEmpty
-              onChange={(value) => take(item.id, value ?? 0)}
-            />
+            {(mine > 0 || asked.has(item.id)) && (
+              <NumberEntry
+                // All of them taken at once by the button beside it.
+                key={mine === 0 ? 'none' : 'some'}
+                narrow
+                label="of them used"
+                value={mine === 0 ? null : mine}
+                placeholder="none"
+                min={0}
+                max={pieces}
+                whole
+                mayBeEmpty
+                onChange={(value) => take(item.id, value ?? 0)}
+              />
+            )}
             {mine === 0 && (
               <button
                 type="button"
                 className="min-h-11 font-semibold text-act underline underline-offset-2"
-                onClick={() => take(item.id, Math.min(pieces, Math.ceil(run.people * run.piecesPerPerson)))}
+                onClick={() => {
+                  setAsked(new Set([...asked, item.id]));
+                  take(item.id, Math.min(pieces, Math.ceil(run.people * run.piecesPerPerson)));
+                }}
               >
                 Use them first
               </button>

@@ -4,8 +4,22 @@ import type { ChosenLoad } from './pinned.ts';
 import { LoadHandles } from './LoadHandles.tsx';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
-import { FOLD_S } from '../../core/lift/index.ts';
-import { grams, tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../look/index.ts';
+import { tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../look/index.ts';
+import {
+  BOWL_LANE,
+  BowlLanes,
+  circuitsOf,
+  HAND_LANE,
+  HandLane,
+  HELD_LANE,
+  HeldLane,
+  LETTER,
+  NAMES,
+  ROOM_FOR_WORDS,
+  shortened,
+  WATT_LANE,
+  WattLane,
+} from './PictureLanes.tsx';
 
 type Props = {
   readonly planned: PlannedRun;
@@ -19,18 +33,9 @@ type Props = {
 };
 
 const LANE = 46;
-/** What is poured from each bowl, and when it is folded. */
-const BOWL_LANE = 24;
 const TOP = 26;
-const NAMES = 108;
 const WIDTH = 1150;
 const COUNT = 34;
-const ROOM_FOR_WORDS = 80;
-/** Of a letter of 13 px. */
-const LETTER = 7;
-
-const shortened = (text: string, letters: number): string =>
-  text.length <= letters ? text : `${text.slice(0, Math.max(1, letters - 1)).trimEnd()}…`;
 
 /** The morning drawn: a lane an iron, preheat grey, each load in the colour it will have, pieces counted up to the table. */
 export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, onMove }: Props) => {
@@ -41,8 +46,12 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
   const length = Math.max(1, end - start);
   const x = (at: number): number => NAMES + ((WIDTH - NAMES - COUNT) * (at - start)) / length;
   const msPerShare = (WIDTH * length) / (WIDTH - NAMES - COUNT);
-  const bowlsAt = TOP + irons.length * LANE;
-  const floor = bowlsAt + (planned.dishes.length * BOWL_LANE + 50);
+  const circuits = circuitsOf(planned);
+  const handsAt = TOP + irons.length * LANE;
+  const bowlsAt = handsAt + HAND_LANE;
+  const heldAt = bowlsAt + planned.dishes.length * BOWL_LANE;
+  const wattsAt = heldAt + HELD_LANE;
+  const floor = wattsAt + circuits.length * WATT_LANE + 46;
   const height = floor + 10;
   const opened = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
   let sum = 0;
@@ -144,38 +153,12 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
             </g>
           );
         })}
-        {planned.dishes.map(({ dish, formula }, lane) => {
-          const top = bowlsAt + lane * BOWL_LANE;
-          const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
-          return (
-            <g key={dish.id}>
-              <text x={0} y={top + 17} fontSize="15" fill="#566167">
-                {shortened(name, NAMES / LETTER - 2)}
-              </text>
-              {plan.bowls
-                .filter(({ dishId }) => dishId === dish.id)
-                .map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
-                  <g key={n}>
-                    {foldAt !== null && (
-                      <rect
-                        x={x(foldAt)}
-                        y={top + 4}
-                        width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))}
-                        height={16}
-                        fill="#14535a"
-                      />
-                    )}
-                    <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={top + 12} y2={top + 12} stroke="#20262a" strokeWidth={4} />
-                    {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
-                      <text x={x(firstPourAt) + 8} y={top + 8} fontSize="13" fill="#20262a">
-                        {grams(batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, run.zone)}`}
-                      </text>
-                    )}
-                  </g>
-                ))}
-            </g>
-          );
-        })}
+        <HandLane x={x} top={handsAt} planned={planned} plan={plan} />
+        <BowlLanes x={x} top={bowlsAt} planned={planned} plan={plan} />
+        <HeldLane x={x} top={heldAt} end={end} planned={planned} plan={plan} />
+        {circuits.map(({ id }, i) => (
+          <WattLane key={id} circuitId={id} x={x} top={wattsAt + i * WATT_LANE} end={end} planned={planned} plan={plan} />
+        ))}
         <text x={0} y={floor - 12} fontSize="15" fill="#566167">
           pieces out
         </text>

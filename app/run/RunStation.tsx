@@ -115,7 +115,9 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
   const [tried, setTried] = useState<readonly Pin[] | null>(null);
   const [chosen, setChosen] = useState<ChosenLoad | null>(null);
   const plan = useMemo(() => (tried === null || request === null ? kept : planRun({ ...request, pins: tried })), [tried, request, kept]);
-  const circuits = circuitFindings(planned?.irons ?? [], session.kit.circuits);
+  // What the plan leaves off draws nothing.
+  const isOn = (ironId: string): boolean => plan === null || plan.loads.some((load) => load.ironId === ironId);
+  const circuits = circuitFindings(planned?.irons.filter(({ id }) => isOn(id)) ?? [], session.kit.circuits);
   return (
     <div className="flex flex-col gap-4 px-5 py-3">
       <div className="flex flex-wrap items-baseline justify-between gap-4">

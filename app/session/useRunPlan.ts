@@ -115,6 +115,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const key = JSON.stringify([
     run,
     [...lost],
+    session?.kit.circuits,
     asked.map(({ iron, formula }) => [iron.id, iron.rev, formula.id, formula.rev]),
     [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
   ]);
@@ -150,6 +151,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     const request: RunRequest = {
       ...own,
       irons: planned,
+      circuits: session?.kit.circuits.map(({ id, name, current_A, voltage_V }) => ({ id, name, limit_W: current_A * voltage_V })) ?? [],
       ...(kept === 0 ? {} : { kept }),
       lostPieces: lost.get(OWN_DISH),
       keeps_s: keeps_s(OWN_DISH),

@@ -264,7 +264,8 @@ export type CodeFields = {
   readonly 'portions-evened': { readonly percent: number };
   readonly 'hold-long': { readonly minutes: number };
   readonly 'pieces-over': { readonly pieces: number };
-  readonly 'pin-impossible': { readonly ironId: string; readonly load: number };
+  readonly 'pin-impossible': { readonly iron: string; readonly load: number };
+  readonly 'iron-left-off': { readonly iron: string; readonly circuit: string; readonly limit_W: number };
   // Keeping
   readonly 'us-food-code-2022': None;
   readonly 'us-home': None;

@@ -48,7 +48,7 @@ describe('a load that somebody put where it is', () => {
   test('two loads of one iron on one another can’t be kept: the first is, the second is said', () => {
     const [one, two] = [loadOf(asked(), 'a', 1), loadOf(asked(), 'a', 2)];
     const plan = planRun(asked({ pins: [pinAt(one, 0), { ...pinAt(two, 0), beforeServe_s: pinAt(one, 0).beforeServe_s - 10 }] }));
-    expect(plan.findings).toContainEqual({ code: 'pin-impossible', level: 'warning', fields: { ironId: 'a', load: 2 } });
+    expect(plan.findings).toContainEqual({ code: 'pin-impossible', level: 'warning', fields: { iron: 'a', load: 2 } });
     expect(plan.loads.filter(({ isPinned }) => isPinned).map(({ n }) => n)).toEqual([1]);
   });
 

@@ -32,6 +32,7 @@ export const keepPins = (
     const slot = slots.find(({ iron, n }) => iron.ironId === pin.ironId && n === pin.n);
     return slot === undefined ? [] : [{ pin, slot: movedTo(slot, pour_s) }];
   });
+  const fieldsOf = ({ ironId, n }: Pin) => ({ iron: slots.find(({ iron }) => iron.ironId === ironId)?.iron.name ?? ironId, load: n });
   for (let count = kept.length; count > 0; count--) {
     const placed = placedAround(
       slots,
@@ -40,17 +41,14 @@ export const keepPins = (
       blocked,
     );
     if (placed === null) continue;
-    const findings = kept
-      .slice(count)
-      .map(({ pin }): Finding => ({ code: 'pin-impossible', level: 'warning', fields: { ironId: pin.ironId, load: pin.n } }));
+    const findings = kept.slice(count).map(({ pin }): Finding => ({ code: 'pin-impossible', level: 'warning', fields: fieldsOf(pin) }));
     return { ...placed, findings };
   }
   const [first] = kept;
   return {
     slots,
     pinned: new Set(),
-    findings:
-      first === undefined ? [] : [{ code: 'pin-impossible', level: 'warning', fields: { ironId: first.pin.ironId, load: first.pin.n } }],
+    findings: first === undefined ? [] : [{ code: 'pin-impossible', level: 'warning', fields: fieldsOf(first.pin) }],
   };
 };
 

@@ -5,9 +5,11 @@ import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { PlannedBowl } from './bowls.ts';
 import { bowlsOf, foldedParts, foldTasks } from './bowls.ts';
 import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
+import type { CircuitLimit } from './circuits.ts';
+import { choicesOn } from './circuits.ts';
 import type { Pin } from './pins.ts';
 import { keepPins } from './pins.ts';
-import { asLateAsCan, piecesOfLoad, scheduled } from './schedule.ts';
+import { asLateAsCan, leastSpan_s, piecesOfLoad, scheduled } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { Arrival, DishRequest } from './arrivals.ts';
@@ -34,6 +36,8 @@ export type RunRequest = Omit<DishRequest, 'dishId'> & {
   readonly arrivals?: readonly Arrival[] | undefined;
   /** Everything so much earlier than it would have to be, s. */
   readonly slack_s?: number | undefined;
+  /** What the kitchen's circuits carry; left out: nobody has said. */
+  readonly circuits?: readonly CircuitLimit[] | undefined;
   /** Loads that stay where somebody put them; left out: none. */
   readonly pins?: readonly Pin[] | undefined;
 };
@@ -84,12 +88,47 @@ const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s
   ...others,
 ];
 
+/** So many combinations of irons are planned whole; of more, those that could be over soonest. */
+const PLANNED_CHOICES = 6;
+
+const length_ms = ({ firstPourAt, lastPlateAt }: RunPlan): number => lastPlateAt - firstPourAt;
+
+/**
+ * A morning on as many of its irons as the circuits carry at once (see `choicesOn`): of every choice the plan that cooks most and is over soonest. What is
+ * left off for that comes as `iron-left-off`; the rest as in `planOnAll`.
+ */
+export const planRun = (request: RunRequest): RunPlan => {
+  const { irons, circuits = [] } = request;
+  const choices = choicesOn(irons, circuits);
+  const [only] = choices;
+  if (only === undefined || (choices.length === 1 && only.off.length === 0)) return planOnAll(request);
+  const dishes = dishesIn(request).map((dish): WantedPieces => ({ dishId: dish.dishId, pieces: piecesOfDish(dish), due_s: () => 0 }));
+  const tried = choices
+    .map(({ ironIds, off }) => ({ off, on: irons.filter(({ ironId }) => ironIds.has(ironId)) }))
+    .sort((a, b) => leastSpan_s(dishes, a.on, request.hands ?? 1) - leastSpan_s(dishes, b.on, request.hands ?? 1))
+    .slice(0, PLANNED_CHOICES)
+    .map(({ off, on }) => ({ off, plan: planOnAll({ ...request, irons: on }) }));
+  const { off, plan } = tried.reduce((best, one) =>
+    one.plan.pieces > best.plan.pieces || (one.plan.pieces === best.plan.pieces && length_ms(one.plan) < length_ms(best.plan) - 1)
+      ? one
+      : best,
+  );
+  const said = off.map(({ ironId, circuit }): Finding => ({
+    code: 'iron-left-off',
+    level: 'warning',
+    fields: { iron: nameOf(irons, ironId), circuit, limit_W: circuits.find(({ name }) => name === circuit)?.limit_W ?? 0 },
+  }));
+  return { ...plan, findings: [...plan.findings, ...said] };
+};
+
+const nameOf = (irons: readonly PlannedIron[], id: string): string => irons.find(({ ironId }) => ironId === id)?.name ?? id;
+
 /**
  * A morning: loads by iron with a hand for every pour and every lid (see `scheduled`), hung up at when they are served. What is wrong comes as findings:
  * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `portions-evened`, `hold-long`, `pieces-over`, `pin-impossible`; where there are several dishes, with its
  * `dishId`.
  */
-export const planRun = (request: RunRequest): RunPlan => {
+const planOnAll = (request: RunRequest): RunPlan => {
   const dishes = dishesIn(request);
   const { slots, folds, findings, variants, anchor_s, pinned } = withVariants(dishes, request);
   const share = new Map(dishes.map((dish) => [dish.dishId, batterShare(slotsOf(slots, dish.dishId), dish, findings, dishes.length > 1)]));

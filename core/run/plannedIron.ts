@@ -14,6 +14,9 @@ export const plannedIron = (a: Advice): PlannedIron => {
   const opened = platesAfterLoad(a.machine, a.cooked, temperature_C, room_C);
   return {
     ironId: iron.id,
+    name: iron.name,
+    power_W: iron.plates.power_W,
+    circuitId: iron.circuitId,
     piecesPerLoad: iron.geometry.piecesPerLoad,
     portion_g: a.portion.portion_g,
     leastPortion_g: a.portion.fills_g[0],

@@ -25,6 +25,11 @@ export type PlannedIron = {
   readonly trials?: number;
   /** What it is set to, °C; left out: another dish needs no other setting. */
   readonly setting_C?: number;
+  /** How it is called in what is said of it; left out: by its id. */
+  readonly name?: string;
+  /** Its full power, W, and the circuit that it is on; left out or null: nobody has said. */
+  readonly power_W?: number;
+  readonly circuitId?: string | null;
 };
 
 /** So many pieces of a dish, and when the next is wanted if so many of it are out, in s after the first piece of the morning. */

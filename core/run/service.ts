@@ -116,19 +116,30 @@ export const heldIn = (oldest_s: Service['oldest_s'], courses: ReadonlyMap<strin
     return [{ ...worst, darker: Math.max(...of.map(({ darker }) => darker)), dries: Math.max(...of.map(({ dries }) => dries)) }];
   }).sort((a, b) => Number(isSpoilt(a)) - Number(isSpoilt(b)) || b.crispAtPlate - a.crispAtPlate);
 
-/** Pieces that lie there at once at the most, while they wait for the table. */
-export const mostHeld = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): number => {
+/** How many pieces wait for the table; instants are epoch ms. */
+export type HeldStep = { readonly at: number; readonly pieces: number };
+
+/** How many lie there from when on, as loads come out and guests sit down. */
+export const heldOver = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): readonly HeldStep[] => {
   const out = loads.map(({ openAt, pieces }) => ({ at: openAt, pieces })).sort((a, b) => a.at - b.at);
-  const dishes = askedDishes(request);
-  let [lies, most] = [0, 0];
-  for (const { at, pieces } of out) {
-    lies += pieces;
-    const eaten = dishes.reduce((sum, { people, piecesPerPerson }) => {
-      let seated = 0;
-      while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, request) <= at) seated++;
-      return sum + Math.floor(seated * piecesPerPerson);
-    }, 0);
-    most = Math.max(most, lies - eaten);
-  }
-  return Math.max(0, most);
+  const dishes = askedDishes(request).map(({ people, piecesPerPerson }) => ({
+    piecesPerPerson,
+    seats: Array.from({ length: people }, (_, guest) => request.serveAt + 1000 * arrivalOf_s(guest, people, request)),
+    seated: 0,
+  }));
+  const moments = [...new Set([...out.map(({ at }) => at), ...dishes.flatMap(({ seats }) => seats)])].sort((a, b) => a - b);
+  let [next, done] = [0, 0];
+  return moments.map((at) => {
+    for (; next < out.length && out[next]!.at <= at; next++) done += out[next]!.pieces;
+    let eaten = 0;
+    for (const dish of dishes) {
+      while (dish.seated < dish.seats.length && dish.seats[dish.seated]! <= at) dish.seated++;
+      eaten += Math.floor(dish.seated * dish.piecesPerPerson);
+    }
+    return { at, pieces: Math.max(0, done - eaten) };
+  });
 };
+
+/** Pieces that lie there at once at the most, while they wait for the table. */
+export const mostHeld = (plan: { readonly loads: readonly Out[] }, request: AskedMorning): number =>
+  Math.max(0, ...heldOver(plan, request).map(({ pieces }) => pieces));
