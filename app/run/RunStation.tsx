@@ -22,6 +22,7 @@ import { Runs } from './Runs.tsx';
 
 const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.tsx')).PlanPicture }));
 const LoadPanel = lazy(async () => ({ default: (await import('./LoadPanel.tsx')).LoadPanel }));
+const Pantry = lazy(async () => ({ default: (await import('./Pantry.tsx')).Pantry }));
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
 const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
@@ -192,6 +193,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             );
           })}
           <Suspense>
+            <Pantry session={session} planned={planned} plan={plan} />
             <IronSheet planned={planned} plan={plan} />
             <HandCard planned={planned} plan={plan} />
           </Suspense>

@@ -1,27 +1,17 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CalendarPlus, FileDown, ShoppingBasket, Table2 } from 'lucide-react';
-import type { PlanFile, RunPlan } from '../../core/run/index.ts';
+import type { PlanFile } from '../../core/run/index.ts';
 import { tasksCsv } from '../../core/run/index.ts';
-import type { ShoppingItem } from '../../core/formula/index.ts';
-import { shoppingCsv, shoppingList } from '../../core/formula/index.ts';
-import type { ToppingId } from '../../core/plate/index.ts';
-import { calendarOf, dayAndTime, download, fileName, TOPPING_WORDS } from '../look/index.ts';
+import { shoppingCsv } from '../../core/formula/index.ts';
+import { calendarOf, dayAndTime, download, fileName } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
+import { pantryOf } from './pantry.ts';
 import { tasksOfRun, taskWords } from './taskWords.ts';
 
 type Props = {
   readonly session: Session;
   readonly planned: PlannedRun;
   readonly plan: NonNullable<PlannedRun['plan']>;
-};
-
-/** What is scattered in over the whole morning: bought like the rest. */
-const scattered = ({ loads }: RunPlan): ShoppingItem[] => {
-  const grams = new Map<ToppingId, number>();
-  for (const { variant } of loads)
-    if (variant?.onPlate != null) grams.set(variant.onPlate.toppingId, (grams.get(variant.onPlate.toppingId) ?? 0) + variant.onPlate.grams);
-  return [...grams].map(([id, sum]) => ({ ingredientId: id, name: TOPPING_WORDS[id], grams: sum, cost: null }));
 };
 
 /** So long before an iron goes on or a step begins the calendar calls, s. */
@@ -32,7 +22,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
   const tasks = tasksOfRun(planned, plan);
   const { run, dishes } = planned;
   const { kit } = session;
-  const reckoned = dishes.filter(({ batch_g, batter_g }) => batch_g > 0 && batter_g > 0);
+  const pantry = pantryOf(session, planned, plan);
   const file: PlanFile = {
     schema: 'tawny-lattice/plan',
     version: 1,
@@ -86,21 +76,13 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
       icon: CalendarPlus,
       take: () => void calendar().then((text) => download(fileName(run.name, 'ics'), 'text/calendar', text)),
     },
-    ...(reckoned.length === 0
+    ...(pantry === null
       ? []
       : [
           {
             words: 'A shopping list (CSV)',
             icon: ShoppingBasket,
-            take: () => {
-              const wanted = reckoned.map(({ formula, batter_g, batch_g }) => ({
-                reading: readingOf(session, formula),
-                times: batter_g / batch_g,
-              }));
-              const list = shoppingList(wanted, kit.pricesPerKg);
-              const items = [...list.items, ...scattered(plan)];
-              download(fileName(`${run.name} shopping`, 'csv'), 'text/csv', shoppingCsv({ ...list, items }, kit.currency));
-            },
+            take: () => download(fileName(`${run.name} shopping`, 'csv'), 'text/csv', shoppingCsv(pantry, kit.currency)),
           },
         ]),
   ];

@@ -84,6 +84,11 @@ export const Kit = z.object({
   /** What a kilogram costs, by ingredient id, in the kitchen's own money. */
   pricesPerKg: z.record(z.string().max(64), z.number().min(0).max(100_000)),
   currency: z.string().max(6),
+  /** What is in the house, by ingredient id, as it was counted at an instant (epoch ms); left out: nobody has counted. */
+  stock: z
+    .array(z.object({ id: z.string().max(64), grams: z.number().min(0).max(1e7), at: z.int() }))
+    .max(400)
+    .optional(),
   circuits: z
     .array(
       z.object({

@@ -147,6 +147,7 @@ const MOST: Readonly<Record<string, number>> = {
   scales: 6,
   bowls: 20,
   circuits: 20,
+  stock: 400,
   ownWays: 400,
   removedIds: 4000,
 };

@@ -19,3 +19,5 @@ export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.
 export { batterKey, historyQuestion, LOADS_LOOKED_AT } from './history.ts';
 export type { IronKnowledge, KnowledgeMemory, KnownQuestion } from './known.ts';
 export { believedFor, ironsWithBatters, knownQuestion, requestOf } from './known.ts';
+export type { Counted } from './stock.ts';
+export { leftInHouse } from './stock.ts';

@@ -24,7 +24,20 @@ test('its cost is the bowl’s cost, times as many', () => {
 
 test('as a table, rounded up: nobody is short of a gram', () => {
   const csv = shoppingCsv(shoppingList([{ reading, times: 1.001 }], PRICES), '€');
-  expect(csv).toContain('thing,grams,cost_€');
-  expect(csv).toMatch(/flour[^\r]*,251,0\.25/);
-  expect(csv).toContain('a pinch,,');
+  expect(csv).toContain('thing,grams,cost_€,there_g,to_buy_g,to_buy_cost_€');
+  expect(csv).toMatch(/flour[^\r]*,251,0\.25,,251,0\.25/);
+  expect(csv).toContain('a pinch,,,,,');
+});
+
+test('what is in the house isn’t bought; what is left of it isn’t owed', () => {
+  const inHouse = new Map([
+    ['wheat-flour', 100],
+    ['egg', 900],
+  ]);
+  const list = shoppingList([{ reading, times: 1 }], PRICES, inHouse);
+  const of = (id: string) => list.items.find(({ ingredientId }) => ingredientId === id)!;
+  expect(of('wheat-flour')).toMatchObject({ grams: 250, there_g: 100, short_g: 150, shortCost: 0.15 });
+  expect(of('egg')).toMatchObject({ there_g: 900, short_g: 0, shortCost: 0 });
+  expect(of('milk')).toMatchObject({ there_g: null, short_g: 100, shortCost: null });
+  expect(shoppingCsv(list, '€')).toMatch(/flour[^\r]*,250,0\.25,100,150,0\.15/);
 });

@@ -8,14 +8,22 @@ export type ShoppingItem = {
   readonly ingredientId: string;
   readonly name: string;
   readonly grams: number;
-  /** Null: without a price. */
+  /** In the house, g; null: nobody has counted it. */
+  readonly there_g: number | null;
+  /** Still to be bought, g. */
+  readonly short_g: number;
+  /** Of what is needed; null: without a price. */
   readonly cost: number | null;
+  /** Of what is still to be bought; null: without a price. */
+  readonly shortCost: number | null;
 };
 
-/** So much of each thing for `times` of each formula, the heaviest first; and the lines without grams, to be looked at by eye. Tap water isn't bought. */
+/** So much of each thing for `times` of each formula, the heaviest first; and the lines without grams, to be looked at by eye. Tap water isn't bought. `inHouse`: what was
+ * counted of each, g. */
 export const shoppingList = (
   wanted: readonly { readonly reading: ParsedFormula; readonly times: number }[],
   pricesPerKg: Readonly<Record<string, number>>,
+  inHouse: ReadonlyMap<string, number> = new Map(),
 ): { readonly items: readonly ShoppingItem[]; readonly byEye: readonly string[] } => {
   const needed = new Map<string, { ingredient: Ingredient; grams: number }>();
   for (const { reading, times } of wanted)
@@ -27,7 +35,10 @@ export const shoppingList = (
     }
   const items = [...needed.values()].map(({ ingredient: { id, name }, grams }): ShoppingItem => {
     const price = pricesPerKg[id];
-    return { ingredientId: id, name, grams, cost: price === undefined ? null : (price * grams) / 1000 };
+    const there_g = inHouse.get(id) ?? null;
+    const short_g = Math.max(0, grams - (there_g ?? 0));
+    const costOf = (of_g: number): number | null => (price === undefined ? null : (price * of_g) / 1000);
+    return { ingredientId: id, name, grams, there_g, short_g, cost: costOf(grams), shortCost: costOf(short_g) };
   });
   return {
     items: items.sort((a, b) => b.grams - a.grams),
@@ -38,9 +49,16 @@ export const shoppingList = (
 /** RFC 4180. */
 export const shoppingCsv = ({ items, byEye }: ReturnType<typeof shoppingList>, currency: string): string =>
   csvText(
-    ['thing', 'grams', `cost_${currency}`],
+    ['thing', 'grams', `cost_${currency}`, 'there_g', 'to_buy_g', `to_buy_cost_${currency}`],
     [
-      ...items.map(({ name, grams, cost }) => [name, Math.ceil(grams), cost === null ? '' : Number(cost.toFixed(2))]),
-      ...byEye.map((text) => [text, '', '']),
+      ...items.map(({ name, grams, cost, there_g, short_g, shortCost }) => [
+        name,
+        Math.ceil(grams),
+        cost === null ? '' : Number(cost.toFixed(2)),
+        there_g === null ? '' : Math.floor(there_g),
+        Math.ceil(short_g),
+        shortCost === null ? '' : Number(shortCost.toFixed(2)),
+      ]),
+      ...byEye.map((text) => [text, '', '', '', '', '']),
     ],
   );
