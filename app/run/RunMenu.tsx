@@ -1,18 +1,19 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { CopyPlus, Ellipsis, Plus, Trash2 } from 'lucide-react';
+import { CalendarDays, CopyPlus, Ellipsis, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Run } from '../../core/run/index.ts';
 
 export type RunMenuProps = {
   readonly run: Run;
   readonly onNew: () => void;
+  readonly onWeek: () => void;
   readonly onCopy: () => void;
   readonly onRename: (name: string) => void;
   readonly onRemove: () => void;
 };
 
 /** What can be done with the run that is on. */
-export default function RunMenu({ run, onNew, onCopy, onRename, onRemove }: RunMenuProps) {
+export default function RunMenu({ run, onNew, onWeek, onCopy, onRename, onRemove }: RunMenuProps) {
   return (
     <Popover className="no-print relative">
       <PopoverButton className="grid size-11 place-items-center rounded text-act hover:bg-act-soft" aria-label="This run and others">
@@ -35,6 +36,9 @@ export default function RunMenu({ run, onNew, onCopy, onRename, onRemove }: RunM
               </button>
               <button type="button" className={ITEM} onClick={act(onNew)}>
                 <Plus aria-hidden className="size-5 text-act" /> Another run
+              </button>
+              <button type="button" className={ITEM} onClick={act(onWeek)}>
+                <CalendarDays aria-hidden className="size-5 text-act" /> A week of it
               </button>
               <button type="button" className={ITEM} onClick={act(onRemove)}>
                 <Trash2 aria-hidden className="size-5 text-act" /> Remove this one

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Finding } from '../../core/basis/index.ts';
 import type { Pin, Run } from '../../core/run/index.ts';
-import { dishesOf, nextMorning, planRun } from '../../core/run/index.ts';
+import { dishesOf, freeName, nextMorning, planRun } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -26,6 +26,7 @@ const Pantry = lazy(async () => ({ default: (await import('./Pantry.tsx')).Pantr
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
 const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
+const WeekSheet = lazy(async () => ({ default: (await import('./WeekSheet.tsx')).WeekSheet }));
 const TakeAlong = lazy(async () => ({ default: (await import('./TakeAlong.tsx')).TakeAlong }));
 const Rehearse = lazy(async () => ({ default: (await import('../rehearsal/Rehearse.tsx')).Rehearse }));
 const InWords = lazy(async () => ({ default: (await import('./InWords.tsx')).InWords }));
@@ -35,6 +36,7 @@ export const RunStation = () => {
   const planned = useRunPlan(session);
   const carryOut = useDo();
   const guard = useGuard();
+  const [isWeek, setWeek] = useState(false);
   const [removed, setRemoved] = useState<Run | null>(null);
   if (session === undefined) return null;
   const { run, runs, formula, iron, workspace, setWorkspace } = session;
@@ -87,6 +89,7 @@ export const RunStation = () => {
             run={run}
             onChoose={(runId) => setWorkspace({ runId })}
             onNew={addFresh}
+            onWeek={() => setWeek(true)}
             onCopy={guard(() => add(nextMorning(run, newId(), runs, wallNow())))}
             onRename={(name) => change({ name })}
             onRemove={() => {
@@ -95,6 +98,21 @@ export const RunStation = () => {
             }}
           />
           {back}
+          {isWeek && planned?.plan != null && planned.dishes[0] !== undefined && (
+            <Suspense>
+              <WeekSheet
+                session={session}
+                planned={planned}
+                formula={planned.dishes[0].formula}
+                plan={planned.plan}
+                onRun={(changes, day) => {
+                  setWeek(false);
+                  add({ ...nextMorning(run, newId(), runs, wallNow()), ...changes, name: freeName(day, runs) });
+                }}
+                onClose={() => setWeek(false)}
+              />
+            </Suspense>
+          )}
         </>
       }
     />

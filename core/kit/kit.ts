@@ -89,6 +89,17 @@ export const Kit = z.object({
     .array(z.object({ id: z.string().max(64), grams: z.number().min(0).max(1e7), at: z.int() }))
     .max(400)
     .optional(),
+  /** Pieces wanted of a formula on each day, Monday first; and what one bowl of it takes, g (null: whatever is wanted). */
+  pars: z
+    .array(
+      z.object({
+        id: z.string().max(64),
+        pieces: z.array(z.int().min(0).max(5000)).length(7),
+        most_g: z.number().positive().max(1e6).nullable(),
+      }),
+    )
+    .max(60)
+    .optional(),
   circuits: z
     .array(
       z.object({

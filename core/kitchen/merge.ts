@@ -148,6 +148,7 @@ const MOST: Readonly<Record<string, number>> = {
   bowls: 20,
   circuits: 20,
   stock: 400,
+  pars: 60,
   ownWays: 400,
   removedIds: 4000,
 };

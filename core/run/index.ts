@@ -11,6 +11,8 @@ export type { Beside, BesideKind } from './besides.ts';
 export { besideAt, BESIDE_KINDS, BESIDES } from './besides.ts';
 export type { CircuitLimit } from './circuits.ts';
 export { wattsOver } from './circuits.ts';
+export type { Mix, StandingBatter, WeekPlan } from './week.ts';
+export { batterDays, LEAST_REST_S, weekOfMixes } from './week.ts';
 export { handSpans } from './handTasks.ts';
 export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
