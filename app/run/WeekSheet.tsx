@@ -4,7 +4,7 @@ import { foldKeeps_s } from '../../core/lift/index.ts';
 import { isScrapedOut, leftIn } from '../../core/lot/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { batterDays, instantOf, LEAST_REST_S, OWN_DISH, wallTime, weekOfMixes } from '../../core/run/index.ts';
-import { day, grams, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
+import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
@@ -51,11 +51,11 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
   const { kit } = session;
   const reading = readingOf(session, formula);
   const par = kit.pars?.find(({ id }) => id === formula.id) ?? { id: formula.id, pieces: NOTHING, most_g: null };
-  const keep = (changes: Partial<typeof par>): void =>
+  const keep = (change: (before: typeof par) => Partial<typeof par>): void =>
     void carryOut(
       commands.changeKit((now) => {
         const before = now.pars?.find(({ id }) => id === formula.id) ?? { id: formula.id, pieces: NOTHING, most_g: null };
-        return { ...now, pars: [...(now.pars ?? []).filter(({ id }) => id !== formula.id), { ...before, ...changes }] };
+        return { ...now, pars: [...(now.pars ?? []).filter(({ id }) => id !== formula.id), { ...before, ...change(before) }] };
       }),
     );
   const pieces = plan.loads.reduce((sum, load) => sum + (load.dishId === OWN_DISH ? load.pieces : 0), 0);
@@ -64,6 +64,8 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
   /** Monday first. */
   const weekday = (date: string): number => (new Date(`${date}T12:00Z`).getUTCDay() + 6) % 7;
   const keepsFor = batterDays(reading.lift, { code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C });
+  const { cold_C, coldSource } = CODES[kit.codeOfPractice];
+  const isWarm = kit.refrigerator_C > cold_C;
   const isWorth = (left_g: number): boolean => !isScrapedOut(left_g, perPiece_g, 1);
   const week = weekOfMixes(
     days.map((date) => (par.pieces[weekday(date)] ?? 0) * perPiece_g),
@@ -87,7 +89,9 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
         {perPiece_g > 0 ? `${grams(perPiece_g)} g of batter a piece, with what stays in the bowl. ` : ''}
         {keepsFor === 1
           ? foldKeeps_s(reading.lift) === null
-            ? 'It is poured on the day it is mixed.'
+            ? isWarm
+              ? `It is poured on the day it is mixed: the refrigerator holds ${temperature(kit.refrigerator_C, kit.temperatureUnit)}, and ${temperature(cold_C, kit.temperatureUnit)} or less would be wanted for more.`
+              : 'It is poured on the day it is mixed.'
             : 'Its foam sinks: it is poured on the day it is mixed.'
           : `It is poured for ${keepsFor} days at most, kept cold and covered; what is oldest goes first.`}
       </p>
@@ -102,7 +106,9 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
             min={0}
             max={MOST_PIECES}
             whole
-            onChange={(value) => value !== null && keep({ pieces: par.pieces.map((one, i) => (i === weekday(date) ? value : one)) })}
+            onChange={(value) =>
+              value !== null && keep(({ pieces: before }) => ({ pieces: before.map((one, i) => (i === weekday(date) ? value : one)) }))
+            }
           />
         ))}
         <NumberEntry
@@ -113,7 +119,7 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
           min={1}
           max={1e6}
           mayBeEmpty
-          onChange={(most_g) => keep({ most_g })}
+          onChange={(most_g) => keep(() => ({ most_g }))}
         />
       </fieldset>
       {week.thrown_g > 1 && (
@@ -155,7 +161,7 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
         })}
       </ol>
       <p className="mt-3 text-[15px] text-quiet">
-        Rested an hour at the least before the first pour. Kept cold: {CODES[kit.codeOfPractice].coldSource}; local rules come first.
+        Rested an hour at the least before the first pour. Kept cold: {coldSource}; local rules come first.
       </p>
     </Sheet>
   );
