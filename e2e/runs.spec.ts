@@ -26,6 +26,7 @@ test('several runs: copied, named, chosen, removed and brought back; the strip s
   await chosen.click();
   await page.getByRole('option', { name: /Breakfast for 36/ }).click();
   await expect(page.getByText(/serve .* · 36/)).toBeVisible();
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('36');
   await chosen.click();
   await page.getByRole('option', { name: /^Sunday/ }).click();
   await page.getByRole('link', { name: 'Keep', exact: true }).click();

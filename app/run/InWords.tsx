@@ -1,7 +1,7 @@
-import { useDeferredValue, useMemo } from 'react';
-import type { Run, RunPlan } from '../../core/run/index.ts';
-import { ironsOfRun, jittered, whatWouldHelp } from '../../core/run/index.ts';
+import type { Help, Run, RunPlan } from '../../core/run/index.ts';
+import { ironsOfRun } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
+import { useMorning } from '../workers/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor, useNewestLoads } from '../session/index.ts';
@@ -22,10 +22,8 @@ const STALE_MS = 12 * 3_600_000;
 export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, request, irons } = planned;
   const zone = run.zone;
-  // While a load is dragged the picture comes first, what luck makes of it a moment later.
-  const settled = useDeferredValue(plan);
-  const played = useMemo(() => (request === null || settled.loads.length === 0 ? null : jittered(settled, request)), [settled, request]);
-  const help = useMemo(() => (request === null || settled.loads.length === 0 ? [] : whatWouldHelp(request, settled)), [settled, request]);
+  const found = useMorning(request === null || plan.loads.length === 0 ? null : { request, plan }).data;
+  const { played, help } = found?.ok === true ? found.value : { played: null, help: [] };
   if (plan.loads.length === 0) return null;
   const used = new Set(plan.loads.map(({ ironId }) => ironId)).size;
   const more_s = played === null ? 0 : Math.ceil(Math.max(0, played.late_s.p90) / SLACK_STEP_S) * SLACK_STEP_S;
@@ -68,13 +66,11 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
       )}
       {help[0] !== undefined && (
         <p className="text-quiet" data-figure="help" data-exact={Math.round(help[0].sooner_s)}>
-          What would help:{' '}
+          {run.mode === 'together' ? 'What would help:' : 'What would spare whoever waits longest:'}{' '}
           {help
             .slice(0, 2)
-            .map(({ what, ironId, sooner_s }) =>
-              what === 'hands'
-                ? `another pair of hands, ${minuteWords(sooner_s)}`
-                : `another ${irons.find(({ id }) => id === ironId)?.name ?? 'iron'}, ${minuteWords(sooner_s)}`,
+            .map(
+              ({ what, ironId, sooner_s }) => `${helpWords(what, irons.find(({ id }) => id === ironId)?.name)}, ${minuteWords(sooner_s)}`,
             )
             .join('; ')}
           .
@@ -84,6 +80,14 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
     </div>
   );
 };
+
+const helpWords = (what: Help['what'], iron = 'iron'): string =>
+  ({
+    hands: 'another pair of hands',
+    iron: `another ${iron}`,
+    earlier: 'beginning ten minutes earlier',
+    slower: 'the same guests over half an hour more',
+  })[what];
 
 /** ", the second part folded at 07:02". */
 const foldWords = (planned: PlannedRun, plan: RunPlan): string =>

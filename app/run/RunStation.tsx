@@ -162,7 +162,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
           )
           .join('; ')}
       </p>
-      <RunQuestions session={session} run={run} plan={plan} onChange={onChange} />
+      <RunQuestions key={run.id} session={session} run={run} plan={plan} onChange={onChange} />
       {planned?.failures.map(({ ironId, formulaName, failure }) => (
         <p key={`${ironId}/${formulaName}`} role="alert" className="border-l-3 border-ink bg-sheet p-2">
           {formulaName} on {session.everyIron.find((iron) => iron.id === ironId)?.name}: {describeSentence(failure)}.

@@ -28,7 +28,7 @@ import type { PatternCurve } from '../../core/plate/index.ts';
 import { greaseFor, patternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practiceIronWithBatter, replay } from '../../core/practice/index.ts';
-import { plannedIron } from '../../core/run/index.ts';
+import { jitteredInSteps, plannedIron, whatWouldHelpInSteps } from '../../core/run/index.ts';
 import { describeCode } from '../../words/index.ts';
 import type {
   AdviceJob,
@@ -36,6 +36,8 @@ import type {
   DialInJob,
   HeatJob,
   HeatReply,
+  MorningJob,
+  MorningReply,
   MovesJob,
   Paste,
   PatternJob,
@@ -156,6 +158,12 @@ export function* patternOf({ job, second }: PatternJob): Generator<void, Result<
   );
 }
 
+/** What luck makes of a morning, and what would help it. */
+export function* morningOf({ request, plan }: MorningJob): Generator<void, Result<MorningReply>> {
+  const played = yield* jitteredInSteps(plan, request);
+  return success({ played, help: yield* whatWouldHelpInSteps(request, plan) });
+}
+
 /** Errors: `level-unknown` {levelId}. */
 const pairingOfLevel = (levelId: string): Result<IronWithBatter> => {
   const level = LEVELS.find(({ id }) => id === levelId);
@@ -233,6 +241,7 @@ export const answersWith = (memory: ComputeMemory, { newId, readPhoto }: Surroun
   history: (ask) => computeIronHistory(ask, sharedKnowledge.emulators),
   informationValue: (ask) => computeInformationValue(ask, sharedKnowledge.emulators),
   openTime: (ask) => computeOpenTime(ask, sharedKnowledge.emulators),
+  morning: morningOf,
   practise: (ask) => atOnce(() => practise(ask)),
   replay: replayed,
   paste: ({ text, readSettings }) => atOnce(() => readPasted(text, readSettings, newId)),

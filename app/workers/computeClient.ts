@@ -29,6 +29,7 @@ const URGENCY: Readonly<Record<QuestionKind, number>> = {
   pattern: 2,
   history: 2,
   heat: 2,
+  morning: 3,
   after: 2,
   moves: 3,
   replay: 3,

@@ -7,6 +7,7 @@ export {
   useAfters,
   useDialIn,
   useHeat,
+  useMorning,
   useMoves,
   useOpenTimes,
   usePattern,

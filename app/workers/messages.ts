@@ -19,10 +19,10 @@ import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
-import type { PlannedIron } from '../../core/run/index.ts';
+import type { Help, Jittered, PlannedIron, RunPlan, RunRequest } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
-export const PROTOCOL = 2;
+export const PROTOCOL = 3;
 
 /** What is asked: this batter on this iron, with what the iron's loads say; left out: as a new one. */
 export type AdviceJob = KnownQuestion;
@@ -66,6 +66,10 @@ export type PracticeJob = {
 };
 export type ReplayJob = Omit<PracticeJob, 'pour' | 'n'> & { readonly tawny: number };
 
+/** A morning as it is planned: what luck makes of it, and what would help. */
+export type MorningJob = { readonly request: RunRequest; readonly plan: RunPlan };
+export type MorningReply = { readonly played: Jittered; readonly help: readonly Help[] };
+
 /** The same loads, asked about one that cooks. */
 export type RescueJob = DialInJob & { readonly load: LoadInIron };
 
@@ -93,6 +97,7 @@ export type Questions = {
   history: { readonly ask: DialInJob; readonly answer: IronHistory };
   informationValue: { readonly ask: DialInJob; readonly answer: InformationValue };
   openTime: { readonly ask: RescueJob; readonly answer: RevisedOpenTime };
+  morning: { readonly ask: MorningJob; readonly answer: MorningReply };
   practise: { readonly ask: PracticeJob; readonly answer: PracticeLoad };
   replay: { readonly ask: ReplayJob; readonly answer: readonly ReplayedLoad[] };
   paste: { readonly ask: PasteJob; readonly answer: Paste };

@@ -3,7 +3,18 @@ import { canonicalJson, inputsHash, MODEL_VERSION } from '../../core/basis/index
 import { wallNow } from '../clock/index.ts';
 import { keepBelief, keptBelief } from '../store/index.ts';
 import { compute, NoAnswer } from './computeClient.ts';
-import type { AdviceJob, Answer, DialInJob, HeatJob, MovesJob, PatternJob, QuestionKind, Questions, RescueJob } from './messages.ts';
+import type {
+  AdviceJob,
+  Answer,
+  DialInJob,
+  HeatJob,
+  MorningJob,
+  MovesJob,
+  PatternJob,
+  QuestionKind,
+  Questions,
+  RescueJob,
+} from './messages.ts';
 
 /** A worker that crashed or was stuck is asked again; so much of a pause before. */
 const TRIES = 2;
@@ -131,3 +142,7 @@ export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job));
 
 /** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
 export const useWorth = (job: DialInJob | null) => useQuery(asked('informationValue', job, IRON));
+
+/** What luck makes of a morning, and what would help it; while it changes what was found stays. Null: nothing is planned. */
+export const useMorning = (job: MorningJob | null) =>
+  useQuery({ ...asked('morning', job, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS });

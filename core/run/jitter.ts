@@ -1,5 +1,5 @@
 import type { Random } from '../basis/index.ts';
-import { seededRandom, sum } from '../basis/index.ts';
+import { runToEnd, seededRandom, sum } from '../basis/index.ts';
 import { FOLD_S } from '../lift/index.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
@@ -38,6 +38,8 @@ export type Jittered = {
   readonly lost: number;
 };
 
+type Morning = { readonly late_s: number; readonly waits_s: number; readonly wasted: number; readonly isLost: boolean };
+
 /** A load to be cooked on its iron; `planned_s`: when, s from the first pour; `waits`: not before, even if its iron is free.  */
 type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s: number; readonly waits: boolean };
 
@@ -45,7 +47,10 @@ type Job = { readonly iron: PlannedIron; readonly n: number; readonly planned_s:
  * The plan played two hundred times: irons, loads, hands and luck scatter, and whoever holds the hand does what is due first. How late the last lid is then,
  * who waits, what is wasted. The same plan gives the same figures.
  */
-export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
+export const jittered = (plan: RunPlan, request: RunRequest): Jittered => runToEnd(jitteredInSteps(plan, request));
+
+/** The same, giving way between mornings. */
+export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<void, Jittered> {
   const { irons, hands = 1 } = request;
   const jobs = plan.loads.flatMap((load): Job[] => {
     const { ironId, n, pourAt } = load;
@@ -59,7 +64,9 @@ export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
   for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
   const wanted = sum(askedDishes(request).map(({ people, piecesPerPerson }) => people * piecesPerPerson)) - (request.kept ?? 0);
   const random = seededRandom(SEED);
-  const mornings = Array.from({ length: MORNINGS }, () => {
+  const mornings: Morning[] = [];
+  for (let morning = 0; morning < MORNINGS; morning++) {
+    yield;
     const played = playedOnce(queues, folds, hands, random);
     const loads = played.map(({ job, at_s, isLost }) => ({
       ironId: job.iron.ironId,
@@ -68,14 +75,14 @@ export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
       pieces: isLost ? 0 : piecesOfLoad(job.iron, job.n),
     }));
     const cooked = sum(played.map(({ job }) => piecesOfLoad(job.iron, job.n)));
-    return {
+    mornings.push({
       late_s: Math.max(0, ...played.map(({ at_s }) => at_s)) - planned_s,
       waits_s: servedBy({ loads }, request).longestWait_s,
       wasted: Math.max(0, cooked - wanted),
       isLost: played.some(({ isLost }) => isLost),
-    };
-  });
-  const spread = (of: (one: (typeof mornings)[number]) => number): Spread => {
+    });
+  }
+  const spread = (of: (one: Morning) => number): Spread => {
     const sorted = mornings.map(of).sort((a, b) => a - b);
     const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
     return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
@@ -86,7 +93,7 @@ export const jittered = (plan: RunPlan, request: RunRequest): Jittered => {
     wasted: spread(({ wasted }) => wasted),
     lost: mornings.filter(({ isLost }) => isLost).length / MORNINGS,
   };
-};
+}
 
 type Task =
   | { readonly what: 'pour' | 'take-out'; readonly ironId: string; readonly ready_s: number; readonly job: Job }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron } from './index.ts';
-import { jittered, OWN_DISH, planRun, whatWouldHelp } from './index.ts';
+import { jittered, OWN_DISH, planRun, servedBy, whatWouldHelp } from './index.ts';
 import type { Busy } from '../testing/handsBusy.ts';
 import { mostBusy } from '../testing/handsBusy.ts';
 import { leastSpan_s, scheduled, spanOf } from './schedule.ts';
@@ -199,5 +199,21 @@ describe('what a morning is worth', () => {
       irons: [1, 2, 3, 4].map((n) => iron({ ironId: String(n), cook_s: 25, open_s: 30, recovery_s: 0 })),
     };
     expect(whatWouldHelp(busy, planRun(busy))[0]?.what).toBe('hands');
+  });
+
+  test('as they come, what would spare whoever waits longest: begun earlier, or a door that is open longer; a pin isn’t asked of another morning', () => {
+    const rush = { ...request, people: 30, mode: 'as-they-come' as const, door_s: 600 };
+    const help = whatWouldHelp(rush, planRun(rush));
+    expect(new Set(help.map(({ what }) => what))).toEqual(new Set(['iron', 'earlier', 'slower']));
+    for (const { what, sooner_s } of help) if (what === 'earlier') expect(sooner_s).toBeCloseTo(600, -1);
+    // More guests an hour than the irons give: it is the door that helps least of all, or most; by how much is found by planning.
+    const slower = planRun({ ...rush, door_s: 600 + 1800 });
+    const found = help.find(({ what }) => what === 'slower')!;
+    expect(found.sooner_s).toBeCloseTo(
+      servedBy(planRun(rush), rush).longestWait_s - servedBy(slower, { ...rush, door_s: 2400 }).longestWait_s,
+      6,
+    );
+    const pinned = { ...rush, pins: [{ ironId: 'a', n: 1, beforeServe_s: 3000 }] };
+    expect(whatWouldHelp(pinned, planRun(rush))).toEqual(help);
   });
 });
