@@ -19,7 +19,8 @@ import { readFace } from '../core/photo/index.ts';
 import { patternCurve, patternMap, plateMachine, portion, recoveredPlates, simulate } from '../core/plate/index.ts';
 import type { LineIron } from '../core/line/index.ts';
 import { conduct } from '../core/line/index.ts';
-import { planRun } from '../core/run/index.ts';
+import type { RunRequest } from '../core/run/index.ts';
+import { jittered, planRun, whatWouldHelp } from '../core/run/index.ts';
 import { DEFAULT_KIT } from '../core/kit/index.ts';
 import { weighPlan } from '../core/weigh/index.ts';
 import { sampleScene, samplePhoto, sampleTruth } from '../demo/samplePhoto.ts';
@@ -109,6 +110,38 @@ const forty = {
   lift: null,
 };
 const tenThousand = Array.from({ length: 10_000 }, (_, i) => BATTERS.quick.split('\n')[i % 8] ?? '');
+
+/** The largest morning: three dishes for 300 on six irons of two circuits, by two pairs of hands. */
+const LARGE: RunRequest = {
+  people: 120,
+  piecesPerPerson: 1,
+  serveAt: 0,
+  mode: 'together',
+  batter_g: null,
+  hands: 2,
+  circuits: [
+    { id: 'wall', name: 'Wall', limit_W: 3680 },
+    { id: 'bar', name: 'Bar', limit_W: 3680 },
+  ],
+  others: [
+    { dishId: 'wafers', people: 120, piecesPerPerson: 2, batter_g: null },
+    { dishId: 'balls', people: 60, piecesPerPerson: 1, batter_g: null },
+  ],
+  irons: Array.from({ length: 6 }, (_, i) => ({
+    ironId: `i${i}`,
+    ...(i < 3 ? {} : { dishId: i < 5 ? 'wafers' : 'balls' }),
+    piecesPerLoad: i < 3 ? 4 : 2,
+    portion_g: 200,
+    leastPortion_g: 190,
+    preheat_s: 300,
+    cook_s: i < 3 ? 200 + 20 * i : 70 + 10 * i,
+    open_s: 20,
+    recovery_s: 20,
+    power_W: 1000,
+    circuitId: i % 2 === 0 ? 'wall' : 'bar',
+  })),
+};
+const LARGE_PLAN = planRun(LARGE);
 
 /** Half of them cooking, half of them hot: every pour looks for a moment between the lids. */
 const TWELVE: readonly LineIron[] = Array.from({ length: 12 }, (_, i) => ({
@@ -236,6 +269,14 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
       }),
     6,
     3,
+  ],
+  ['300 people, six irons, three dishes, two hands, two circuits: the plan', () => planRun(LARGE), 200, 100],
+  ['the same with a load dragged', () => planRun({ ...LARGE, pins: [{ ironId: 'i0', n: 3, beforeServe_s: 2400 }] }), 50, 30],
+  [
+    'the same played two hundred times, and what would help',
+    () => [jittered(LARGE_PLAN, LARGE), whatWouldHelp(LARGE, LARGE_PLAN)],
+    1500,
+    900,
   ],
   ['the next thing to do, over twelve irons', () => conduct(TWELVE, 0), 10, 0.1],
 ];

@@ -206,7 +206,6 @@ describe('what a morning is worth', () => {
     const help = whatWouldHelp(rush, planRun(rush));
     expect(new Set(help.map(({ what }) => what))).toEqual(new Set(['iron', 'earlier', 'slower']));
     for (const { what, sooner_s } of help) if (what === 'earlier') expect(sooner_s).toBeCloseTo(600, -1);
-    // More guests an hour than the irons give: it is the door that helps least of all, or most; by how much is found by planning.
     const slower = planRun({ ...rush, door_s: 600 + 1800 });
     const found = help.find(({ what }) => what === 'slower')!;
     expect(found.sooner_s).toBeCloseTo(
