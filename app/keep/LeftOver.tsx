@@ -1,5 +1,5 @@
 import type { KeepItem } from '../../core/keep/index.ts';
-import { leftOver, OWN_DISH } from '../../core/run/index.ts';
+import { isPutAway, leftOver, OWN_DISH } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -19,24 +19,38 @@ export const LeftOver = ({ session, items }: { readonly session: Session; readon
   const { run, irons, plan, request, dishes } = planned;
   const left = leftOver(now, plan, request, outLoads(run, irons, session)).flatMap(({ dishId, pieces }) => {
     const id = `left-over-${run.id}${dishId === OWN_DISH ? '' : `-${dishId}`}`.slice(0, 64);
-    const formula = dishes.find(({ dish }) => dish.id === dishId)?.formula;
-    return formula === undefined || items.some((item) => item.id === id) ? [] : [{ id, formula, over: pieces }];
+    const mine = dishes.find(({ dish }) => dish.id === dishId);
+    return mine === undefined || items.some((item) => item.id === id) ? [] : [{ id, formula: mine.formula, dish: mine.dish, over: pieces }];
   })[0];
   if (left === undefined) return null;
-  const { id, formula, over } = left;
+  const { id, formula, dish, over } = left;
+  const isForTin = dish.goesTo === 'tin';
   const say = (place: KeepItem['place'], usedAt: number | null): void =>
     void carryOut(
       commands.addKeepItem(
-        newItem(session, formula, { id, form: 'pieces', place, from: now, amount: over === 1 ? '1 piece' : `${over} pieces`, usedAt }),
+        newItem(session, formula, {
+          id,
+          form: isForTin ? 'wafers' : 'pieces',
+          place,
+          from: now,
+          amount: over === 1 ? '1 piece' : `${over} pieces`,
+          usedAt,
+        }),
       ),
     );
   return (
     <section aria-label="Left over" className="flex flex-wrap items-center gap-3 border-l-4 border-act bg-sheet p-3">
       <p className="text-lg">
         <b className="figure text-2xl">{over}</b> {over === 1 ? 'piece' : 'pieces'} of{' '}
-        {dishes.length === 1 ? `“${run.name}”` : formula.name} {over === 1 ? 'is' : 'are'} left over.
+        {dishes.length === 1 ? `“${run.name}”` : formula.name} {over === 1 ? 'is' : 'are'}{' '}
+        {isPutAway(dish) ? 'to be put away' : 'left over'}.
       </p>
-      <button type="button" className="button-act" onClick={guard(() => say('freezer', null))}>
+      {isForTin && (
+        <button type="button" className="button-act" onClick={guard(() => say('tin', null))}>
+          Into the tin
+        </button>
+      )}
+      <button type="button" className={isForTin ? 'button-plain' : 'button-act'} onClick={guard(() => say('freezer', null))}>
         Into the freezer
       </button>
       <button type="button" className="button-plain" onClick={guard(() => say('refrigerator', null))}>

@@ -2,9 +2,11 @@ import type { Help, Run, RunPlan } from '../../core/run/index.ts';
 import { ironsOfRun } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { useMorning } from '../workers/index.ts';
-import { timeOfDay } from '../look/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import { bowlsNeeded } from '../../core/weigh/index.ts';
+import { grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { dishName, replyFor, useNewestLoads } from '../session/index.ts';
+import { dishName, readingOf, replyFor, useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';
 import type { OfPlan } from './Served.tsx';
 import { Served } from './Served.tsx';
@@ -39,6 +41,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
         )}
         .
       </p>
+      <BowlRoom session={session} planned={planned} />
       <Strangers planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
       {played !== null && (
@@ -104,6 +107,24 @@ const ORDINALS = ['the second', 'the third', 'the fourth'] as const;
 const countOf = (pieces: number): string => (Math.round(pieces) === 1 ? 'one piece' : `${Math.round(pieces)} pieces`);
 
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
+
+/** A batter that no bowl of the kitchen takes is mixed in several. */
+const BowlRoom = ({ session, planned }: Pick<OfPlan, 'session' | 'planned'>) =>
+  planned.dishes.map(({ dish, formula, batter_g }) => {
+    const reading = readingOf(session, formula);
+    const batter = batterOf(reading, { batter_C: dish.batter_C, altitude_m: session.kit.altitude_m });
+    if (!batter.ok || batter_g <= 0 || session.kit.bowls.length === 0) return null;
+    const n = bowlsNeeded(batter_g, batter.value.density_gPerML, reading.lift, session.kit.bowls);
+    if (n === 1) return null;
+    return (
+      <p key={dish.id} data-bowls={n ?? 'none'}>
+        {formula.name}: {grams(batter_g)} g{' '}
+        {n === null
+          ? 'is more than twelve of your largest bowls take.'
+          : `is mixed in ${n} bowls of ${grams(batter_g / n)} g: no bowl of yours takes all of it.`}
+      </p>
+    );
+  });
 
 /** Irons that nothing has been cooked on yet: their first load shows how they are, and is better for nobody. */
 const Strangers = ({ planned, plan, onChange }: Pick<OfPlan, 'planned' | 'plan' | 'onChange'>) => {

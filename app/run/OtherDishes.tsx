@@ -1,10 +1,11 @@
 import { Plus, X } from 'lucide-react';
 import type { Run } from '../../core/run/index.ts';
-import { dishesOf, MOST_OTHER_DISHES, withDish } from '../../core/run/index.ts';
+import { dishesOf, GOES_TO, MOST_OTHER_DISHES, withDish } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { newId } from '../store/index.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
+import { GOES_TO_WORDS } from './goesTo.ts';
 
 type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
 
@@ -78,6 +79,15 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
               />
             </span>
             <DishIrons session={session} dish={dish} of={name} onChange={(changes) => change(dish.id, changes)} />
+            <span>
+              for{' '}
+              <InlineSelect
+                label={`Where ${name} goes`}
+                value={dish.goesTo ?? 'table'}
+                choices={GOES_TO.map((goesTo) => ({ value: goesTo, label: GOES_TO_WORDS[goesTo] }))}
+                onChange={(goesTo) => change(dish.id, { goesTo })}
+              />
+            </span>
             <NumberEntry
               narrow
               label="batter there is, g"

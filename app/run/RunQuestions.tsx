@@ -2,10 +2,11 @@ import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import { OVEN_C } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { HOLDS, instantOf, MOST_HANDS, wallTime } from '../../core/run/index.ts';
+import { GOES_TO, HOLDS, instantOf, isPutAway, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import type { ChangeRun } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
+import { GOES_TO_WORDS } from './goesTo.ts';
 import { holdWords } from './holdWords.ts';
 
 const WhenTheyCome = lazy(async () => ({ default: (await import('./WhenTheyCome.tsx')).WhenTheyCome }));
@@ -31,21 +32,23 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
         // The bars of who comes when change it; while it is typed it stays the same one.
         key={(run.arrivals ?? []).map(({ people }) => people).join()}
         big
-        label="People"
+        label={isPutAway(run) ? 'Pieces wanted' : 'People'}
         value={run.people}
         min={1}
         max={2000}
         whole
         onChange={(people) => people !== null && onChange({ people })}
       />
-      <NumberEntry
-        big
-        label="Pieces each"
-        value={run.piecesPerPerson}
-        min={0.1}
-        max={20}
-        onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
-      />
+      {(!isPutAway(run) || run.piecesPerPerson !== 1) && (
+        <NumberEntry
+          big
+          label="Pieces each"
+          value={run.piecesPerPerson}
+          min={0.1}
+          max={20}
+          onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
+        />
+      )}
       <NumberEntry
         big
         label="Batter there is, g"
@@ -57,7 +60,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
         onChange={(batter_g) => onChange({ batter_g })}
       />
       <WhenEntry
-        label={run.mode === 'together' ? 'Served at' : 'First plate at'}
+        label={isPutAway(run) ? 'Done by' : run.mode === 'together' ? 'Served at' : 'First plate at'}
         value={wallTime(run.serveAt, run.zone)}
         onChange={(wall) => {
           const serveAt = instantOf(wall, run.zone);
@@ -118,6 +121,15 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             value={run.hands ?? 1}
             choices={Array.from({ length: MOST_HANDS }, (_, i) => ({ value: i + 1, label: HANDS_WORDS[i] ?? String(i + 1) }))}
             onChange={(hands) => onChange({ hands })}
+          />
+        </span>
+        <span>
+          for{' '}
+          <InlineSelect
+            label="Where it goes"
+            value={run.goesTo ?? 'table'}
+            choices={GOES_TO.map((goesTo) => ({ value: goesTo, label: GOES_TO_WORDS[goesTo] }))}
+            onChange={(goesTo) => onChange({ goesTo })}
           />
         </span>
         <span>

@@ -1,9 +1,10 @@
 import { OVEN_C } from '../../core/plate/index.ts';
 import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
-import { heldIn, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
+import { askedDishes, heldIn, isPutAway, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useCourses } from '../session/index.ts';
 import { percent, temperature } from '../look/index.ts';
+import { GOES_TO_WORDS } from './goesTo.ts';
 import { holdWords } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
 
@@ -47,6 +48,15 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
   const held_n = mostHeld(plan, request);
   const here = held.find(({ place }) => place === wanted);
   const best = held[0];
+  const away = askedDishes(request).filter(isPutAway);
+  const isAllAway = away.length === askedDishes(request).length;
+  if (isAllAway)
+    return (
+      <p data-figure="put away" data-exact={plan.pieces}>
+        All {plan.pieces} go into {GOES_TO_WORDS[away[0]?.goesTo ?? 'freezer']}: out of the iron onto a rack in one layer, put away once
+        they are cold{run.goesTo === 'tin' ? ', and dry enough to snap' : ''}. Keep asks for them when the last is out.
+      </p>
+    );
   return (
     <p data-figure="longest wait" data-exact={Math.round(service.longestWait_s)}>
       {run.mode === 'as-they-come' &&

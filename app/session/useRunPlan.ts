@@ -143,10 +143,10 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       return reply?.ok === true ? foldKeeps_s(reply.value.lift) : null;
     };
     // A dish that no iron cooks isn't asked for.
-    const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g }) =>
+    const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g, goesTo }) =>
       id === OWN_DISH || !planned.some(({ dishId }) => dishId === id)
         ? []
-        : [{ dishId: id, people, piecesPerPerson, batter_g, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
+        : [{ dishId: id, people, piecesPerPerson, batter_g, goesTo, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
     );
     const request: RunRequest = {
       ...own,

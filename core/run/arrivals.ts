@@ -4,6 +4,10 @@ import { OWN_DISH } from './ownDish.ts';
 /** From an open lid to the table, s (*common practice*). */
 export const PLATING_S = 60;
 
+/** Where the pieces of a dish go: onto plates, over the counter, or away for another day. */
+export const GOES_TO = ['table', 'sale', 'freezer', 'tin'] as const;
+export type GoesTo = (typeof GOES_TO)[number];
+
 /** What is asked of one dish. */
 export type DishRequest = {
   readonly dishId: string;
@@ -15,11 +19,13 @@ export type DishRequest = {
   readonly lostPieces?: number | undefined;
   /** Pieces that were put away earlier and are only heated again: so many fewer are cooked. Left out: none. */
   readonly kept?: number | undefined;
+  /** Left out: to the table. */
+  readonly goesTo?: GoesTo | undefined;
   /** How long after it was folded its batter may be poured, s; null or left out: as long as a morning takes. */
   readonly keeps_s?: number | null | undefined;
 };
 
-type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>;
+type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept' | 'goesTo'>;
 /** People and pieces of every dish of a morning. */
 export type AskedDishes = Asked & { readonly others?: readonly (Asked & Pick<DishRequest, 'dishId'>)[] | undefined };
 
@@ -28,8 +34,18 @@ export const askedDishes = ({
   people,
   piecesPerPerson,
   kept,
+  goesTo,
   others = [],
-}: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [{ dishId: OWN_DISH, people, piecesPerPerson, kept }, ...others];
+}: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson, kept, goesTo },
+  ...others,
+];
+
+/** True where nobody sits down to a dish: it is put away for another day. */
+export const isPutAway = ({ goesTo = 'table' }: Pick<DishRequest, 'goesTo'>): boolean => goesTo === 'freezer' || goesTo === 'tin';
+
+/** Who comes for a dish. */
+export const guestsOf = (dish: Pick<DishRequest, 'people' | 'goesTo'>): number => (isPutAway(dish) ? 0 : dish.people);
 
 /** How many pieces of one dish are to be cooked: half a piece is baked whole. */
 export const piecesOfDish = ({ people, piecesPerPerson, kept = 0 }: Asked): number =>

@@ -1,6 +1,6 @@
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { sum } from '../basis/index.ts';
-import { arrivalOf_s, askedDishes, doorOf_s, piecesOfDish, piecesWanted } from './arrivals.ts';
+import { arrivalOf_s, askedDishes, doorOf_s, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
 import type { RunPlan } from './plan.ts';
 import { dishIdOf } from './ownDish.ts';
 import type { AskedMorning } from './service.ts';
@@ -38,7 +38,9 @@ export const standingAt = (
   done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Standing => {
-  const dishes = askedDishes(request).map(({ dishId, people, piecesPerPerson, kept = 0 }) => {
+  const dishes = askedDishes(request).map((dish) => {
+    const { dishId, piecesPerPerson, kept = 0 } = dish;
+    const people = guestsOf(dish);
     const pieces = piecesIn(done.filter((load) => dishIdOf(load) === dishId));
     let seated = 0;
     while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, request) <= now) seated++;
@@ -101,7 +103,7 @@ export const stillToPour_g = ({ loads }: Pick<RunPlan, 'loads'>, poured: Readonl
 /** A morning that is over is asked about for so long, ms. */
 const ASKED_FOR_MS = 12 * 3_600_000;
 
-/** Pieces of each dish that came out beyond what was wanted, once everybody has been served; empty before, long after, and where none are. */
+/** Pieces of each dish that came out beyond what was wanted, or all of it where it is put away, once everybody has been served; empty before, long after, and where none are. */
 export const leftOver = (
   now: number,
   plan: Pick<RunPlan, 'lastPlateAt'>,
@@ -112,7 +114,7 @@ export const leftOver = (
   if (now < over || now > over + ASKED_FOR_MS) return [];
   return askedDishes(request).flatMap((dish) => {
     const out = sum(done.filter((load) => dishIdOf(load) === dish.dishId).map(({ pieces }) => pieces));
-    const pieces = out - piecesOfDish(dish);
+    const pieces = isPutAway(dish) ? out : out - piecesOfDish(dish);
     return pieces > 0 ? [{ dishId: dish.dishId, pieces }] : [];
   });
 };

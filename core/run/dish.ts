@@ -1,4 +1,5 @@
 import type { OtherDish, Run } from './run.ts';
+import { guestsOf } from './arrivals.ts';
 import { OWN_DISH } from './ownDish.ts';
 
 /** What is wished of every load of a dish, and what is done to it: it belongs to the dish, not to a screen. */
@@ -28,15 +29,28 @@ type OtherDishShape = Omit<OtherDish, 'id'>;
 
 /** All that is cooked in a run, its own dish first. */
 export const dishesOf = (run: WithDishes): readonly RunDish[] => {
-  const { formulaId, ironIds, people, piecesPerPerson, batter_g, prep } = run;
-  return [{ id: OWN_DISH, formulaId, ironIds, people, piecesPerPerson, batter_g, prep, ...dishOf(run) }, ...(run.otherDishes ?? [])];
+  const { formulaId, ironIds, people, piecesPerPerson, batter_g, prep, goesTo } = run;
+  return [
+    {
+      id: OWN_DISH,
+      formulaId,
+      ironIds,
+      people,
+      piecesPerPerson,
+      batter_g,
+      prep,
+      ...(goesTo === undefined ? {} : { goesTo }),
+      ...dishOf(run),
+    },
+    ...(run.otherDishes ?? []),
+  ];
 };
 
 /** Every iron of a run, each once. */
 export const ironsOfRun = (run: WithDishes): readonly string[] => [...new Set(dishesOf(run).flatMap(({ ironIds }) => ironIds))];
 
 /** Plates to be served: who eats of two dishes counts twice. */
-export const platesOf = (run: WithDishes): number => dishesOf(run).reduce((sum, { people }) => sum + people, 0);
+export const platesOf = (run: WithDishes): number => dishesOf(run).reduce((sum, dish) => sum + guestsOf(dish), 0);
 
 /** The dish of the run that this iron with this formula is; null: none. Then its wish is the one that counts, wherever it is looked at. */
 export const dishFor = (run: WithDishes | null, { formulaId, ironId }: { formulaId: string; ironId: string }): RunDish | null =>

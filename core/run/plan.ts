@@ -13,7 +13,7 @@ import { asLateAsCan, leastSpan_s, piecesOfLoad, scheduled } from './schedule.ts
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { Arrival, DishRequest } from './arrivals.ts';
-import { arrivalOf_s, doorOf_s, piecesOfDish, PLATING_S } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, isPutAway, piecesOfDish, PLATING_S } from './arrivals.ts';
 
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
@@ -83,8 +83,17 @@ const LONGEST_RUN_S = 6 * 3600;
 const LONG_HOLD_S = 30 * 60;
 
 /** Every dish that is asked for, the run's own first. */
-const dishesIn = ({ people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s, others = [] }: RunRequest): readonly DishRequest[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s },
+const dishesIn = ({
+  people,
+  piecesPerPerson,
+  batter_g,
+  lostPieces,
+  kept,
+  keeps_s,
+  goesTo,
+  others = [],
+}: RunRequest): readonly DishRequest[] => [
+  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s, goesTo },
   ...others,
 ];
 
@@ -192,9 +201,13 @@ const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slo
 
 /** When the next piece of a dish is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
 const wantedFrom =
-  (request: RunRequest, { people, piecesPerPerson, kept = 0 }: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept'>) =>
-  (pieces: number): number =>
-    arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, request);
+  (request: RunRequest, dish: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept' | 'goesTo'>) =>
+  (pieces: number): number => {
+    const { people, piecesPerPerson, kept = 0 } = dish;
+    // What is put away is wanted by nobody at any time: it is cooked at once.
+    if (isPutAway(dish)) return 0;
+    return arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, request);
+  };
 
 /** Loads give whole numbers of one kind: with variants a few more may be needed. So often it is tried with what was missing, then with as many as surely do. */
 const MORE_TIMES = 6;

@@ -7,6 +7,7 @@ import { MOST_HANDS } from './hands.ts';
 import type { Beside } from './besides.ts';
 import { BESIDE_KINDS } from './besides.ts';
 import type { Arrival } from './arrivals.ts';
+import { GOES_TO } from './arrivals.ts';
 import type { Pin } from './pins.ts';
 import { HOLDS } from './service.ts';
 import type { Variant } from './variants.ts';
@@ -74,6 +75,8 @@ const DISH = {
   piecesPerPerson: z.number().min(0.1).max(20),
   /** Batter that there is, g; null: as much as is needed will be made. */
   batter_g: z.number().positive().max(1e6).nullable(),
+  /** Left out: to the table. */
+  goesTo: z.enum(GOES_TO).optional(),
   /** What has to be done before its first pour, as it was laid out; empty: as usual for the lift. */
   prep: z.array(PrepStep).max(40),
   ...WISH,

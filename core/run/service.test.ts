@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
-import { heldIn, isSpoilt, mostHeld, planRun, servedBy } from './index.ts';
+import { heldIn, isSpoilt, leftOver, mostHeld, planRun, servedBy, standingAt } from './index.ts';
 import { arrivalOf_s, doorOf_s } from './arrivals.ts';
 import { crispAfter } from './service.ts';
 
@@ -59,6 +59,27 @@ describe('who is served when', () => {
     // Nobody in it, or served together: as if nothing had been drawn.
     expect(arrivalOf_s(1, 2, { mode: 'as-they-come', door_s: 600, arrivals: [{ after_s: 5, people: 0 }] })).toBe(600);
     expect(doorOf_s({ ...door, mode: 'together' })).toBe(0);
+  });
+
+  test('what goes into the tin is nobody’s: no guest waits for it, all of it lies there, and all is left at the end', () => {
+    const request = asked({ people: 30, mode: 'together', goesTo: 'tin' });
+    const plan = planRun(request);
+    expect(plan.pieces).toBeGreaterThanOrEqual(30);
+    expect(servedBy(plan, request)).toMatchObject({ longestWait_s: 0, impatient: 0 });
+    expect(servedBy(plan, request).oldest_s.size).toBe(0);
+    expect(mostHeld(plan, request)).toBe(plan.pieces);
+    const out = plan.loads.map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+    expect(leftOver(plan.lastPlateAt + 1, plan, request, out)).toEqual([{ dishId: 'own', pieces: plan.pieces }]);
+    expect(standingAt(plan.lastPlateAt, plan, request, out, [])).toMatchObject({ served: 0, waiting: 0, onRack: plan.pieces });
+    // As they come, beside a dish for guests: it isn't put off until somebody sits down.
+    const both = asked({
+      people: 4,
+      door_s: 7200,
+      irons: [iron(), iron({ ironId: 'b', dishId: 'wafers' })],
+      others: [{ dishId: 'wafers', people: 20, piecesPerPerson: 1, batter_g: null, goesTo: 'tin' }],
+    });
+    const ofWafers = planRun(both).loads.filter(({ dishId }) => dishId === 'wafers');
+    expect(Math.max(...ofWafers.map(({ openAt }) => openAt))).toBeLessThan(DOOR + 3_600_000);
   });
 
   test('all there when the door opens: those at the end wait until everything has been cooked', () => {

@@ -1,7 +1,7 @@
 import type { AskedDishes } from './arrivals.ts';
 import type { Holding } from '../plate/index.ts';
 import { HOLDING } from '../plate/index.ts';
-import { arrivalOf_s, askedDishes, PLATING_S } from './arrivals.ts';
+import { arrivalOf_s, askedDishes, guestsOf, PLATING_S } from './arrivals.ts';
 import { dishIdOf } from './ownDish.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
@@ -35,7 +35,9 @@ export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | '
 export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): Service => {
   const oldest_s = new Map<string, number>();
   let [longest, sum, impatient, guests] = [0, 0, 0, 0];
-  for (const { dishId, people, piecesPerPerson, kept = 0 } of askedDishes(request)) {
+  for (const dish of askedDishes(request)) {
+    const { dishId, piecesPerPerson, kept = 0 } = dish;
+    const people = guestsOf(dish);
     const cooked = loads
       .filter((load) => dishIdOf(load) === dishId)
       .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
@@ -122,9 +124,9 @@ export type HeldStep = { readonly at: number; readonly pieces: number };
 /** How many lie there from when on, as loads come out and guests sit down. */
 export const heldOver = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): readonly HeldStep[] => {
   const out = loads.map(({ openAt, pieces }) => ({ at: openAt, pieces })).sort((a, b) => a.at - b.at);
-  const dishes = askedDishes(request).map(({ people, piecesPerPerson }) => ({
-    piecesPerPerson,
-    seats: Array.from({ length: people }, (_, guest) => request.serveAt + 1000 * arrivalOf_s(guest, people, request)),
+  const dishes = askedDishes(request).map((dish) => ({
+    piecesPerPerson: dish.piecesPerPerson,
+    seats: Array.from({ length: guestsOf(dish) }, (_, guest) => request.serveAt + 1000 * arrivalOf_s(guest, dish.people, request)),
     seated: 0,
   }));
   const moments = [...new Set([...out.map(({ at }) => at), ...dishes.flatMap(({ seats }) => seats)])].sort((a, b) => a - b);

@@ -49,6 +49,15 @@ export const mixingBowl = (mass_g: number, density_gPerML: number, lift: Lift, b
   return { mixed_mL, risen_mL, bowl, share: judged === undefined ? null : risen_mL / judged.volume_mL };
 };
 
+/** More bowls than this are another kitchen's. */
+const MOST_BOWLS = 12;
+
+/** In how many equal bowls so much is mixed, one of the kitchen's for each; null: it has none, or even a small part is too much. */
+export const bowlsNeeded = (mass_g: number, density_gPerML: number, lift: Lift, bowls: Kit['bowls']): number | null => {
+  for (let n = 1; n <= MOST_BOWLS; n++) if (mixingBowl(mass_g / n, density_gPerML, lift, bowls).bowl !== null) return n;
+  return null;
+};
+
 /** `bowl-too-small` {needs_mL, has_mL}, `bowl-plastic` for a foam. */
 export const bowlFindings = (need: BowlNeed, lift: Lift, bowls: Kit['bowls']): Finding[] => {
   const found: Finding[] = [];

@@ -1,5 +1,5 @@
 export type { BowlRole } from './bowls.ts';
-export { bowlFindings, mixingBowl } from './bowls.ts';
+export { bowlFindings, bowlsNeeded, mixingBowl } from './bowls.ts';
 export type { Fill } from './fills.ts';
 export { fillsFor, jugMarks } from './fills.ts';
 export type { Effect, OvershootChoice } from './overshoot.ts';

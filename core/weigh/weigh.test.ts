@@ -19,6 +19,7 @@ import {
   isOvershoot,
   jugMarks,
   linesAsWeighed,
+  bowlsNeeded,
   mixingBowl,
   overshootChoices,
   readingError,
@@ -334,6 +335,13 @@ describe('the bowl that must hold it', () => {
   });
 
   test('none is large enough: how much it needs; a foam in plastic is mentioned', () => {
+    // Two of the largest hold it, or more: never fewer than its volume over theirs.
+    const n = bowlsNeeded(6000, 1, 'yeasted', DEFAULT_KIT.bowls)!;
+    expect(mixingBowl(6000 / n, 1, 'yeasted', DEFAULT_KIT.bowls).bowl).not.toBeNull();
+    expect(mixingBowl(6000 / (n - 1), 1, 'yeasted', DEFAULT_KIT.bowls).bowl).toBeNull();
+    expect(bowlsNeeded(100, 1, 'quick', DEFAULT_KIT.bowls)).toBe(1);
+    expect(bowlsNeeded(100, 1, 'quick', [])).toBeNull();
+    expect(bowlsNeeded(1e6, 1, 'quick', DEFAULT_KIT.bowls)).toBeNull();
     const need = mixingBowl(6000, 1, 'yeasted', DEFAULT_KIT.bowls);
     expect(need.bowl).toBeNull();
     expect(bowlFindings(need, 'yeasted', DEFAULT_KIT.bowls)[0]).toMatchObject({ code: 'bowl-too-small', fields: { has_mL: 5500 } });

@@ -180,7 +180,8 @@ const Timeline = ({
             place(span, run.serveAt) > 75 ? 'right-1' : 'left-1',
           )}
         >
-          serve {timeOfDay(run.serveAt, run.zone)} · {platesOf(run)}
+          {platesOf(run) === 0 ? 'done' : 'serve'} {timeOfDay(run.serveAt, run.zone)}
+          {platesOf(run) > 0 && ` · ${platesOf(run)}`}
         </span>
       </div>
       {away === null ? (

@@ -24,7 +24,10 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
     ...plan.bowls.flatMap(({ dishId, foldAt }) => (foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt }])),
     ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
     ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),
-    { what: run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out', at: run.serveAt },
+    {
+      what: platesOf(run) === 0 ? 'All of it done' : run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out',
+      at: run.serveAt,
+    },
   ];
   return steps.sort((a, b) => a.at - b.at);
 };
