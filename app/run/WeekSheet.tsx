@@ -134,7 +134,7 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
           const ready_g = week.fromStanding[i] ?? 0;
           return (
             <li key={weekday(date)} data-day={i} className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line py-2">
-              <b className="w-44">{words(date)}</b>
+              <b className="w-52">{words(date)}</b>
               <span className="w-24">{wanted === 0 ? 'closed' : `${wanted} pieces`}</span>
               <span className="min-w-0 flex-1">
                 {ready_g > 1 && `${grams(ready_g)} g stands ready. `}

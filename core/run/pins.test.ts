@@ -88,7 +88,7 @@ describe('a load that somebody put where it is', () => {
         (kinds, people, hands, mode, wished) => {
           const irons = kinds.map((kind, i) => plannedIron(String(i), kind));
           const pins = wished.map(({ iron, ...rest }) => ({ ...rest, ironId: String(iron) }));
-          const request = asked({ irons, people, hands, mode, door_s: 1800, pins });
+          const request = asked({ irons, people, hands, mode, door_s: 1800, ahead_s: 0, pins });
           const plan = planRun(request);
           expect(plan.pieces).toBe(planRun({ ...request, pins: [] }).pieces);
           const busy: Busy[] = [];

@@ -10,6 +10,7 @@ import { choicesOn } from './circuits.ts';
 import type { Pin } from './pins.ts';
 import { keepPins } from './pins.ts';
 import { asLateAsCan, leastSpan_s, piecesOfLoad, scheduled } from './schedule.ts';
+import { PATIENCE_S, servedBy } from './service.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { Arrival, DishRequest } from './arrivals.ts';
@@ -36,6 +37,8 @@ export type RunRequest = Omit<DishRequest, 'dishId'> & {
   readonly arrivals?: readonly Arrival[] | undefined;
   /** Everything so much earlier than it would have to be, s. */
   readonly slack_s?: number | undefined;
+  /** As they come: pieces may be out so long before their guest is there, s; left out: as long as it takes that nobody waits (see `planRun`). */
+  readonly ahead_s?: number | undefined;
   /** What the kitchen's circuits carry; left out: nobody has said. */
   readonly circuits?: readonly CircuitLimit[] | undefined;
   /** Loads that stay where somebody put them; left out: none. */
@@ -110,13 +113,13 @@ export const planRun = (request: RunRequest): RunPlan => {
   const { irons, circuits = [] } = request;
   const choices = choicesOn(irons, circuits);
   const [only] = choices;
-  if (only === undefined || (choices.length === 1 && only.off.length === 0)) return planOnAll(request);
+  if (only === undefined || (choices.length === 1 && only.off.length === 0)) return planInTime(request);
   const dishes = dishesIn(request).map((dish): WantedPieces => ({ dishId: dish.dishId, pieces: piecesOfDish(dish), due_s: () => 0 }));
   const tried = choices
     .map(({ ironIds, off }) => ({ off, on: irons.filter(({ ironId }) => ironIds.has(ironId)) }))
     .sort((a, b) => leastSpan_s(dishes, a.on, request.hands ?? 1) - leastSpan_s(dishes, b.on, request.hands ?? 1))
     .slice(0, PLANNED_CHOICES)
-    .map(({ off, on }) => ({ off, plan: planOnAll({ ...request, irons: on }) }));
+    .map(({ off, on }) => ({ off, plan: planInTime({ ...request, irons: on }) }));
   const { off, plan } = tried.reduce((best, one) =>
     one.plan.pieces > best.plan.pieces || (one.plan.pieces === best.plan.pieces && length_ms(one.plan) < length_ms(best.plan) - 1)
       ? one
@@ -128,6 +131,24 @@ export const planRun = (request: RunRequest): RunPlan => {
     fields: { iron: nameOf(irons, ironId), circuit, limit_W: circuits.find(({ name }) => name === circuit)?.limit_W ?? 0 },
   }));
   return { ...plan, findings: [...plan.findings, ...said] };
+};
+
+/** Cooked for a rush so long ahead at the most: what waits longer isn't what it was (*common practice*; crispness on a rack, see plate.md). */
+const AHEAD_S = [0, 240, 480, 720, 960, 1200] as const;
+/** A wait that is shorter by less isn't worth older pieces, s. */
+const WORTH_S = 30;
+
+/** Where guests come over a time: cooked no further ahead than it takes that nobody waits over `PATIENCE_S`, or else as far as it spares waiting. */
+const planInTime = (request: RunRequest): RunPlan => {
+  if (request.ahead_s !== undefined || doorOf_s(request) === 0) return planOnAll(request);
+  let best: { readonly plan: RunPlan; readonly wait_s: number } | null = null;
+  for (const ahead_s of AHEAD_S) {
+    const plan = planOnAll({ ...request, ahead_s });
+    const wait_s = servedBy(plan, request).longestWait_s;
+    if (best === null || wait_s < best.wait_s - WORTH_S) best = { plan, wait_s };
+    if (best.wait_s <= PATIENCE_S) break;
+  }
+  return best!.plan;
 };
 
 const nameOf = (irons: readonly PlannedIron[], id: string): string => irons.find(({ ironId }) => ironId === id)?.name ?? id;
@@ -199,15 +220,31 @@ const planOnAll = (request: RunRequest): RunPlan => {
 
 const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slots.filter(({ iron }) => dishIdOf(iron) === dishId);
 
-/** When the next piece of a dish is wanted, s after the first, if so many are out: nothing is cooked for a guest who isn't there, but one load ahead. */
+/** When the next piece of a dish is wanted, s after the first, if so many are out: so long before its guest is there. */
 const wantedFrom =
-  (request: RunRequest, dish: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept' | 'goesTo'>) =>
+  (request: RunRequest, ahead_s: number, dish: Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept' | 'goesTo'>) =>
   (pieces: number): number => {
     const { people, piecesPerPerson, kept = 0 } = dish;
     // What is put away is wanted by nobody at any time: it is cooked at once.
     if (isPutAway(dish)) return 0;
-    return arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, request);
+    return Math.max(0, arrivalOf_s(Math.min(people - 1, Math.floor((pieces + kept) / piecesPerPerson)), people, request) - ahead_s);
   };
+
+/** When each load is to be out at the latest, s: when the guest of its first piece is there. */
+const dueOf = (slots: readonly Slot[], dishes: readonly DishRequest[], request: RunRequest): ReadonlyMap<Slot, number> => {
+  const byOut = [...slots].sort((a, b) => a.open_s - b.open_s);
+  const first_s = byOut[0]?.open_s ?? 0;
+  const due = new Map<Slot, number>();
+  for (const dish of dishes) {
+    const wanted = wantedFrom(request, 0, dish);
+    let pieces = 0;
+    for (const slot of slotsOf(byOut, dish.dishId)) {
+      due.set(slot, first_s + wanted(pieces));
+      pieces += piecesOfLoad(slot.iron, slot.n);
+    }
+  }
+  return due;
+};
 
 /** Loads give whole numbers of one kind: with variants a few more may be needed. So often it is tried with what was missing, then with as many as surely do. */
 const MORE_TIMES = 6;
@@ -248,13 +285,17 @@ const withVariants = (
 
 /** `wanted`: pieces by dish; `eaten`: of them, where a few more are cooked so that each has of its own kind. */
 const allot = (dishes: readonly DishRequest[], wanted: readonly number[], request: RunRequest, eaten = wanted): Allotted => {
-  const { irons } = request;
+  const { irons, ahead_s = 0 } = request;
   const findings: Finding[] = [];
   const all = sum([...wanted]);
   if (!(all > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });
   if (irons.length === 0) findings.push({ code: 'no-irons', level: 'warning', fields: {} });
   const longest_s = LONGEST_RUN_S + doorOf_s(request);
-  const asked = dishes.map((dish, i): WantedPieces => ({ dishId: dish.dishId, pieces: wanted[i]!, due_s: wantedFrom(request, dish) }));
+  const asked = dishes.map((dish, i): WantedPieces => ({
+    dishId: dish.dishId,
+    pieces: wanted[i]!,
+    due_s: wantedFrom(request, ahead_s, dish),
+  }));
   const hands = Math.max(1, request.hands ?? 1);
   const plain = scheduled(asked, irons, hands, longest_s);
   // What has to be folded meanwhile keeps a hand: with that it is planned once more.
@@ -264,7 +305,12 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   );
   const blocked = [...folds.values()].flat();
   const { slots: early, pieces, isCut } = blocked.length === 0 ? plain : scheduled(asked, irons, hands, longest_s, blocked);
-  const free = request.mode === 'together' ? asLateAsCan(early, hands, blocked) : early;
+  const free =
+    request.mode === 'together'
+      ? asLateAsCan(early, hands, blocked)
+      : ahead_s > 0
+        ? asLateAsCan(early, hands, blocked, dueOf(early, dishes, request))
+        : early;
   // Served together, the last lid is in time; as they come, the first is.
   const outs_s = free.map(({ open_s }) => open_s);
   const last_s = request.mode === 'together' ? Math.max(0, ...outs_s) : outs_s.length === 0 ? 0 : Math.min(...outs_s);

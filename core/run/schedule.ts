@@ -390,9 +390,14 @@ const shortestFirst = (plans: readonly Kept[]): Kept[] => {
 
 /**
  * The same loads as late as the last lid allows, the last first: an iron with little to do begins later, and its pieces wait less. It is done one load of
- * its own before the last lid of all: one that is lost can still be made good.
+ * its own before the last lid of all: one that is lost can still be made good. `latestOut_s`: where each has a moment of its own by which it is to be out.
  */
-export const asLateAsCan = (slots: readonly Slot[], hands: number, blocked: readonly HandTask[] = []): readonly Slot[] => {
+export const asLateAsCan = (
+  slots: readonly Slot[],
+  hands: number,
+  blocked: readonly HandTask[] = [],
+  latestOut_s: ReadonlyMap<Slot, number> | null = null,
+): readonly Slot[] => {
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const placed = [...slots];
   const tasksOf = ({ iron, pour_s, open_s }: Slot): readonly HandTask[] => [pourTask(iron, pour_s), takeOutTask(iron, open_s)];
@@ -405,10 +410,9 @@ export const asLateAsCan = (slots: readonly Slot[], hands: number, blocked: read
     const after = at.get(`${index}/${n + 1}`);
     const next = after === undefined ? undefined : placed[after];
     const cook_s = cookOf_s(iron, n);
-    const latest_s =
-      next === undefined
-        ? Math.max(open_s, end_s - turnaround_s(iron) - iron.cook_s) - cook_s
-        : next.pour_s - changeOver_s(iron, next.iron) - turnaround_s(iron) - cook_s;
+    const before_s = next === undefined ? Infinity : next.pour_s - changeOver_s(iron, next.iron) - turnaround_s(iron) - cook_s;
+    const inTime_s = latestOut_s === null ? end_s - turnaround_s(iron) - iron.cook_s : (latestOut_s.get(slots[i]!) ?? open_s);
+    const latest_s = latestOut_s === null && next !== undefined ? before_s : Math.min(before_s, Math.max(open_s, inTime_s) - cook_s);
     // Most irons go on without a pause: there is nothing to move.
     if (latest_s <= pour_s + 1) continue;
     const [from_s, to_s] = [pour_s - iron.open_s, latest_s + cook_s + iron.open_s];
