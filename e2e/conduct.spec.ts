@@ -54,6 +54,34 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(page.getByText(/serve .* · 36/)).toBeVisible();
 });
 
+test('a load is skipped, and the power goes: the others go on, everything is later, and it can be taken back', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-30T06:45:30Z') });
+  await open(page, 'line');
+  const next = page.getByRole('region', { name: 'Do next' });
+  const skip = next.getByRole('button', { name: /^Skip this one: / });
+  for (let k = 0; k < 200 && !(await skip.isVisible()); k++) await page.clock.fastForward(5000);
+  const skipped = (await next.getAttribute('data-for')) ?? '';
+  await skip.click();
+  // Another comes first, or it waits; the one that was skipped isn't asked for again for as long as its load would have taken.
+  await expect(next).not.toHaveAttribute('data-for', skipped);
+  for (let k = 0; k < 6; k++) {
+    await page.clock.fastForward(10_000);
+    await expect(next).not.toHaveAttribute('data-for', skipped);
+  }
+  const serve = page.getByText(/^serve \d\d:\d\d/);
+  await expect(serve).toContainText('serve 07:15');
+  await page.getByRole('button', { name: 'Something changed' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'Power off for 5 min' }).click();
+  // Off for five minutes, and hot again after five at most.
+  await expect(sheet.locator('[data-power="wait"]')).toContainText(/Everything (6|7|8|9|10) minutes later/);
+  await expect(sheet).toContainText('lid closed');
+  await sheet.getByRole('button', { name: 'Plan it so' }).click();
+  await expect(serve).toContainText(/serve 07:2[1-5]/);
+  await page.getByRole('button', { name: 'As it was planned' }).click();
+  await expect(serve).toContainText('serve 07:15');
+});
+
 test('a light ground, and keys of the cook’s own or none, stay chosen', async ({ page }) => {
   await open(page, 'line');
   const first = page.locator('section[data-iron]').first();

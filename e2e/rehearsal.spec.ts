@@ -34,7 +34,7 @@ for (const [width, height, pace] of [
     // A late start: ten minutes by the plan.
     await page.getByRole('button', { name: 'Something changed' }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('button', { name: '10 min' }).click();
+    await sheet.getByRole('button', { name: '10 min', exact: true }).click();
     await sheet.getByRole('button', { name: 'Plan it so' }).click();
     await expect(sheet).toHaveCount(0);
     // The hands are at work; a piece that has just come out is said to be burnt, while time stands.

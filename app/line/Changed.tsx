@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { MOST_HANDS, OWN_DISH, planRun } from '../../core/run/index.ts';
+import { afterPowerCut, MOST_HANDS, OWN_DISH, planRun } from '../../core/run/index.ts';
 import { grams, InlineSelect, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
@@ -12,19 +12,34 @@ type Change = {
   readonly late_min: number;
   readonly without: string | null;
   readonly hands: number;
+  /** How long the power is off, min (0: it isn't), and on which circuit; null: everywhere. */
+  readonly off_min: number;
+  readonly circuitId: string | null;
 };
 
 /** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
 export const Changed = ({ planned, onTake, onClose }: Props) => {
   const { run, request, plan, irons, dishes } = planned;
-  const [change, setChange] = useState<Change>({ dishId: OWN_DISH, guests: 0, late_min: 0, without: null, hands: run.hands ?? 1 });
+  const [change, setChange] = useState<Change>({
+    dishId: OWN_DISH,
+    guests: 0,
+    late_min: 0,
+    without: null,
+    hands: run.hands ?? 1,
+    off_min: 0,
+    circuitId: null,
+  });
   if (request === null || plan === null) return null;
   const set = (changes: Partial<Change>): void => setChange((before) => ({ ...before, ...changes }));
   const people = (dishId: string, before: number): number => (dishId === change.dishId ? Math.max(1, before + change.guests) : before);
-  const left = (ironIds: readonly string[]): string[] => ironIds.filter((id) => id !== change.without);
+  const circuits = (request.circuits ?? []).filter(({ id }) => irons.some(({ circuitId }) => circuitId === id));
+  const off = irons.filter(({ circuitId }) => change.circuitId === null || circuitId === change.circuitId).map(({ id }) => id);
+  const cut = change.off_min === 0 ? { late_s: 0, without: [] } : afterPowerCut(request, off, 60 * change.off_min);
+  const isGone = (id: string): boolean => id === change.without || cut.without.includes(id);
+  const left = (ironIds: readonly string[]): string[] => ironIds.filter((id) => !isGone(id));
   const changes = {
     people: people(OWN_DISH, run.people),
-    serveAt: run.serveAt + 60_000 * change.late_min,
+    serveAt: run.serveAt + 60_000 * change.late_min + 1000 * cut.late_s,
     hands: change.hands,
     ironIds: left(run.ironIds),
     otherDishes: run.otherDishes?.map((dish) => ({ ...dish, people: people(dish.id, dish.people), ironIds: left(dish.ironIds) })),
@@ -34,7 +49,7 @@ export const Changed = ({ planned, onTake, onClose }: Props) => {
     ...request,
     ...own,
     others: request.others?.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
-    irons: request.irons.filter(({ ironId }) => ironId !== change.without),
+    irons: request.irons.filter(({ ironId }) => !isGone(ironId)),
   });
   const choice = (isOn: boolean): string =>
     `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
@@ -90,6 +105,44 @@ export const Changed = ({ planned, onTake, onClose }: Props) => {
               {late_min} min
             </button>
           ))}
+        </fieldset>
+        <fieldset className="flex flex-wrap items-center gap-2">
+          <legend className="mb-1">The power is off for</legend>
+          {[2, 5, 10, 20].map((off_min) => (
+            <button
+              key={off_min}
+              type="button"
+              aria-pressed={change.off_min === off_min}
+              aria-label={`Power off for ${off_min} min`}
+              className={choice(change.off_min === off_min)}
+              onClick={() => set({ off_min: change.off_min === off_min ? 0 : off_min })}
+            >
+              {off_min} min
+            </button>
+          ))}
+          {circuits.length > 0 && change.off_min > 0 && (
+            <span className="text-xl">
+              on{' '}
+              <InlineSelect
+                label="Which circuit"
+                value={change.circuitId}
+                choices={[{ value: null, label: 'everything' }, ...circuits.map(({ id, name }) => ({ value: id, label: name }))]}
+                onChange={(circuitId) => set({ circuitId })}
+              />
+            </span>
+          )}
+          {change.off_min > 0 && (
+            <p className="w-full text-[15px]" data-power={cut.without.length === 0 ? 'wait' : 'without'}>
+              {cut.without.length === 0
+                ? `Everything ${Math.round(cut.late_s / 60)} minutes later: off, and hot again.`
+                : `On without ${irons
+                    .filter(({ id }) => cut.without.includes(id))
+                    .map(({ name }) => name)
+                    .join(' and ')}: that is over sooner than waiting.`}{' '}
+              What is in an iron stays in it, lid closed: it goes on a little from the plates, then waits; look before it is taken out. A
+              fuse that goes again is for a licensed electrician; take an iron off that circuit first.
+            </p>
+          )}
         </fieldset>
         <fieldset className="flex flex-wrap gap-2">
           <legend className="mb-1">An iron is out</legend>

@@ -53,6 +53,12 @@ export const LineStation = () => {
 const AS_ADVISED: Did = {};
 /** "Not yet" holds for so long; the other irons go on meanwhile. */
 const PUT_OFF_MS = 90_000;
+/** For as long as the load that is left out would have kept it. */
+const cycleOf_ms = ({ advice }: LinePlace): number => {
+  const { cook_s, open_s, recovery_s } = advice?.planned ?? USUAL_CYCLE;
+  return 1000 * (cook_s + open_s + recovery_s);
+};
+const USUAL_CYCLE = { cook_s: 240, open_s: 25, recovery_s: 30 } as const;
 const nowOf = (): number => clock.now();
 
 const Line = ({ session }: { readonly session: Session }) => {
@@ -105,6 +111,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const missing = useMemo(() => missingPieces(places, planned, session), [places, planned, session]);
   const folds = useFolds(session, planned);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
+  const putOffFor = (ironId: string, ms: number): void => setPutOff((before) => new Map([...before, [ironId, clock.now() + ms]]));
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
   const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
@@ -157,7 +164,8 @@ const Line = ({ session }: { readonly session: Session }) => {
               disabled={!held}
               onPour={onGuardedPour}
               onTouch={onGuardedTouch}
-              onPutOff={guard((ironId: string) => setPutOff((before) => new Map([...before, [ironId, clock.now() + PUT_OFF_MS]])))}
+              onPutOff={guard((ironId: string) => putOffFor(ironId, PUT_OFF_MS))}
+              onSkip={guard((place: LinePlace) => putOffFor(place.iron.id, cycleOf_ms(place)))}
             />
           )}
           {answered !== null && (

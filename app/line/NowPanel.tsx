@@ -31,6 +31,8 @@ type Props = {
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
   /** This iron's next load waits: it isn't hot yet, or is left out for now. */
   readonly onPutOff: (ironId: string) => void;
+  /** This iron's next load is left out; the others make it good. */
+  readonly onSkip: (place: LinePlace) => void;
 };
 
 const TICK_MS = 500;
@@ -56,7 +58,21 @@ const DONE: Readonly<Record<Exclude<Act, 'switch-on' | 'fold'>, string>> = {
 };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({ places, planned, missing, putOff, folds, does, kit, towards, disabled, onPour, onTouch, onPutOff }: Props) => {
+export const NowPanel = ({
+  places,
+  planned,
+  missing,
+  putOff,
+  folds,
+  does,
+  kit,
+  towards,
+  disabled,
+  onPour,
+  onTouch,
+  onPutOff,
+  onSkip,
+}: Props) => {
   const now = useNow(TICK_MS);
   const { next, then } = conduct(conductedIrons(places, planned, missing, putOff, now), now, { does, folds: folds.due });
   const nameOf = ({ act, ironId, dishId }: DueAct): string =>
@@ -160,6 +176,17 @@ export const NowPanel = ({ places, planned, missing, putOff, folds, does, kit, t
             onClick={() => onPutOff(place.iron.id)}
           >
             Not yet
+          </button>
+        )}
+        {next.act === 'pour' && isAtHand && (
+          <button
+            type="button"
+            disabled={disabled}
+            aria-label={`Skip this one: ${place.iron.name}`}
+            className="min-h-24 shrink-0 rounded-xl border-2 border-white/70 px-4 text-xl font-semibold low:min-h-16 disabled:opacity-60"
+            onClick={() => onSkip(place)}
+          >
+            Skip
           </button>
         )}
         {next.act !== 'switch-on' && isAtHand && (

@@ -13,6 +13,7 @@ export type { CircuitLimit } from './circuits.ts';
 export { wattsOver } from './circuits.ts';
 export type { Mix, StandingBatter, WeekPlan } from './week.ts';
 export { batterDays, LEAST_REST_S, weekOfMixes } from './week.ts';
+export { afterPowerCut } from './powerCut.ts';
 export { handSpans } from './handTasks.ts';
 export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
