@@ -1,7 +1,13 @@
+import type { RunDish } from '../../core/run/index.ts';
+import { isPutAway } from '../../core/run/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
+
+/** ", 170 g a head": two wafers aren't a deep round. */
+const perHead = (piece_g: number, { piecesPerPerson, goesTo }: RunDish): string =>
+  piece_g === 0 || isPutAway({ goesTo }) ? '' : `, ${grams(piece_g * piecesPerPerson)} g a head`;
 
 /** What to act on: when to switch on, when to pour, when the last plate is out, how much batter. */
 export const Answers = ({ planned, plan }: PlanProps) => {
@@ -15,12 +21,12 @@ export const Answers = ({ planned, plan }: PlanProps) => {
       'Batter',
       `${grams(plan.batter_g)} g`,
       dishes
-        .flatMap(({ formula, batch_g, batter_g }) =>
+        .flatMap(({ dish, formula, batch_g, batter_g }) =>
           batch_g <= 0
             ? []
             : [
                 dishes.length === 1
-                  ? `${(batter_g / batch_g).toFixed(1)} × the formula as written`
+                  ? `${(batter_g / batch_g).toFixed(1)} × the formula as written${perHead(plan.pieces === 0 ? 0 : batter_g / plan.pieces, dish)}`
                   : `${grams(batter_g)} g of ${formula.name} (×\u00a0${(batter_g / batch_g).toFixed(1)})`,
               ],
         )

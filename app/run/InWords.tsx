@@ -79,6 +79,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
           .
         </p>
       )}
+      <TooEarly run={run} plan={plan} onChange={onChange} />
       <GoneBy session={session} run={run} plan={plan} onChange={onChange} />
     </div>
   );
@@ -154,6 +155,22 @@ const Strangers = ({ planned, plan, onChange }: Pick<OfPlan, 'planned' | 'plan' 
       </p>
     );
   });
+};
+
+/** It would have to begin before anybody is there: then it is later, or something has to help. */
+const TooEarly = ({ run, plan, onChange }: Pick<OfPlan, 'plan' | 'onChange'> & { readonly run: Run }) => {
+  const early_ms = (run.notBefore ?? -Infinity) - plan.startAt;
+  if (early_ms <= 0) return null;
+  const shift = Math.ceil(early_ms / 60_000) * 60_000;
+  return (
+    <p role="alert" className="border-l-3 border-ink bg-sheet px-3 py-1" data-figure="too early" data-exact={Math.round(early_ms / 1000)}>
+      It would begin {minuteWords(early_ms / 1000)} before anybody is there. Begun at {timeOfDay(run.notBefore ?? 0, run.zone)}, the last is
+      out at <b>{timeOfDay(plan.lastPlateAt + shift, run.zone)}</b>.{' '}
+      <button type="button" className={PRESS} onClick={() => onChange({ serveAt: run.serveAt + shift })}>
+        Plan it so
+      </button>
+    </p>
+  );
 };
 
 /** The moment to switch on has gone by and nothing was poured: what is possible from now on. */

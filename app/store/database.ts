@@ -98,7 +98,8 @@ const CHANGED_BY_3 = ['kits', 'lots', 'runs', 'benches'] as const;
 export class KitchenDatabase extends Dexie {
   constructor(name: string, options?: { indexedDB: IDBFactory; IDBKeyRange: typeof IDBKeyRange }) {
     // An event that was answered for must survive a crash of the whole device.
-    super(name, { chromeTransactionDurability: 'strict', ...options });
+    // Its cache keeps a listener for every query ever asked: a morning at the line would leave some hundred thousand behind.
+    super(name, { chromeTransactionDurability: 'strict', cache: 'disabled', ...options });
     this.version(1).stores(FIRST);
     this.version(2).stores(SECOND);
     this.version(STORE_VERSION)

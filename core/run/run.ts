@@ -125,6 +125,8 @@ export const Run = z.object({
   holdPlaces: z.int().min(1).max(2000).optional(),
   /** Loads that stay where somebody put them: so long before it is served. */
   pins: z.array(PinShape).max(MOST_PINS).optional(),
+  /** Nobody is there before: the first iron goes on no earlier, epoch ms; null or left out: whenever it has to. */
+  notBefore: Instant.nullable().optional(),
   /** Everything so much earlier than the plan needs, s; left out: not at all. */
   slack_s: z
     .number()

@@ -22,13 +22,14 @@ export const freeName = (name: string, others: readonly { readonly name: string 
 /** The same morning once more, nothing of it done yet: at the same time by the clock on the wall, on the next day that isn't over yet. `now`: ms. */
 export const nextMorning = (run: Run, id: string, runs: readonly Run[], now: number): Run => {
   const fresh: Run = run.besides === undefined ? run : { ...run, besides: run.besides.map(({ kind, before_s }) => ({ kind, before_s })) };
+  const { notBefore: _, ...free } = fresh;
   const clock = wallTime(run.serveAt, run.zone).slice(10);
   // Around midnight and on the two nights of the year a day isn't 24 hours by the wall.
   const first = Math.max(run.serveAt, now);
   for (let days = 0; days < 3; days++) {
     const day = wallTime(first + days * DAY_MS, run.zone).slice(0, 10);
     const serveAt = instantOf(`${day}${clock}`, run.zone);
-    if (serveAt !== null && serveAt > first) return { ...fresh, id, name: freeName(run.name, runs), serveAt };
+    if (serveAt !== null && serveAt > first) return { ...free, id, name: freeName(run.name, runs), serveAt };
   }
-  return { ...fresh, id, name: freeName(run.name, runs), serveAt: first + DAY_MS };
+  return { ...free, id, name: freeName(run.name, runs), serveAt: first + DAY_MS };
 };

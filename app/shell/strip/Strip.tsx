@@ -71,7 +71,13 @@ const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly
         <span className="text-sm text-quiet">{next === null ? 'the run is over' : `next, ${timeOfDay(next.at, run.zone)}`}</span>
         {next !== null && (
           <>
-            <span className="font-display text-[17px] leading-tight font-bold">{next.what}</span>
+            <Link
+              to={next.to}
+              className="font-display text-[17px] leading-tight font-bold hover:underline"
+              aria-label={`${next.what}: go there`}
+            >
+              {next.what}
+            </Link>
             <span className="font-display text-[17px] font-bold text-act">{until(next.at - now)}</span>
           </>
         )}

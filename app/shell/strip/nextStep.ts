@@ -4,7 +4,10 @@ import { besideAt, platesOf } from '../../../core/run/index.ts';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
-export type NextStep = { readonly what: string; readonly at: number };
+/** `to`: the station where it is done. */
+export type NextStep = { readonly what: string; readonly at: number; readonly to: '/lift' | '/line' };
+
+const LINE = '/line' as const;
 
 /** Everything the plan asks for, in order of time. */
 export const stepsOf = (planned: PlannedRun): NextStep[] => {
@@ -16,17 +19,22 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
   };
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
-    ...dishes.flatMap(({ dish, prep }) => prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at }))),
-    ...(run.besides ?? []).flatMap((beside) =>
-      beside.done === true ? [] : [{ what: BESIDE_WORDS[beside.kind], at: besideAt(beside, run.serveAt) }],
+    ...dishes.flatMap(({ dish, prep }) =>
+      prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at, to: '/lift' as const })),
     ),
-    ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from })),
-    ...plan.bowls.flatMap(({ dishId, foldAt }) => (foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt }])),
-    ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt })),
-    ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt })),
+    ...(run.besides ?? []).flatMap((beside) =>
+      beside.done === true ? [] : [{ what: BESIDE_WORDS[beside.kind], at: besideAt(beside, run.serveAt), to: LINE }],
+    ),
+    ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from, to: LINE })),
+    ...plan.bowls.flatMap(({ dishId, foldAt }) =>
+      foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt, to: LINE }],
+    ),
+    ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt, to: LINE })),
+    ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt, to: LINE })),
     {
       what: platesOf(run) === 0 ? 'All of it done' : run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out',
       at: run.serveAt,
+      to: LINE,
     },
   ];
   return steps.sort((a, b) => a.at - b.at);
@@ -37,7 +45,7 @@ const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => st
   running
     .flatMap(({ load, progress, prediction }) =>
       progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null
-        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000 }]
+        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000, to: LINE }]
         : [],
     )
     .sort((a, b) => a.at - b.at)[0] ?? null;

@@ -67,11 +67,11 @@ describe('now and next', () => {
 
   test('a load in the iron goes before anything that is only planned', () => {
     const now = SERVE - 60 * MIN;
-    expect(nextStep(planned, [cooking(now - 100_000, 180)], now)).toEqual({ what: 'Open Deep round', at: now + 80_000 });
+    expect(nextStep(planned, [cooking(now - 100_000, 180)], now)).toEqual({ what: 'Open Deep round', at: now + 80_000, to: '/line' });
     // The line has set its time anew: the strip says the same, and nothing else of the load changes.
     const load = cooking(now - 100_000, 180);
     const rescued = withRescued([load], new Map([[load.load.id, 140]]));
-    expect(nextStep(planned, rescued, now)).toEqual({ what: 'Open Deep round', at: now + 40_000 });
+    expect(nextStep(planned, rescued, now)).toEqual({ what: 'Open Deep round', at: now + 40_000, to: '/line' });
     expect(withRescued([load], new Map([['another', 140]]))).toEqual([load]);
     const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], now);
     expect(soonest?.at).toBe(now + 200_000);
