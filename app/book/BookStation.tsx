@@ -8,11 +8,14 @@ import type { Asked } from './asked.ts';
 import { addressOf, askedIn, isAsked } from './asked.ts';
 import { Ask } from './Ask.tsx';
 import { BookTable } from './BookTable.tsx';
+import { Drift } from './Drift.tsx';
 import { EntrySheet } from './EntrySheet.tsx';
 import { useSession } from '../session/index.ts';
 import { Landed } from './Landed.tsx';
 import { Meaning } from './Meaning.tsx';
 import { useBook, useBowls } from './useBook.ts';
+
+const SHOWN = ['Loads', 'Over time', 'Bowls'] as const;
 
 export const BookStation = () => {
   const kit = useKit();
@@ -25,7 +28,8 @@ export const BookStation = () => {
   const [last, setLast] = useState(book);
   if (book !== undefined && book !== last) setLast(book);
   const [openId, setOpenId] = useState<string | null>(null);
-  const [bowls, setBowls] = useState(false);
+  const [shownAs, setShownAs] = useState<(typeof SHOWN)[number]>('Loads');
+  const bowls = shownAs === 'Bowls';
   const lots = useBowls(bowls);
   const exportNow = useExport();
   const shown = book ?? last;
@@ -39,13 +43,13 @@ export const BookStation = () => {
         <h1 className="text-2xl">The book</h1>
         <div className="flex gap-2">
           <div role="group" aria-label="Show" className="flex overflow-hidden rounded-md border-2 border-act">
-            {(['Loads', 'Bowls'] as const).map((name) => (
+            {SHOWN.map((name) => (
               <button
                 key={name}
                 type="button"
-                aria-pressed={bowls === (name === 'Bowls')}
-                className={`min-h-11 px-4 font-semibold ${bowls === (name === 'Bowls') ? 'bg-act text-white' : 'text-act'}`}
-                onClick={() => setBowls(name === 'Bowls')}
+                aria-pressed={shownAs === name}
+                className={`min-h-11 px-4 font-semibold ${shownAs === name ? 'bg-act text-white' : 'text-act'}`}
+                onClick={() => setShownAs(name)}
               >
                 {name}
               </button>
@@ -84,10 +88,16 @@ export const BookStation = () => {
               {entries.length === 0 ? 'None' : entries.length.toLocaleString('en-GB')} of the newest {looked.toLocaleString('en-GB')} loads
             </p>
           )}
-          <Landed entries={entries} />
-          <div className="overflow-x-auto">
-            <BookTable entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
-          </div>
+          {shownAs === 'Over time' ? (
+            <Drift entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
+          ) : (
+            <>
+              <Landed entries={entries} />
+              <div className="overflow-x-auto">
+                <BookTable entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
+              </div>
+            </>
+          )}
           {looked < count && (
             <button type="button" className="button-plain self-start" onClick={more}>
               {isFiltered ? 'Look further back' : 'Older loads'} ({(count - looked).toLocaleString('en-GB')} more)

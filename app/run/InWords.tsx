@@ -6,7 +6,7 @@ import { batterOf } from '../../core/cook/index.ts';
 import { bowlsNeeded } from '../../core/weigh/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { dishName, readingOf, replyFor, useNewestLoads } from '../session/index.ts';
+import { dishName, readingOf, useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';
 import type { OfPlan } from './Served.tsx';
 import { Served } from './Served.tsx';
@@ -42,7 +42,7 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
         .
       </p>
       <BowlRoom session={session} planned={planned} />
-      <Strangers planned={planned} plan={plan} onChange={onChange} />
+      <Strangers session={session} planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
       {played !== null && (
         <p data-figure="p90" data-exact={Math.round(played.late_s.p90)}>
@@ -128,11 +128,11 @@ const BowlRoom = ({ session, planned }: Pick<OfPlan, 'session' | 'planned'>) =>
   });
 
 /** Irons that nothing has been cooked on yet: their first load shows how they are, and is better for nobody. */
-const Strangers = ({ planned, plan, onChange }: Pick<OfPlan, 'planned' | 'plan' | 'onChange'>) => {
+const Strangers = ({ session, planned, plan, onChange }: OfPlan) => {
   const { run, irons } = planned;
   const trials = run.trialIronIds ?? [];
   const first = irons.flatMap((iron) => plan.loads.find((load) => load.ironId === iron.id && load.n === 1) ?? []);
-  const shown = first.filter((load) => trials.includes(load.ironId) || replyFor(planned, load)?.answer.basis === null);
+  const shown = first.filter((load) => trials.includes(load.ironId) || (session.ironLoads.loads.get(load.ironId)?.length ?? 0) === 0);
   return shown.map(({ ironId, isTrial }) => {
     const name = irons.find(({ id }) => id === ironId)?.name ?? '';
     return (

@@ -1,0 +1,20 @@
+import { expect, test } from '@playwright/test';
+import { open } from './kitchen.ts';
+
+test('each iron over time: its own scatter, what is out of it, the pieces by day, and the load behind one', async ({ page }) => {
+  await open(page, 'book');
+  await page.getByRole('group', { name: 'Show' }).getByRole('button', { name: 'Over time' }).click();
+  const deep = page.getByRole('region', { name: 'Deep A over time' });
+  await expect(deep.locator('[data-alarms]')).toContainText(/\d+ loads/);
+  await expect(deep.locator('figcaption')).toContainText('moving range');
+  const pieces = deep.getByRole('list', { name: 'Pieces by day' }).getByRole('button');
+  expect(await pieces.count()).toBeGreaterThan(8);
+  await pieces.first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  // What is asked for is what is drawn.
+  await page.getByRole('button', { name: /^Iron asked for/ }).click();
+  await page.getByRole('option', { name: 'Deep B' }).click();
+  await expect(deep).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Deep B over time' })).toBeVisible();
+});
