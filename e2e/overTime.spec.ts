@@ -10,7 +10,7 @@ test('each iron over time: its own scatter, what is out of it, the pieces by day
   const pieces = deep.getByRole('list', { name: 'Pieces by day' }).getByRole('button');
   expect(await pieces.count()).toBeGreaterThan(8);
   await pieces.first().click();
-  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByRole('dialog')).toContainText('Deep A');
   await page.keyboard.press('Escape');
   // What is asked for is what is drawn.
   await page.getByRole('button', { name: /^Iron asked for/ }).click();
