@@ -31,3 +31,17 @@ test('what is in the freezer comes first: fewer are cooked, Keep knows what it i
   await expect(page.getByText(/no longer there/)).toHaveCount(0);
   await expect(page.getByText(/loads, 3[0-3] pieces/)).toBeVisible();
 });
+
+test('hot again from the freezer: by what it is heated with, for the oven that stands there', async ({ page }) => {
+  await open(page, 'keep');
+  const kept = page.getByRole('listitem').filter({ hasText: 'in the freezer' }).first();
+  await kept.getByText('Hot again, straight from the cold').click();
+  const oven = kept.locator('[data-reheat="oven"]');
+  const seconds = async (): Promise<number> => Number(await oven.getAttribute('data-exact'));
+  const usual = await seconds();
+  expect(usual).toBeGreaterThan(150);
+  expect(Number(await kept.locator('[data-reheat="toaster"]').getAttribute('data-exact'))).toBeLessThan(usual);
+  await kept.getByLabel('Your oven, °C').fill('230');
+  await expect.poll(seconds).toBeLessThan(usual);
+  await expect(kept).toContainText('74 °C');
+});

@@ -15,6 +15,7 @@ import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
 import type { Session } from '../session/index.ts';
 import { bowlsOf, placeOf } from './bowls.ts';
+import { HotAgain } from './HotAgain.tsx';
 import { DampAir } from './DampAir.tsx';
 import { LeftOver } from './LeftOver.tsx';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
@@ -282,6 +283,7 @@ const Kept = ({
               </p>
             )),
         )}
+        <HotAgain session={session} item={item} />
         <DampAir session={session} item={item} />
       </div>
       <div className="flex max-w-md flex-wrap items-end gap-2 lg:justify-end">

@@ -1,5 +1,6 @@
 import type { BesideKind, RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
+import { crumbSlab, REHEATERS, reheatTime_s, slabOf_mm } from '../../core/keep/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../look/index.ts';
@@ -17,11 +18,20 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
     (id) => dishName(planned, id),
     planned.request?.kept,
     run.besides,
+    reheatOf_s(irons[0]),
   );
 };
 
+const FREEZER_C = -18;
+const THROUGH_C = 74;
+/** A piece of this iron from the freezer in a hot oven, to the whole minute, s: as Keep says it. */
+const reheatOf_s = (iron: PlannedRun['irons'][number] | undefined): number | undefined => {
+  const time_s = iron === undefined ? null : reheatTime_s(crumbSlab(slabOf_mm(iron.geometry)), FREEZER_C, THROUGH_C, REHEATERS.oven);
+  return time_s === null ? undefined : 60 * Math.ceil(time_s / 60);
+};
+
 /** What a hand does, in words: "Pour Deep A, load 2". */
-export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, trial }: Task): string => {
+export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, trial, duration_s }: Task): string => {
   const of = dish === undefined ? '' : ` (${dish})`;
   if (act === 'prepare') {
     const words = describeStored(code ?? '');
@@ -35,7 +45,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, 
     pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}${trial === true ? ', a trial for nobody' : ''}`,
     'take-out': `Open ${at}, onto the rack`,
     fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
-    reheat: `Heat ${String(pieces)} from the freezer again, six minutes in a hot oven${of}`,
+    reheat: `Heat ${String(pieces)} from the freezer again, ${Math.round((duration_s ?? 0) / 60)} minutes in a hot oven${of}`,
     serve: 'Serve',
   }[act];
 };

@@ -5,3 +5,5 @@ export { CONTAINERS, daysUntil, PACKED_ACTIVITY, PERMEANCE_gPerDayPa } from './d
 export { countOf, itemOfLabel, labelCode, partUsed } from './label.ts';
 export type { UsableItem } from './usable.ts';
 export { usableOf } from './usable.ts';
+export type { Heater, Reheater, Slab } from './reheat.ts';
+export { crumbSlab, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm } from './reheat.ts';

@@ -18,7 +18,8 @@ export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepSt
 
 /**
  * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
- * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it.
+ * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it. `reheat_s`: how long those
+ * take until they are hot through.
  */
 export const tasksOf = (
   plan: RunPlan,
@@ -28,6 +29,7 @@ export const tasksOf = (
   dishName: (id: string) => string | null = () => null,
   kept = 0,
   besides: readonly Beside[] = [],
+  reheat_s = REHEAT_S,
 ): readonly Task[] => {
   const named = (dishId: string): { dish?: string } => {
     const dish = dishName(dishId);
@@ -83,10 +85,10 @@ export const tasksOf = (
           {
             ...nothing,
             ...named(OWN_DISH),
-            at: serveAt - 1000 * (REHEAT_S + PLATING_S),
+            at: serveAt - 1000 * (reheat_s + PLATING_S),
             act: 'reheat',
             pieces: kept,
-            duration_s: REHEAT_S,
+            duration_s: reheat_s,
           } satisfies Task,
         ]),
     { ...nothing, at: serveAt, act: 'serve' } satisfies Task,
