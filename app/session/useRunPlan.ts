@@ -85,6 +85,22 @@ export const useCourses = (
   });
 };
 
+type MadePlan = { readonly request: RunRequest; readonly plan: RunPlan };
+
+/** Strip, station and rehearsal ask for the same plan in the same moment: it is made once. */
+const MOST_MADE = 4;
+const made = new Map<string, MadePlan>();
+const planOnce = (request: RunRequest): MadePlan => {
+  const key = JSON.stringify(request);
+  const before = made.get(key);
+  if (before !== undefined) return before;
+  const found = { request, plan: planRun(request) };
+  made.set(key, found);
+  const [oldest] = made.keys();
+  if (made.size > MOST_MADE && oldest !== undefined) made.delete(oldest);
+  return found;
+};
+
 /** The run's plan, reckoned anew whenever something it rests on changes. */
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const run = session?.run ?? null;
@@ -119,7 +135,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     asked.map(({ iron, formula }) => [iron.id, iron.rev, formula.id, formula.rev]),
     [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
   ]);
-  const made = useMemo(() => {
+  const current = useMemo(() => {
     if (run === null || !settled) return null;
     const isTried = (ironId: string): boolean => run.trialIronIds?.includes(ironId) === true;
     const planned = asked.flatMap(({ dish, iron }, i): PlannedIron[] => {
@@ -157,12 +173,12 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       keeps_s: keeps_s(OWN_DISH),
       ...(others.length === 0 ? {} : { others }),
     };
-    return { request, plan: planRun(request) };
+    return planOnce(request);
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined) return null;
-  const plan = made?.plan ?? null;
+  const plan = current?.plan ?? null;
   const dishes = dishesOf(run).flatMap((dish): PlannedDish[] => {
     const formula = session.formulas.find(({ id }) => id === dish.formulaId);
     if (formula === undefined) return [];
@@ -195,6 +211,6 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       result?.ok === false ? [{ ironId: asked[i]!.iron.id, formulaName: asked[i]!.formula.name, failure: result.failure }] : [],
     ),
     plan,
-    request: made?.request ?? null,
+    request: current?.request ?? null,
   };
 };

@@ -1,7 +1,7 @@
 import { runToEnd } from '../basis/index.ts';
 import { doorOf_s } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
-import { planRun } from './plan.ts';
+import { planRun } from './planRun.ts';
 import { servedBy } from './service.ts';
 
 /**

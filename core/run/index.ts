@@ -6,7 +6,7 @@ export { whatWouldHelp, whatWouldHelpInSteps } from './help.ts';
 export type { Jittered } from './jitter.ts';
 export { jittered, jitteredInSteps } from './jitter.ts';
 export type { PlannedLoad, RunPlan, RunRequest } from './plan.ts';
-export { planRun } from './plan.ts';
+export { planRun } from './planRun.ts';
 export type { Beside, BesideKind } from './besides.ts';
 export { besideAt, BESIDE_KINDS, BESIDES } from './besides.ts';
 export type { CircuitLimit } from './circuits.ts';

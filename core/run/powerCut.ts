@@ -1,5 +1,5 @@
 import type { RunRequest } from './plan.ts';
-import { planRun } from './plan.ts';
+import { planRun } from './planRun.ts';
 
 /** What a power cut does to the morning: everything so much later, or on without the irons that are off. */
 export type AfterPowerCut = { readonly late_s: number; readonly without: readonly string[] };
