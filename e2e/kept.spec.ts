@@ -45,3 +45,32 @@ test('hot again from the freezer: by what it is heated with, for the oven that s
   await expect.poll(seconds).toBeLessThan(usual);
   await expect(kept).toContainText('74 °C');
 });
+
+test('thrown away, and why: it is gone from the list, counted, and can be taken back', async ({ page }) => {
+  await open(page, 'keep');
+  const kept = page.getByRole('listitem').filter({ hasText: 'in the freezer' });
+  const before = await kept.count();
+  await kept
+    .first()
+    .getByRole('button', { name: /^More about/ })
+    .click();
+  await page.getByRole('button', { name: 'freezer burn' }).click();
+  await expect(kept).toHaveCount(before - 1);
+  await expect(page.locator('[data-figure="thrown away"]')).toContainText('freezer burn');
+  await page.reload();
+  await expect(page.locator('[data-figure="thrown away"]')).toContainText('freezer burn');
+  await page.getByRole('button', { name: 'undo', exact: true }).click();
+  await expect(kept).toHaveCount(before);
+  await expect(page.locator('[data-figure="thrown away"]')).toHaveCount(0);
+});
+
+test('how many there should be in the freezer, and what is to be made next', async ({ page }) => {
+  await open(page, 'keep');
+  const row = page.getByRole('region', { name: 'In the freezer' }).getByRole('listitem').first();
+  await row.getByLabel('to have').fill('24');
+  await expect(row).toContainText(/15 to make next/);
+  await page.reload();
+  await expect(row).toContainText(/15 to make next/);
+  await row.getByLabel('to have').fill('6');
+  await expect(row).toContainText('enough');
+});

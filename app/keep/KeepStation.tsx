@@ -3,8 +3,8 @@ import { Printer, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import type { Lot } from '../../core/log/index.ts';
-import type { KeepItem, KeepLimit } from '../../core/keep/index.ts';
-import { countOf, keepLimits, partUsed } from '../../core/keep/index.ts';
+import type { KeepItem, KeepLimit, WasteReason } from '../../core/keep/index.ts';
+import { countOf, keepLimits, partUsed, WASTE_REASONS, wasteSince } from '../../core/keep/index.ts';
 import { headerOf } from '../../core/lot/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { CODES } from '../../core/kit/index.ts';
@@ -18,7 +18,8 @@ import { bowlsOf, placeOf } from './bowls.ts';
 import { HotAgain } from './HotAgain.tsx';
 import { DampAir } from './DampAir.tsx';
 import { LeftOver } from './LeftOver.tsx';
-import { FORM_WORDS, PLACE_WORDS } from './words.ts';
+import { FORM_WORDS, PLACE_WORDS, WASTE_WORDS } from './words.ts';
+import { Par } from './Par.tsx';
 import { PutAway } from './PutAway.tsx';
 import { ReadLabel } from './ReadLabel.tsx';
 
@@ -93,6 +94,7 @@ export const KeepStation = () => {
               }}
               onUsedFor={(runId) => void carryOut(commands.useKeepItemForRun(runId, item.id, wallNow()))}
               onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
+              onThrown={(reason) => void carryOut(commands.markKeepItemUsed(item.id, wallNow(), reason))}
               onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
               onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
               onRemove={() => {
@@ -103,10 +105,11 @@ export const KeepStation = () => {
           ))}
         </ul>
         <Bowls kit={kit} lots={session.lots} kept={kept} />
+        <Par session={session} items={items} />
         <PutAway session={session} />
         {used[0] !== undefined && (
           <p>
-            Last used: {used[0].name}.{' '}
+            Last {used[0].thrown === undefined ? 'used' : 'thrown away'}: {used[0].name}.{' '}
             <button
               type="button"
               className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2"
@@ -116,6 +119,7 @@ export const KeepStation = () => {
             </button>
           </p>
         )}
+        <Waste items={items} />
         <p className="text-[15px] text-quiet">
           Limits are those of {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and of common practice, the strictest first. Your local
           code decides. Never taste to find out.
@@ -208,6 +212,7 @@ const Kept = ({
   onPartUsed,
   onUsedFor,
   onUsed,
+  onThrown,
   onRename,
   onCopy,
   onRemove,
@@ -222,6 +227,7 @@ const Kept = ({
   /** What this run was to use of it was used. */
   readonly onUsedFor: (runId: string) => void;
   readonly onUsed: () => void;
+  readonly onThrown: (reason: WasteReason) => void;
   readonly onRename: (name: string) => void;
   readonly onCopy: () => void;
   readonly onRemove: () => void;
@@ -317,6 +323,19 @@ const Kept = ({
                 }}
               />
             </label>
+            <fieldset className="flex flex-wrap gap-1">
+              <legend className="mb-1 text-[15px]">Thrown away, because</legend>
+              {WASTE_REASONS.map((reason) => (
+                <button
+                  key={reason}
+                  type="button"
+                  className="min-h-11 rounded-full border-2 border-line px-3 text-[15px] font-semibold"
+                  onClick={() => onThrown(reason)}
+                >
+                  {WASTE_WORDS[reason]}
+                </button>
+              ))}
+            </fieldset>
             <button type="button" className="button-plain" onClick={onCopy}>
               Another like it
             </button>
@@ -327,6 +346,23 @@ const Kept = ({
         </Popover>
       </div>
     </li>
+  );
+};
+
+const WASTE_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+/** What was thrown away lately, and why: the first thing to bake less of, or to put away sooner. */
+const Waste = ({ items }: { readonly items: readonly KeepItem[] }) => {
+  const [now] = useState(wallNow);
+  const waste = wasteSince(items, now - WASTE_DAYS * DAY_MS);
+  return (
+    waste.length > 0 && (
+      <p data-figure="thrown away" data-exact={waste.reduce((sum, { things }) => sum + things, 0)}>
+        Thrown away in {WASTE_DAYS} days:{' '}
+        {waste.map(({ reason, things, pieces }) => `${pieces > 0 ? `${pieces} pieces` : `${things}`} ${WASTE_WORDS[reason]}`).join(', ')}.
+      </p>
+    )
   );
 };
 

@@ -1,4 +1,4 @@
-import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
+import type { KeepForm, KeepPlace, WasteReason } from '../../core/keep/index.ts';
 
 export const FORM_WORDS: Readonly<Record<KeepForm, string>> = {
   batter: 'batter',
@@ -11,4 +11,13 @@ export const PLACE_WORDS: Readonly<Record<KeepPlace, string>> = {
   refrigerator: 'in the refrigerator',
   freezer: 'in the freezer',
   tin: 'in an airtight tin',
+};
+
+export const WASTE_WORDS: Readonly<Record<WasteReason, string>> = {
+  'past-its-best': 'past its best',
+  'over-its-limit': 'over its limit',
+  stale: 'stale',
+  'freezer-burn': 'freezer burn',
+  'too-many': 'too many',
+  dropped: 'dropped',
 };

@@ -1,5 +1,5 @@
 import type { Formula } from '../../core/formula/index.ts';
-import type { KeepItem } from '../../core/keep/index.ts';
+import type { KeepItem, WasteReason } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
@@ -280,11 +280,13 @@ export const useKeepItemForRun = (runId: string, itemId: string, usedAt: number,
 export const removeKeepItem = (itemId: string, id = newId()): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.remove('keepItems', itemId));
 
-export const markKeepItemUsed = (itemId: string, usedAt: number | null, id = newId()): Command<null> =>
+/** Eaten, or `thrown` away; null: it is there after all. */
+export const markKeepItemUsed = (itemId: string, usedAt: number | null, thrown?: WasteReason, id = newId()): Command<null> =>
   act(id, ['keepItems'], async (transaction) => {
     const item = await transaction.get('keepItems', itemId);
     if (item === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'keepItems', id: itemId } });
-    await transaction.put('keepItems', { ...item, usedAt });
+    const { thrown: _, ...rest } = item;
+    await transaction.put('keepItems', { ...rest, usedAt, ...(thrown === undefined ? {} : { thrown }) });
   });
 
 export const addPractice = (record: PracticeRecord, id = newId()): Command<null> =>

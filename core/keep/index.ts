@@ -1,5 +1,7 @@
-export type { KeepForm, KeepPlace } from './limits.ts';
-export { KEEP_FORMS, KeepItem, KeepLimit, keepLimits, placesFor } from './limits.ts';
+export type { KeepForm, KeepPlace, WasteReason } from './limits.ts';
+export { piecesKept } from './par.ts';
+export { wasteSince } from './waste.ts';
+export { WASTE_REASONS, KEEP_FORMS, KeepItem, KeepLimit, keepLimits, placesFor } from './limits.ts';
 export type { Container, Damp } from './damp.ts';
 export { CONTAINERS, daysUntil, PACKED_ACTIVITY, PERMEANCE_gPerDayPa } from './damp.ts';
 export { countOf, itemOfLabel, labelCode, partUsed } from './label.ts';

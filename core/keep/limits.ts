@@ -5,6 +5,9 @@ import { Instant } from '../basis/index.ts';
 
 export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers'] as const;
 export const KEEP_PLACES = ['room', 'refrigerator', 'freezer', 'tin'] as const;
+/** Why something that was put away was thrown away. */
+export const WASTE_REASONS = ['past-its-best', 'over-its-limit', 'stale', 'freezer-burn', 'too-many', 'dropped'] as const;
+export type WasteReason = (typeof WASTE_REASONS)[number];
 export type KeepForm = (typeof KEEP_FORMS)[number];
 export type KeepPlace = (typeof KEEP_PLACES)[number];
 
@@ -83,5 +86,7 @@ export const KeepItem = z.object({
   codeOfPractice: z.enum(CODE_IDS),
   refrigerator_C: z.number().min(-5).max(20),
   usedAt: Instant.nullable(),
+  /** Why it was thrown away then; left out: it was eaten. */
+  thrown: z.enum(WASTE_REASONS).optional(),
 });
 export type KeepItem = z.infer<typeof KeepItem>;

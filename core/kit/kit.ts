@@ -96,6 +96,8 @@ export const Kit = z.object({
         id: z.string().max(64),
         pieces: z.array(z.int().min(0).max(5000)).length(7),
         most_g: z.number().positive().max(1e6).nullable(),
+        /** And how many there should be in the freezer; left out: none. */
+        freezer: z.int().min(0).max(5000).optional(),
       }),
     )
     .max(60)
