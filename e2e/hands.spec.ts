@@ -25,7 +25,18 @@ test('two tabs, two hands: one pours, one takes out; each has its own next thing
   await expect(column(second, 'deep-a')).toHaveAttribute('data-phase', 'cooking');
   await expect(theirs).not.toHaveAttribute('data-act', /pour|close/);
   await expect(page.getByRole('region', { name: 'Do next' })).not.toHaveAttribute('data-act', /open|turn|switch-on/);
+  // A third, at the table: nothing to do at the irons; it sees what comes out and what lies there.
+  const third = await context.newPage();
+  await open(third, 'line');
+  await settings(third, 'plates and carries', 'Orrin');
+  const table = third.getByRole('region', { name: 'To the table' });
+  await expect(table).toContainText(/more from Deep A in \d+:\d\d/);
+  await expect(table).toHaveAttribute('data-on-rack', '0');
+  await expect(third.getByRole('region', { name: 'Do next' })).toHaveCount(0);
   await button(second, 'deep-a', 'Opened').click();
+  await expect(table).not.toHaveAttribute('data-on-rack', '0');
+  await expect(table).toContainText('Plate');
+  await third.close();
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
   // In the book.
   await open(page, 'book');

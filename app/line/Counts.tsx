@@ -1,16 +1,10 @@
-import { useMemo } from 'react';
 import type { PlacedCrisp } from './standing.ts';
-import { crispOfOldest, inLoads } from './standing.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import { standingAt } from '../../core/run/index.ts';
-import { useNow } from '../clock/index.ts';
+import { crispOfOldest } from './standing.ts';
+import { useStanding } from './useStanding.ts';
 import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { outLoads, useCourses } from '../session/index.ts';
+import { useCourses } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
-
-const TICK_MS = 5000;
-const NO_IRONS: readonly Iron[] = [];
 
 /** How the morning stands: out of wanted, on the rack and how crisp still, who waits, when the last plate goes out. */
 export const Counts = ({
@@ -22,15 +16,10 @@ export const Counts = ({
   readonly planned: PlannedRun | null;
   readonly places: readonly LinePlace[];
 }) => {
-  const now = useNow(TICK_MS);
-  const run = planned?.run ?? null;
   const courses = useCourses(session, planned);
-  const irons = planned?.irons ?? NO_IRONS;
-  const { lots, ironLoads } = session;
-  const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, ironLoads })), [run, irons, lots, ironLoads]);
-  if (planned === null || run === null || planned.plan === null || planned.request === null) return null;
-  if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
-  const standing = standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
+  const standing = useStanding(session, planned, places);
+  const run = planned?.run ?? null;
+  if (run === null || standing === null) return null;
   const held = courses.flatMap(({ ironId, courses: mine }): PlacedCrisp[] => {
     const course = mine.find(({ place }) => place === (run.hold ?? 'rack'));
     return course === undefined ? [] : [{ ironId, crisp: course.crisp }];

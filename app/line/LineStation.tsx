@@ -28,6 +28,7 @@ import { useHeldLine } from './useHeldLine.ts';
 import { useHeldPlan } from './useHeldPlan.ts';
 import type { LinePlace } from './linePlace.ts';
 import { NowPanel } from './NowPanel.tsx';
+import { PlatesPanel } from './PlatesPanel.tsx';
 import { Replan } from './Replan.tsx';
 import { Side } from './Side.tsx';
 import { useLine } from './useLine.ts';
@@ -151,7 +152,8 @@ const Line = ({ session }: { readonly session: Session }) => {
           {places.length === 0 && (
             <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
           )}
-          {places.length > 0 && (
+          {places.length > 0 && hand.part === 'plates' && <PlatesPanel session={session} planned={planned} places={places} />}
+          {places.length > 0 && hand.part !== 'plates' && (
             <NowPanel
               places={places}
               planned={planned}

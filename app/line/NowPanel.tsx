@@ -212,7 +212,7 @@ const foldWords = (planned: PlannedRun | null, dishId: string): string => {
   return of === null ? 'the next part' : `the next part of ${of}`;
 };
 
-const FRAME =
+export const FRAME =
   'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] stacked:w-full stacked:min-w-0 low:min-h-[calc(100dvh-84px)] low:gap-1 low:p-3';
 
 /** What else the hand has to know at that moment. */

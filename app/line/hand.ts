@@ -2,7 +2,7 @@ import { useSyncExternalStore } from 'react';
 import type { Act } from '../../core/line/index.ts';
 import { Listeners } from '../listeners.ts';
 
-export const PARTS = ['all', 'pours', 'takes-out'] as const;
+export const PARTS = ['all', 'pours', 'takes-out', 'plates'] as const;
 export type Part = (typeof PARTS)[number];
 
 /** Whose hand this screen is: what it does of the acts at the irons, and whose name goes into the log. Of this tab alone. */
@@ -13,12 +13,15 @@ export const ACTS_OF: Readonly<Record<Part, ReadonlySet<Act>>> = {
   all: new Set<Act>(['switch-on', 'fold', 'pour', 'close', 'turn', 'open']),
   pours: new Set<Act>(['fold', 'pour', 'close']),
   'takes-out': new Set<Act>(['switch-on', 'turn', 'open']),
+  // At the table: nothing at the irons.
+  plates: new Set<Act>(),
 };
 
 export const PART_WORDS: Readonly<Record<Part, string>> = {
   all: 'everything',
   pours: 'folds, pours and closes',
   'takes-out': 'opens and takes out',
+  plates: 'plates and carries',
 };
 
 const KEY = 'tawny-lattice-hand';

@@ -1,0 +1,49 @@
+import { useNow } from '../clock/index.ts';
+import { clock, duration, TOPPING_WORDS } from '../look/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { dishName } from '../session/index.ts';
+import type { LinePlace } from './linePlace.ts';
+import { FRAME } from './NowPanel.tsx';
+import { useStanding } from './useStanding.ts';
+
+const TICK_MS = 500;
+
+type Props = { readonly session: Session; readonly planned: PlannedRun | null; readonly places: readonly LinePlace[] };
+
+/** For whoever plates and carries: what lies there, for whom, and what comes out next. */
+export const PlatesPanel = ({ session, planned, places }: Props) => {
+  const now = useNow(TICK_MS);
+  const standing = useStanding(session, planned, places);
+  const coming = places
+    .flatMap((place) => {
+      const { progress, prediction, iron } = place;
+      if (progress?.phase !== 'cooking' || progress.closedAt === null || prediction === null) return [];
+      return [{ place, pieces: iron.geometry.piecesPerLoad, at: progress.closedAt + 1000 * prediction.cookTime_s.best }];
+    })
+    .sort((a, b) => a.at - b.at);
+  const onRack = standing?.onRack ?? 0;
+  const waiting = standing?.waiting ?? 0;
+  return (
+    <section aria-label="To the table" className={`${FRAME} ${waiting > 0 && onRack > 0 ? 'bg-act' : ''}`} data-on-rack={onRack}>
+      <p className="font-display text-[clamp(40px,min(5.2vw,11vh),76px)] leading-none font-bold">{onRack > 0 ? 'Plate' : 'Wait'}</p>
+      <p className="figure text-[clamp(64px,min(8.5vw,20vh),120px)] leading-none">{onRack}</p>
+      <p className="text-2xl low:text-lg">
+        {onRack === 0 ? 'nothing lies there' : onRack === 1 ? 'lies there' : 'lie there'}
+        {waiting > 0 && `; ${waiting === 1 ? 'one guest waits' : `${waiting} guests wait`}`}
+        {standing?.oldest != null && `; the oldest ${duration(standing.oldest.age_s)}`}
+      </p>
+      <ul className="mt-2 flex flex-col gap-1 text-xl text-white/90 low:text-lg">
+        {coming.map(({ place: { iron, onPlate, dishId }, pieces, at }) => {
+          const dish = planned === null ? null : dishName(planned, dishId);
+          return (
+            <li key={iron.id}>
+              {pieces} more from {iron.name} {at > now ? `in ${clock((at - now) / 1000)}` : 'now'}
+              {dish === null ? '' : `, ${dish}`}
+              {onPlate === null ? '' : `, with ${TOPPING_WORDS[onPlate.toppingId]}: not for whoever must not have it`}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+};

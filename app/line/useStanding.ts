@@ -1,0 +1,24 @@
+import { useMemo } from 'react';
+import type { Iron } from '../../core/plate/index.ts';
+import type { Standing } from '../../core/run/index.ts';
+import { standingAt } from '../../core/run/index.ts';
+import { useNow } from '../clock/index.ts';
+import type { PlannedRun, Session } from '../session/index.ts';
+import { outLoads } from '../session/index.ts';
+import type { LinePlace } from './linePlace.ts';
+import { inLoads } from './standing.ts';
+
+const TICK_MS = 5000;
+const NO_IRONS: readonly Iron[] = [];
+
+/** How the morning stands now; null: none is planned, or nothing of it was poured yet. */
+export const useStanding = (session: Session, planned: PlannedRun | null, places: readonly LinePlace[]): Standing | null => {
+  const now = useNow(TICK_MS);
+  const run = planned?.run ?? null;
+  const irons = planned?.irons ?? NO_IRONS;
+  const { lots, ironLoads } = session;
+  const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, ironLoads })), [run, irons, lots, ironLoads]);
+  if (run === null || planned?.plan == null || planned.request === null) return null;
+  if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
+  return standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
+};
