@@ -12,6 +12,13 @@ test('each iron over time: its own scatter, what is out of it, the pieces by day
   await pieces.first().click();
   await expect(page.getByRole('dialog')).toContainText('Deep A');
   await page.keyboard.press('Escape');
+  // Two irons side by side, with how often chance alone would do as much.
+  const beside = page.locator('[data-figure="side by side"]');
+  await expect(beside).toContainText(/steps (darker|paler)/);
+  await expect(beside).toContainText('Chance alone');
+  await beside.getByRole('button', { name: /^In what/ }).click();
+  await page.getByRole('option', { name: 'weight' }).click();
+  await expect(beside).toContainText(/g (heavier|lighter)|too little was said/);
   // What is asked for is what is drawn.
   await page.getByRole('button', { name: /^Iron asked for/ }).click();
   await page.getByRole('option', { name: 'Deep B' }).click();

@@ -3,6 +3,7 @@ import { controlChart, LEAST_VALUES } from '../../core/book/index.ts';
 import { dayAndTime, tawnyCss } from '../look/index.ts';
 import type { Entry } from './entries.ts';
 import { colourMiss } from './entries.ts';
+import { SideBySide } from './SideBySide.tsx';
 
 const WIDTH = 1000;
 const LEFT = 44;
@@ -33,6 +34,7 @@ export const Drift = ({ entries, zone, onOpen }: Props) => {
   }
   return (
     <div className="flex flex-col gap-6">
+      <SideBySide entries={entries} />
       {[...byIron].map(([ironId, { name, told, all }]) => (
         <section key={ironId} aria-label={`${name} over time`} className="flex flex-col gap-2">
           <h2 className="text-xl">{name}</h2>
