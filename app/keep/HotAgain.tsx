@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { KeepItem, Reheater } from '../../core/keep/index.ts';
-import { crumbSlab, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm } from '../../core/keep/index.ts';
+import { crumbSlab, FREEZER_C, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm, THROUGH_C } from '../../core/keep/index.ts';
 import { clock, temperature, TemperatureEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
@@ -12,9 +12,6 @@ const REHEATER_WORDS: Readonly<Record<Reheater, string>> = {
   pan: 'pan, turned every minute',
 };
 
-const FREEZER_C = -18;
-/** What was cooked and cooled is heated through to this (FDA Food Code 2022, 3-403.11(A): 165 °F, 74 °C). */
-const THROUGH_C = 74;
 const OVEN_C = { min_C: 100, max_C: 280 };
 /** Times are said to so many seconds. */
 const STEP_S = 10;

@@ -1,6 +1,6 @@
 import type { BesideKind, RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
-import { crumbSlab, REHEATERS, reheatTime_s, slabOf_mm } from '../../core/keep/index.ts';
+import { crumbSlab, FREEZER_C, REHEATERS, reheatTime_s, slabOf_mm, THROUGH_C } from '../../core/keep/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../look/index.ts';
@@ -22,8 +22,6 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
   );
 };
 
-const FREEZER_C = -18;
-const THROUGH_C = 74;
 /** A piece of this iron from the freezer in a hot oven, to the whole minute, s: as Keep says it. */
 const reheatOf_s = (iron: PlannedRun['irons'][number] | undefined): number | undefined => {
   const time_s = iron === undefined ? null : reheatTime_s(crumbSlab(slabOf_mm(iron.geometry)), FREEZER_C, THROUGH_C, REHEATERS.oven);

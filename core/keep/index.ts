@@ -8,4 +8,4 @@ export { countOf, itemOfLabel, labelCode, partUsed } from './label.ts';
 export type { UsableItem } from './usable.ts';
 export { usableOf } from './usable.ts';
 export type { Heater, Reheater, Slab } from './reheat.ts';
-export { crumbSlab, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm } from './reheat.ts';
+export { crumbSlab, FREEZER_C, THROUGH_C, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm } from './reheat.ts';

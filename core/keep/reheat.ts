@@ -37,6 +37,10 @@ export const crumbSlab = (thickness_mm: number): Slab => ({
 export const slabOf_mm = (geometry: { readonly cavity_mL: number; readonly footprint_cm2: number; readonly areaFactor: number }): number =>
   (10 * geometry.cavity_mL) / (geometry.footprint_cm2 * geometry.areaFactor);
 
+export const FREEZER_C = -18;
+/** What was cooked and cooled is heated through to this (FDA Food Code 2022, 3-403.11(A): 165 °F, 74 °C; from memory). */
+export const THROUGH_C = 74;
+
 const CELLS = 24;
 const TURNED_EVERY_S = 60;
 const LONGEST_S = 3600;
