@@ -228,8 +228,9 @@ test('four answers make a plan; the strip carries it to every station', async ({
   await expect(page.getByText('Last plate')).toBeVisible();
   await page.getByLabel('People').fill('12');
   await expect(page.getByText('12 pieces', { exact: false })).toBeVisible();
-  await page.getByLabel('Deep B').click();
-  await expect(page.getByLabel('Deep B')).not.toBeChecked();
+  const deepB = page.getByRole('checkbox', { name: 'Deep B' });
+  await deepB.click();
+  await expect(deepB).not.toBeChecked();
   await expect(page.getByRole('row', { name: /Deep B/ })).toHaveCount(0);
   await page.getByLabel('as they come').click();
   await expect(page.getByText('First plate at')).toBeVisible();

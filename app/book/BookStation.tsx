@@ -41,14 +41,14 @@ export const BookStation = () => {
     <div className="flex flex-col gap-3 px-5 py-3">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-2xl">The book</h1>
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <div role="group" aria-label="Show" className="flex overflow-hidden rounded-md border-2 border-act">
             {SHOWN.map((name) => (
               <button
                 key={name}
                 type="button"
                 aria-pressed={shownAs === name}
-                className={`min-h-11 px-4 font-semibold ${shownAs === name ? 'bg-act text-white' : 'text-act'}`}
+                className={`min-h-11 px-4 font-semibold max-sm:px-3 ${shownAs === name ? 'bg-act text-white' : 'text-act'}`}
                 onClick={() => setShownAs(name)}
               >
                 {name}
