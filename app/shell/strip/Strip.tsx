@@ -16,7 +16,6 @@ import { moved, place, spanOf, ticks, zoomed } from './window.ts';
 export const Strip = ({ isBench }: { readonly isBench: boolean }) => {
   const session = useSession();
   const planned = useRunPlan(session);
-  const now = useNow(1000);
   return (
     <header className={clsx('no-print flex min-h-[84px] shrink-0 items-stretch border-b border-line bg-sheet', isBench && 'bench-round')}>
       <Link
@@ -34,7 +33,7 @@ export const Strip = ({ isBench }: { readonly isBench: boolean }) => {
       {planned === null ? (
         <p className="flex-1 self-center px-4 text-quiet">No run planned. Say how many, what and when, and the morning appears here.</p>
       ) : (
-        <PlannedStrip planned={planned} now={now} />
+        <PlannedStrip planned={planned} />
       )}
     </header>
   );
@@ -43,7 +42,9 @@ export const Strip = ({ isBench }: { readonly isBench: boolean }) => {
 /** Preparation this long before the first heat is on the strip as it opens. */
 const IN_SIGHT_MS = 45 * 60_000;
 
-const PlannedStrip = ({ planned, now }: { readonly planned: PlannedRun; readonly now: number }) => {
+/** Only this ticks: the plan itself isn't asked for every second. */
+const PlannedStrip = ({ planned }: { readonly planned: PlannedRun }) => {
+  const now = useNow(1000);
   const { plan, run } = planned;
   const [chosen, setChosen] = useState<Span | null>(null);
   const newest = useNewestLoads(planned.irons.map((iron) => iron.id));
