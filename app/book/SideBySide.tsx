@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { against, LEAST_EACH } from '../../core/book/index.ts';
 import { InlineSelect } from '../look/index.ts';
 import type { Entry } from './entries.ts';
@@ -22,18 +22,21 @@ export const SideBySide = ({ entries }: { readonly entries: readonly Entry[] }) 
     second: null,
     measure: 'colour',
   });
-  if (irons.length < 2) return null;
   const has = (id: string | null): boolean => irons.some(([ironId]) => ironId === id);
-  const first = has(chosen.first) ? chosen.first : irons[0]![0];
-  const second = has(chosen.second) && chosen.second !== first ? chosen.second : irons.find(([id]) => id !== first)![0];
+  const first = has(chosen.first) ? chosen.first : (irons[0]?.[0] ?? null);
+  const second = has(chosen.second) && chosen.second !== first ? chosen.second : (irons.find(([id]) => id !== first)?.[0] ?? null);
   const { of, unit, more, less } = MEASURES[chosen.measure];
-  const valuesOf = (id: string | null): number[] =>
-    entries.flatMap((entry) => {
-      const value = entry.load.ironId === id ? of(entry) : null;
-      return value === null ? [] : [value];
-    });
-  const [mine, theirs] = [valuesOf(first), valuesOf(second)];
-  const found = against(mine, theirs);
+  // Thousands of shuffles: not again for every touch elsewhere.
+  const { mine, theirs, found } = useMemo(() => {
+    const valuesOf = (id: string | null): number[] =>
+      entries.flatMap((entry) => {
+        const value = entry.load.ironId === id ? of(entry) : null;
+        return value === null ? [] : [value];
+      });
+    const [a, b] = [valuesOf(first), valuesOf(second)];
+    return { mine: a, theirs: b, found: against(a, b) };
+  }, [entries, of, first, second]);
+  if (irons.length < 2) return null;
   const nameOf = (id: string | null): string => irons.find(([ironId]) => ironId === id)?.[1] ?? '';
   const choices = irons.map(([value, label]) => ({ value, label }));
   return (

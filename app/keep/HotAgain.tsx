@@ -1,6 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { KeepItem, Reheater } from '../../core/keep/index.ts';
 import { crumbSlab, FREEZER_C, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm, THROUGH_C } from '../../core/keep/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Iron } from '../../core/plate/index.ts';
 import { clock, temperature, TemperatureEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
@@ -24,25 +26,35 @@ const ironOf = (session: Session, item: KeepItem) => {
 
 /** How long a piece takes to be hot through again, by what it is heated with. */
 export const HotAgain = ({ session, item }: { readonly session: Session; readonly item: KeepItem }) => {
-  const [oven_C, setOven] = useState<number>(REHEATERS.oven.air_C);
+  const [isOpen, setOpen] = useState(false);
   const iron = ironOf(session, item);
-  const from_C = item.place === 'freezer' ? FREEZER_C : item.refrigerator_C;
-  const thickness_mm = iron === null ? null : slabOf_mm(iron.geometry);
+  if (iron === null || item.form !== 'pieces' || (item.place !== 'freezer' && item.place !== 'refrigerator')) return null;
+  return (
+    <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">Hot again, straight from the cold</summary>
+      {isOpen && (
+        <Times iron={iron} from_C={item.place === 'freezer' ? FREEZER_C : item.refrigerator_C} unit={session.kit.temperatureUnit} />
+      )}
+    </details>
+  );
+};
+
+type TimesProps = { readonly iron: Iron; readonly from_C: number; readonly unit: Kit['temperatureUnit'] };
+
+/** Reckoned only where it is looked at. */
+const Times = ({ iron, from_C, unit }: TimesProps) => {
+  const [oven_C, setOven] = useState<number>(REHEATERS.oven.air_C);
+  const thickness_mm = slabOf_mm(iron.geometry);
   const times = useMemo(
     () =>
-      thickness_mm === null
-        ? []
-        : REHEATER_IDS.map((id) => {
-            const heater = id === 'oven' ? { ...REHEATERS.oven, air_C: oven_C } : REHEATERS[id];
-            return { id, time_s: reheatTime_s(crumbSlab(thickness_mm), from_C, THROUGH_C, heater) };
-          }),
+      REHEATER_IDS.map((id) => {
+        const heater = id === 'oven' ? { ...REHEATERS.oven, air_C: oven_C } : REHEATERS[id];
+        return { id, time_s: reheatTime_s(crumbSlab(thickness_mm), from_C, THROUGH_C, heater) };
+      }),
     [thickness_mm, from_C, oven_C],
   );
-  if (iron === null || item.form !== 'pieces' || (item.place !== 'freezer' && item.place !== 'refrigerator')) return null;
-  const unit = session.kit.temperatureUnit;
   return (
-    <details className="mt-1">
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">Hot again, straight from the cold</summary>
+    <>
       <dl className="flex flex-wrap gap-x-6 gap-y-1">
         {times.map(({ id, time_s }) => (
           <div key={id} className="flex items-baseline gap-2" data-reheat={id} data-exact={time_s === null ? '' : Math.round(time_s)}>
@@ -58,6 +70,6 @@ export const HotAgain = ({ session, item }: { readonly session: Session; readonl
           thawed first. Times are within a third either way: appliances differ (common practice).
         </p>
       </div>
-    </details>
+    </>
   );
 };

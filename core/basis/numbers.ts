@@ -15,6 +15,9 @@ export const sum = (values: readonly number[]): number => {
   return total;
 };
 
+/** Of at least one value. */
+export const mean = (values: readonly number[]): number => sum(values) / values.length;
+
 /** Rounds to a multiple of `step` (a scale's resolution, say). */
 export const roundTo = (value: number, step: number): number => round(value / step) * step;
 

@@ -1,4 +1,4 @@
-import { seededRandom, sum } from '../basis/index.ts';
+import { mean, seededRandom } from '../basis/index.ts';
 
 export type Against = {
   /** Mean of the first less mean of the second. */
@@ -13,8 +13,6 @@ const SHUFFLES = 4000;
 const SEED = 977;
 /** Differences that are the same but for rounding. */
 const SAME = 1e-9;
-
-const mean = (values: readonly number[]): number => sum([...values]) / values.length;
 
 /** Two groups of values against one another by a permutation test (Fisher 1935; 4,000 seeded shuffles). Null: too few of either. */
 export const against = (first: readonly number[], second: readonly number[]): Against | null => {

@@ -1,6 +1,4 @@
-import { sum } from '../basis/index.ts';
-
-const mean = (values: readonly number[]): number => sum([...values]) / values.length;
+import { mean } from '../basis/index.ts';
 
 /** The rule that a value breaks. */
 export type Alarm = 'beyond-3' | 'two-of-three-beyond-2' | 'four-of-five-beyond-1' | 'eight-on-one-side';

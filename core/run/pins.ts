@@ -1,6 +1,6 @@
 import type { Finding } from '../basis/index.ts';
 import type { HandTask, Slot } from './schedule.ts';
-import { changeOver_s, earliestPour_s, inOrder, latestPour_s, takeOutTask, pourTask, turnaround_s } from './schedule.ts';
+import { changeOver_s, earliestPour_s, inOrder, latestPour_s, tasksOfSlot, turnaround_s } from './schedule.ts';
 
 /** A load that somebody put where it is: load `n` (from 1) of this iron is poured so long before the morning is served, s. */
 export type Pin = { readonly ironId: string; readonly n: number; readonly beforeServe_s: number };
@@ -8,7 +8,6 @@ export type Pin = { readonly ironId: string; readonly n: number; readonly before
 /** Moments closer than this are one. */
 const SAME_S = 1e-6;
 
-const tasksOf = ({ iron, pour_s, open_s }: Slot): readonly HandTask[] => [pourTask(iron, pour_s), takeOutTask(iron, open_s)];
 const movedTo = (slot: Slot, pour_s: number): Slot => ({ ...slot, pour_s, open_s: pour_s + slot.open_s - slot.pour_s });
 
 /** From this pour to the next on the same iron, s, at the least. */
@@ -62,12 +61,12 @@ const placedAround = (
   const busy: HandTask[] = [...blocked];
   for (const slot of pinned) {
     if (earliestPour_s(slot.iron, slot.n, slot.pour_s, busy, hands) > slot.pour_s + SAME_S) return null;
-    busy.push(...tasksOf(slot));
+    busy.push(...tasksOfSlot(slot));
   }
   const done: Slot[] = [...pinned];
   const place = (slot: Slot): void => {
     done.push(slot);
-    busy.push(...tasksOf(slot));
+    busy.push(...tasksOfSlot(slot));
   };
   const onIron = ({ index }: Slot): readonly Slot[] => slots.filter((other) => other.index === index);
   const isPinned = (slot: Slot): boolean => pinned.some(({ index, n }) => index === slot.index && n === slot.n);

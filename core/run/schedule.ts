@@ -62,6 +62,9 @@ export const takeOutTask = ({ open_s }: PlannedIron, opened_s: number): HandTask
   to_s: opened_s + TAKES_OUT * open_s,
 });
 
+/** What a load wants of a hand. */
+export const tasksOfSlot = ({ iron, pour_s, open_s }: Slot): readonly HandTask[] => [pourTask(iron, pour_s), takeOutTask(iron, open_s)];
+
 /** From an open lid to the next pour on this iron, at the least. */
 export const turnaround_s = ({ open_s, recovery_s }: PlannedIron): number => open_s + recovery_s;
 
@@ -400,8 +403,7 @@ export const asLateAsCan = (
 ): readonly Slot[] => {
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const placed = [...slots];
-  const tasksOf = ({ iron, pour_s, open_s }: Slot): readonly HandTask[] => [pourTask(iron, pour_s), takeOutTask(iron, open_s)];
-  const tasks = placed.map(tasksOf);
+  const tasks = placed.map(tasksOfSlot);
   /** By place and load, where each stands in `placed`. */
   const at = new Map(placed.map(({ index, n }, i) => [`${index}/${n}`, i]));
   const lastFirst = placed.map((_, i) => i).sort((a, b) => slots[b]!.open_s - slots[a]!.open_s);
@@ -427,7 +429,7 @@ export const asLateAsCan = (
     const moved_s = latestPour_s(iron, n, latest_s, busy, hands);
     if (moved_s === null || moved_s <= pour_s) continue;
     placed[i] = { iron, index, n, pour_s: moved_s, open_s: moved_s + cook_s };
-    tasks[i] = tasksOf(placed[i]);
+    tasks[i] = tasksOfSlot(placed[i]);
   }
   return inOrder(placed);
 };
