@@ -33,7 +33,17 @@ export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRev
     onClose();
   };
   return (
-    <Sheet title={`Written lower down, cooked at ${measured(altitude_m, 'height', lengths)}`} open onClose={onClose} wide>
+    <Sheet
+      title={`Written lower down, cooked at ${measured(altitude_m, 'height', lengths)}`}
+      open
+      onClose={onClose}
+      wide
+      foot={
+        <button type="button" className="button-act" disabled={corrections.length === 0} onClick={take}>
+          Take these amounts
+        </button>
+      }
+    >
       {corrections.length === 0 ? (
         <p className="text-lg">{altitude_m < 600 ? 'Nothing to correct near the sea.' : 'Nothing in this bowl minds the altitude.'}</p>
       ) : (
@@ -76,9 +86,6 @@ export const AltitudeSheet = ({ formula, reading, corrections, altitude_m, onRev
         Table: Colorado State University Extension, for cakes (from memory). Waffles are thin: of its extra liquid and lesser sugar about
         half is taken.
       </p>
-      <button type="button" className="button-act mt-4" disabled={corrections.length === 0} onClick={take}>
-        Take these amounts
-      </button>
     </Sheet>
   );
 };

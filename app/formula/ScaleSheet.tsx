@@ -54,7 +54,29 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
     onClose();
   };
   return (
-    <Sheet title="Scale" open onClose={onClose} wide>
+    <Sheet
+      title="Scale"
+      open
+      onClose={onClose}
+      wide
+      foot={
+        <>
+          {' '}
+          <button type="button" className="button-act" disabled={factor === null} onClick={take}>
+            Take these amounts
+          </button>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-act"
+              checked={resolution_g < 1}
+              onChange={(event) => setResolution(event.target.checked ? 0.1 : 1)}
+            />
+            my scale reads tenths of a gram
+          </label>
+        </>
+      }
+    >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <div role="group" aria-label="Times" className="flex gap-2">
           {FACTORS.map((times) => (
@@ -215,20 +237,6 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
           </table>
         </>
       )}
-      <div className="mt-4 flex items-center gap-4">
-        <button type="button" className="button-act" disabled={factor === null} onClick={take}>
-          Take these amounts
-        </button>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-act"
-            checked={resolution_g < 1}
-            onChange={(event) => setResolution(event.target.checked ? 0.1 : 1)}
-          />
-          my scale reads tenths of a gram
-        </label>
-      </div>
     </Sheet>
   );
 };

@@ -54,7 +54,33 @@ export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, o
     onClose();
   };
   return (
-    <Sheet title="Too thick? Too thin?" open onClose={onClose} wide>
+    <Sheet
+      title="Too thick? Too thin?"
+      open
+      onClose={onClose}
+      wide
+      foot={
+        <>
+          {' '}
+          <button type="button" className="button-act" disabled={!correction.ok} onClick={take}>
+            Write it into the formula
+          </button>
+          {onStir !== null && (
+            <button
+              type="button"
+              className="button-plain"
+              disabled={!correction.ok}
+              onClick={() => {
+                if (correction.ok) onStir(correction.value);
+                onClose();
+              }}
+            >
+              Only into the bowl that stands here
+            </button>
+          )}
+        </>
+      }
+    >
       <Spoon label="The spoon shows" value={typeof seen === 'number' ? thicknessWord(seen) : seen} onChange={setSeen} />
       <div className="mt-2">
         <MeasureEntry
@@ -83,24 +109,6 @@ export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, o
       ) : (
         <p className="mt-4 text-lg">{describeSentence(correction.failure)}.</p>
       )}
-      <div className="mt-4 flex flex-wrap gap-3">
-        <button type="button" className="button-act" disabled={!correction.ok} onClick={take}>
-          Write it into the formula
-        </button>
-        {onStir !== null && (
-          <button
-            type="button"
-            className="button-plain"
-            disabled={!correction.ok}
-            onClick={() => {
-              if (correction.ok) onStir(correction.value);
-              onClose();
-            }}
-          >
-            Only into the bowl that stands here
-          </button>
-        )}
-      </div>
     </Sheet>
   );
 };
