@@ -216,7 +216,7 @@ const cookLoad = ({ advice, iron, formula, lotId, n, at, history, random }: Load
     seq++;
   };
   note(0, { kind: 'poured', data: {} });
-  note(3 + 3 * random.next(), { kind: 'closed', data: {} });
+  note(6.5 + 7 * random.next(), { kind: 'closed', data: {} });
   const smells_s = opened_s * (0.45 + 0.2 * random.next());
   if (random.next() < 0.5) note(smells_s, { kind: 'signal', data: { signal: 'smells' } });
   const closedAt = history.loadEvents.findLast(({ event }) => event.kind === 'closed')?.event.at ?? clock;

@@ -85,6 +85,15 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await page.getByRole('option', { name: 'three pairs of hands' }).click();
   await expect.poll(switchOn).not.toBe('');
   expect((await switchOn()) >= alone).toBe(true);
+  // Somebody can be spared for twenty minutes: in words, in the picture, on a card.
+  await page.getByRole('button', { name: 'a helper for a while …' }).click();
+  await page.getByLabel('for, min').fill('20');
+  await page.getByLabel('for, min').press('Enter');
+  await expect(words).toContainText('One more pair of hands from');
+  await expect(page.locator('[data-lane="hands"] [data-helper]')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Who helps', includeHidden: true })).toContainText('Open Deep A');
+  await page.getByRole('button', { name: 'no helper' }).click();
+  await expect(words).not.toContainText('One more pair of hands');
   // On paper a card for each part of the work.
   const card = (who: string) => page.getByRole('region', { name: `Who ${who}`, includeHidden: true });
   await expect(card('folds, pours and closes')).toContainText('Pour Deep A, load 1');

@@ -81,7 +81,7 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
           startedAt: openedAt - 1,
         },
         events: [
-          { kind: 'poured', data: {}, at: closedAt - 4000 },
+          { kind: 'poured', data: {}, at: closedAt - 10_000 },
           { kind: 'closed', data: {}, at: closedAt },
           { kind: 'opened', data: {}, at: openedAt },
           ...words.map((data) => ({ kind: 'logged' as const, data, at: openedAt })),

@@ -1,4 +1,5 @@
 import type { RunPlan, Task } from '../../core/run/index.ts';
+import { isThere } from '../../core/run/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import { clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -33,18 +34,29 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
       .join(', ');
   };
   const tasks = tasksOfRun(planned, plan);
-  const cards =
-    (planned.run.hands ?? 1) === 1
-      ? [{ words: 'minute by minute', tasks }]
-      : PARTS.map(({ words, acts }) => ({ words, tasks: tasks.filter(({ act }) => acts.has(act)) }));
+  const { helper, zone, hands = 1 } = planned.run;
+  const cards: readonly { readonly label: string; readonly title: string; readonly tasks: readonly Task[] }[] = [
+    ...(hands === 1
+      ? [{ label: 'Minute by minute', title: 'minute by minute', tasks }]
+      : PARTS.map(({ words, acts }) => ({
+          label: `Who ${words}`,
+          title: `for whoever ${words}`,
+          tasks: tasks.filter(({ act }) => acts.has(act)),
+        }))),
+    ...(helper == null
+      ? []
+      : [
+          {
+            label: 'Who helps',
+            title: `for the helper, ${timeOfDay(helper.from, zone)} to ${timeOfDay(helper.until, zone)}: opens and takes out`,
+            tasks: tasks.filter(({ act, at }) => act === 'take-out' && isThere(helper, at)),
+          },
+        ]),
+  ];
   return cards.map((card) => (
-    <section
-      key={card.words}
-      aria-label={cards.length === 1 ? 'Minute by minute' : `Who ${card.words}`}
-      className="hidden break-before-page print:block"
-    >
+    <section key={card.label} aria-label={card.label} className="hidden break-before-page print:block">
       <h2 className="text-xl">
-        {planned.run.name}, {cards.length === 1 ? card.words : `for whoever ${card.words}`}
+        {planned.run.name}, {card.title}
       </h2>
       <ol className="mt-2 grid grid-cols-[auto_auto_auto_1fr] gap-x-4">
         {card.tasks.map((task, i) => (

@@ -2,7 +2,7 @@ import type { Help, Run, RunPlan } from '../../core/run/index.ts';
 import { ironsOfRun } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { useMorning } from '../workers/index.ts';
-import { batterOf } from '../../core/cook/index.ts';
+import { batterOf, TURNAROUND } from '../../core/cook/index.ts';
 import { bowlsNeeded } from '../../core/weigh/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -39,8 +39,9 @@ export const InWords = ({ session, planned, plan, onChange }: OfPlan) => {
         {run.mode === 'together' && plan.lastPlateAt > run.serveAt + LATE_MS && (
           <b>, {minuteWords((plan.lastPlateAt - run.serveAt) / 1000)} late</b>
         )}
-        .
+        .{helperWords(run, plan)}
       </p>
+      <OwnHands planned={planned} />
       <BowlRoom session={session} planned={planned} />
       <Strangers session={session} planned={planned} plan={plan} onChange={onChange} />
       <Served session={session} planned={planned} plan={plan} onChange={onChange} />
@@ -105,9 +106,31 @@ const foldWords = (planned: PlannedRun, plan: RunPlan): string =>
     .join('');
 const ORDINALS = ['the second', 'the third', 'the fourth'] as const;
 
+/** " A helper from 06:40 to 07:10." */
+const helperWords = ({ helper, zone }: Run, plan: RunPlan): string => {
+  if (helper == null) return '';
+  if (helper.until <= plan.startAt || helper.from >= plan.lastPlateAt) return ' The helper isn’t there while it is cooked.';
+  return ` One more pair of hands from ${timeOfDay(helper.from, zone)} to ${timeOfDay(helper.until, zone)}.`;
+};
+
 const countOf = (pieces: number): string => (Math.round(pieces) === 1 ? 'one piece' : `${Math.round(pieces)} pieces`);
 
 const PRESS = 'min-h-8 font-semibold text-act underline underline-offset-2';
+
+/** How long lids stand open is learned from the book: it is said where it isn't the usual. */
+const OwnHands = ({ planned: { request, irons } }: { readonly planned: PlannedRun }) => {
+  const own = (request?.irons ?? []).filter(({ open_s }) => open_s !== TURNAROUND.open_s);
+  if (own.length === 0) return null;
+  const times = own.map(({ open_s }) => open_s);
+  const [least, most] = [Math.min(...times), Math.max(...times)];
+  const names = new Set(own.map(({ ironId }) => irons.find(({ id }) => id === ironId)?.name ?? ironId));
+  return (
+    <p className="text-quiet" data-figure="own hands" data-exact={most}>
+      Lid open between two loads, by the book: {least === most ? least : `${least}–${most}`} s on {[...names].join(', ')}; usual are{' '}
+      {TURNAROUND.open_s} s.
+    </p>
+  );
+};
 
 /** A batter that no bowl of the kitchen takes is mixed in several. */
 const BowlRoom = ({ session, planned }: Pick<OfPlan, 'session' | 'planned'>) =>

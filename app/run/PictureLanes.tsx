@@ -38,13 +38,26 @@ const LaneName = ({ top, height, children }: { readonly top: number; readonly he
   </text>
 );
 
-/** What the hands do at irons and bowls: never more at once than there are. */
-export const HandLane = ({ x, top, planned, plan }: LaneProps) => (
+/** What the hands do at irons and bowls: never more at once than there are; the ground shows while a helper is there. */
+export const HandLane = ({ x, top, planned: { run, request }, plan }: LaneProps) => (
   <g data-lane="hands">
     <LaneName top={top} height={HAND_LANE}>
-      {(planned.run.hands ?? 1) === 1 ? 'hand' : 'hands'}
+      {(run.hands ?? 1) === 1 && run.helper == null ? 'hand' : 'hands'}
     </LaneName>
-    {handSpans(plan, planned.request?.irons ?? []).map(({ act, from, to }, i) => (
+    {run.helper != null && run.helper.until > plan.startAt && run.helper.from < plan.lastPlateAt && (
+      <rect
+        data-helper
+        x={x(Math.max(run.helper.from, plan.startAt))}
+        y={top}
+        width={x(Math.min(run.helper.until, plan.lastPlateAt)) - x(Math.max(run.helper.from, plan.startAt))}
+        height={HAND_LANE}
+        fill={BAND}
+        opacity={0.35}
+      >
+        <title>a helper is there</title>
+      </rect>
+    )}
+    {handSpans(plan, request?.irons ?? []).map(({ act, from, to }, i) => (
       <rect
         key={i}
         x={x(from)}

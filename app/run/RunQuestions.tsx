@@ -8,6 +8,7 @@ import type { ChangeRun } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { GOES_TO_WORDS } from './goesTo.ts';
 import { holdWords } from './holdWords.ts';
+import { WhoIsThere } from './WhoIsThere.tsx';
 
 const WhenTheyCome = lazy(async () => ({ default: (await import('./WhenTheyCome.tsx')).WhenTheyCome }));
 const Besides = lazy(async () => ({ default: (await import('./Besides.tsx')).Besides }));
@@ -23,40 +24,6 @@ type Props = {
   readonly plan: RunPlan | null;
   readonly onChange: ChangeRun;
 };
-
-/** A cook who comes at six can't switch on at ten to. */
-const NotBefore = ({ run, onChange }: Pick<Props, 'run' | 'onChange'>) => {
-  if (run.notBefore == null)
-    return (
-      <button
-        type="button"
-        className="min-h-8 font-semibold text-act underline underline-offset-2"
-        onClick={() => onChange((now) => ({ notBefore: now.serveAt - USUAL_EARLIEST_MS }))}
-      >
-        nobody is there before …
-      </button>
-    );
-  return (
-    <span className="flex items-end gap-1">
-      <WhenEntry
-        label="Nobody is there before"
-        value={wallTime(run.notBefore, run.zone)}
-        onChange={(wall) => {
-          const notBefore = instantOf(wall, run.zone);
-          if (notBefore !== null) onChange({ notBefore });
-        }}
-      />
-      <button
-        type="button"
-        className="min-h-11 px-2 font-semibold text-act underline underline-offset-2"
-        onClick={() => onChange({ notBefore: null })}
-      >
-        whenever
-      </button>
-    </span>
-  );
-};
-const USUAL_EARLIEST_MS = 3_600_000;
 
 /** What a plan needs to know: when, for how many, on which irons, of which batter. */
 export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
@@ -148,7 +115,6 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
           />
         </span>
         <DishIrons session={session} dish={run} onChange={onChange} />
-        <NotBefore run={run} onChange={onChange} />
         <span>
           by{' '}
           <InlineSelect
@@ -158,6 +124,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             onChange={(hands) => onChange({ hands })}
           />
         </span>
+        <WhoIsThere run={run} onChange={onChange} />
         <span>
           for{' '}
           <InlineSelect

@@ -67,7 +67,7 @@ export function* computeAdvice(job: AdviceJob, memory?: CookMemory, knowledge?: 
     answer: answerOf(a, describeCode),
     picture: pictureOf(a),
     why: whyChains(a),
-    planned: plannedIron(a),
+    planned: plannedIron(a, job.lidOpen_s),
     lift: reading.lift,
     findings: a.findings,
     believed: request.value.believed,

@@ -84,7 +84,7 @@ const STAYS = { placeholderData: keepPreviousData };
 /** The same iron as if nobody had cooked on it: its answer stands until its loads have been weighed. Null: nothing to wait for. */
 const asNew = (job: AdviceJob | null, { data }: { readonly data: unknown }): AdviceJob | null => {
   if (data !== undefined || job?.known === undefined) return null;
-  const { known: _, ...rest } = job;
+  const { known: _, lidOpen_s: __, ...rest } = job;
   return rest;
 };
 

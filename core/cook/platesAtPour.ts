@@ -9,19 +9,18 @@ export const TAKES_OUT = 0.6;
 /** Plates no longer change from load to load after this many. */
 const SETTLED_AFTER_LOADS = 4;
 
-/** Plates when a load has been taken out at its best and the next is being poured: the lid has stood open. */
-export const platesAfterLoad = (machine: PlateMachine, { trace, window }: Cooked, setting_C: number, room_C: number): PlatesState => {
+/** Plates when a load has been taken out at its best and the next is being poured: the lid has stood open for `open_s`. */
+export const platesAfterLoad = (
+  machine: PlateMachine,
+  { trace, window }: Cooked,
+  setting_C: number,
+  room_C: number,
+  open_s: number = TURNAROUND.open_s,
+): PlatesState => {
   const second = Math.min(trace.seconds, Math.round(window.best_s));
   const lower_C = trace.lowerPlate_C[second] ?? setting_C;
   const upper_C = trace.upperPlate_C[second] ?? setting_C;
-  return restPlates(
-    machine,
-    { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C },
-    setting_C,
-    room_C,
-    TURNAROUND.open_s,
-    'open',
-  );
+  return restPlates(machine, { lower_C, upper_C, lowerSensor_C: lower_C, upperSensor_C: upper_C }, setting_C, room_C, open_s, 'open');
 };
 
 /** What the plates at the pour depend on beside the iron and its setting. */

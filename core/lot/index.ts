@@ -21,3 +21,4 @@ export type { IronKnowledge, KnowledgeMemory, KnownQuestion } from './known.ts';
 export { believedFor, ironsWithBatters, knownQuestion, requestOf } from './known.ts';
 export type { Counted } from './stock.ts';
 export { leftInHouse } from './stock.ts';
+export { lidOpen_s } from './lidOpen.ts';

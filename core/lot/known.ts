@@ -11,6 +11,7 @@ import type { Kit } from '../kit/index.ts';
 import type { Iron } from '../plate/index.ts';
 import type { HistoryQuestion, ToldLoad } from './history.ts';
 import { historyQuestion } from './history.ts';
+import { lidOpen_s } from './lidOpen.ts';
 import type { BatterQuestion, FormulaLines, LoadWish } from './question.ts';
 import { batterQuestion } from './question.ts';
 
@@ -21,7 +22,11 @@ export type IronKnowledge = Pick<HistoryQuestion, 'batters' | 'history'>;
 const isTried = ({ measured }: Iron): boolean => measured?.teaspoon !== undefined;
 
 /** A question to the adviser with what the iron's loads say; left out: as of a new iron. */
-export type KnownQuestion = BatterQuestion & { readonly known?: IronKnowledge };
+export type KnownQuestion = BatterQuestion & {
+  readonly known?: IronKnowledge;
+  /** How long its lid stands open between two loads, by its loads, s; left out: as is usual. */
+  readonly lidOpen_s?: number;
+};
 
 /**
  * The question for the adviser as every station, the sheet on paper and the command line put it: the kitchen as it stands, and what this iron's
@@ -37,6 +42,8 @@ export const knownQuestion = (
 ): KnownQuestion => {
   const question = batterQuestion(kitchen.kit, kitchen.readSettings, formula, iron, wish);
   if (loads.length === 0 && !isTried(iron)) return question;
+  const open_s = lidOpen_s(loads);
+  const hands = open_s === null ? {} : { lidOpen_s: open_s };
   const { target, batter_C } = wish;
   const { batters, history } = historyQuestion(
     kitchen,
@@ -44,12 +51,12 @@ export const knownQuestion = (
     loads,
     formulas,
   );
-  return history.length === 0 && !isTried(iron) ? question : { ...question, known: { batters, history } };
+  return history.length === 0 && !isTried(iron) ? { ...question, ...hands } : { ...question, ...hands, known: { batters, history } };
 };
 
 /** The request that this question is, its loads weighed. Gives way between runs. Errors: those of `batterOf`. */
 export function* requestOf(
-  { formula, readSettings, known, ...rest }: KnownQuestion,
+  { formula, readSettings, known, lidOpen_s: _, ...rest }: KnownQuestion,
   memory?: KnowledgeMemory,
 ): Generator<void, Result<AdviceRequest>> {
   const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, readSettings);

@@ -18,6 +18,8 @@ export { handSpans } from './handTasks.ts';
 export type { Pin } from './pins.ts';
 export { plannedIron } from './plannedIron.ts';
 export { MOST_HANDS } from './hands.ts';
+export type { Helper } from './helper.ts';
+export { isThere } from './helper.ts';
 export type { PlannedBowl } from './bowls.ts';
 export type { Arrival, DishRequest, GoesTo } from './arrivals.ts';
 export { askedDishes, GOES_TO, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';

@@ -51,7 +51,8 @@ export const jittered = (plan: RunPlan, request: RunRequest): Jittered => runToE
 
 /** The same, giving way between mornings. */
 export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<void, Jittered> {
-  const { irons, hands = 1 } = request;
+  const { irons } = request;
+  const hands = handsOf(request, plan.firstPourAt);
   const jobs = plan.loads.flatMap((load): Job[] => {
     const { ironId, n, pourAt } = load;
     const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
@@ -95,6 +96,14 @@ export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<
   };
 }
 
+/** A pair of hands: when it is free next, and from when to when it is there at all, s from the first pour. */
+type Hand = { readonly from_s: number; readonly until_s: number };
+
+const handsOf = ({ hands = 1, helper }: RunRequest, firstPourAt: number): readonly Hand[] => [
+  ...Array.from({ length: hands }, (): Hand => ({ from_s: -Infinity, until_s: Infinity })),
+  ...(helper == null ? [] : [{ from_s: (helper.from - firstPourAt) / 1000, until_s: (helper.until - firstPourAt) / 1000 }]),
+];
+
 type Task =
   | { readonly what: 'pour' | 'take-out'; readonly ironId: string; readonly ready_s: number; readonly job: Job }
   | { readonly what: 'fold'; readonly ready_s: number };
@@ -105,11 +114,17 @@ type Lid = { readonly job: Job; readonly at_s: number; readonly isLost: boolean 
 const playedOnce = (
   queues: ReadonlyMap<string, readonly Job[]>,
   folds: readonly number[],
-  hands: number,
+  hands: readonly Hand[],
   random: Random,
 ): readonly Lid[] => {
   const rest = new Map([...queues].map(([id, jobs]) => [id, [...jobs]]));
-  const handFree = Array.from({ length: hands }, () => -Infinity);
+  const handFree = hands.map(({ from_s }) => from_s);
+  /** From when each can be at something that is ready then; a helper who has gone: never. */
+  const comesAt_s = (ready_s: number): readonly number[] =>
+    handFree.map((free_s, i) => {
+      const at_s = Math.max(ready_s, free_s);
+      return at_s < hands[i]!.until_s ? at_s : Infinity;
+    });
   /** How slow each iron is this morning. */
   const slow = new Map([...queues].map(([id, [job]]) => [id, Math.exp((job?.iron.timeSd ?? USUAL_TIME_SD) * random.normal())]));
   const comes_s = (times: number): number => times * (HAND_COMES_S.least + (HAND_COMES_S.most - HAND_COMES_S.least) * random.next());
@@ -126,8 +141,11 @@ const playedOnce = (
     // What has been ready longest is done first.
     waiting.sort((a, b) => a.ready_s - b.ready_s);
     const task = waiting.shift()!;
-    const hand = handFree.indexOf(Math.min(...handFree));
-    const from_s = Math.max(task.ready_s, handFree[hand] ?? 0) + comes_s(1);
+    const at_s = comesAt_s(task.ready_s);
+    const free = at_s.map((at, i) => (at === Math.min(...at_s) ? handFree[i]! : Infinity));
+    // Of those who could come as soon, whoever has been free longest.
+    const hand = free.indexOf(Math.min(...free));
+    const from_s = at_s[hand]! + comes_s(1);
     if (task.what === 'fold') {
       handFree[hand] = from_s + scattered(FOLD_S);
       continue;

@@ -52,6 +52,19 @@ describe('a load that somebody put where it is', () => {
     expect(plan.loads.filter(({ isPinned }) => isPinned).map(({ n }) => n)).toEqual([1]);
   });
 
+  test('one that can’t be kept doesn’t take the later ones with it', () => {
+    const [one, two, other] = [loadOf(asked(), 'a', 1), loadOf(asked(), 'a', 2), loadOf(asked(), 'b', 1)];
+    const onTop = { ...pinAt(two, 0), beforeServe_s: pinAt(one, 0).beforeServe_s - 10 };
+    const plan = planRun(asked({ pins: [pinAt(one, 0), onTop, pinAt(other, 90)] }));
+    expect(plan.findings.filter(({ code }) => code === 'pin-impossible').map(({ fields }) => fields)).toEqual([{ iron: 'a', load: 2 }]);
+    expect(
+      plan.loads
+        .filter(({ isPinned }) => isPinned)
+        .map(({ ironId, n }) => `${ironId}${n}`)
+        .sort(),
+    ).toEqual(['a1', 'b1']);
+  });
+
   test('a pin of a load that isn’t planned means nothing', () => {
     const { bowls: _, ...plan } = planRun(asked({ pins: [{ ironId: 'a', n: 99, beforeServe_s: 60 }] }));
     const { bowls: __, ...plain } = planRun(asked());

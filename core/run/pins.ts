@@ -17,14 +17,14 @@ const apart_s = (before: Slot, next: Slot): number =>
 /**
  * The same loads with some of them pinned: what comes before a pin on its iron is moved earlier as far as it has to be, what comes after it later, and no
  * hand is wanted twice at once. `pour_s`: by `Pin`, when it is poured on the clock of the slots. A pin that can't be kept (no hand is there, or the loads
- * between two pins don't fit) is left out: `pin-impossible`. A pin of a load that isn't there any more means nothing.
+ * between two pins don't fit) is left out, the others are kept: `pin-impossible`. A pin of a load that isn't there any more means nothing.
  */
 export const keepPins = (
   slots: readonly Slot[],
   pins: readonly { readonly pin: Pin; readonly pour_s: number }[],
   hands: number,
   blocked: readonly HandTask[],
-): { readonly slots: readonly Slot[]; readonly pinned: ReadonlySet<Slot>; readonly findings: readonly Finding[] } => {
+): Placed & { readonly findings: readonly Finding[] } => {
   // Of one load the newest counts.
   const newest = [...new Map(pins.map((one) => [`${one.pin.ironId}/${one.pin.n}`, one])).values()];
   const kept = newest.flatMap(({ pin, pour_s }) => {
@@ -32,32 +32,25 @@ export const keepPins = (
     return slot === undefined ? [] : [{ pin, slot: movedTo(slot, pour_s) }];
   });
   const fieldsOf = ({ ironId, n }: Pin) => ({ iron: slots.find(({ iron }) => iron.ironId === ironId)?.iron.name ?? ironId, load: n });
-  for (let count = kept.length; count > 0; count--) {
-    const placed = placedAround(
-      slots,
-      kept.slice(0, count).map(({ slot }) => slot),
-      hands,
-      blocked,
-    );
-    if (placed === null) continue;
-    const findings = kept.slice(count).map(({ pin }): Finding => ({ code: 'pin-impossible', level: 'warning', fields: fieldsOf(pin) }));
-    return { ...placed, findings };
+  // Each that can be kept beside those before it.
+  let placed: Placed = { slots, pinned: new Set() };
+  const together: Slot[] = [];
+  const findings: Finding[] = [];
+  for (const { pin, slot } of kept) {
+    const tried = placedAround(slots, [...together, slot], hands, blocked);
+    if (tried === null) findings.push({ code: 'pin-impossible', level: 'warning', fields: fieldsOf(pin) });
+    else {
+      placed = tried;
+      together.push(slot);
+    }
   }
-  const [first] = kept;
-  return {
-    slots,
-    pinned: new Set(),
-    findings: first === undefined ? [] : [{ code: 'pin-impossible', level: 'warning', fields: fieldsOf(first.pin) }],
-  };
+  return { ...placed, findings };
 };
 
+type Placed = { readonly slots: readonly Slot[]; readonly pinned: ReadonlySet<Slot> };
+
 /** Null: they can't all be kept. */
-const placedAround = (
-  slots: readonly Slot[],
-  pinned: readonly Slot[],
-  hands: number,
-  blocked: readonly HandTask[],
-): { readonly slots: readonly Slot[]; readonly pinned: ReadonlySet<Slot> } | null => {
+const placedAround = (slots: readonly Slot[], pinned: readonly Slot[], hands: number, blocked: readonly HandTask[]): Placed | null => {
   const busy: HandTask[] = [...blocked];
   for (const slot of pinned) {
     if (earliestPour_s(slot.iron, slot.n, slot.pour_s, busy, hands) > slot.pour_s + SAME_S) return null;

@@ -8,7 +8,10 @@ import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
 import type { CircuitLimit } from './circuits.ts';
 import type { Pin } from './pins.ts';
 import { keepPins } from './pins.ts';
-import { asLateAsCan, piecesOfLoad, scheduled } from './schedule.ts';
+import type { Helper } from './helper.ts';
+import { awayTasks } from './helper.ts';
+import { asLateAsCan } from './late.ts';
+import { piecesOfLoad, scheduled, spanOf } from './schedule.ts';
 import type { LoadVariant, Variant } from './variants.ts';
 import { variantsOfLoads } from './variants.ts';
 import type { Arrival, DishRequest } from './arrivals.ts';
@@ -29,6 +32,8 @@ export type RunRequest = Omit<DishRequest, 'dishId'> & {
   readonly variants?: readonly Variant[] | undefined;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
+  /** One pair more for a while; null or left out: nobody comes to help. */
+  readonly helper?: Helper | null | undefined;
   /** As they come: how long the door is open, s; left out: all who come are there at once. */
   readonly door_s?: number | undefined;
   /** As they come: when how many are there; left out: evenly while the door is open. */
@@ -228,8 +233,48 @@ const withVariants = (
   }
 };
 
-/** `wanted`: pieces by dish; `eaten`: of them, where a few more are cooked so that each has of its own kind. */
+/** So often it is looked for how early a morning has to begin so that its helper is there when the plan counts on it. */
+const HELPER_TURNS = 8;
+
+/**
+ * `wanted`: pieces by dish; `eaten`: of them, where a few more are cooked so that each has of its own kind. A helper comes by the clock, and when the
+ * morning begins depends on the helper: it is begun earlier turn by turn, until what was counted on is so.
+ */
 const allot = (dishes: readonly DishRequest[], wanted: readonly number[], request: RunRequest, eaten = wanted): Allotted => {
+  const { helper, serveAt } = request;
+  const hands = Math.max(1, request.hands ?? 1);
+  const alone = allotTo({ dishes, wanted, eaten, request, hands, away: [], least_s: 0 });
+  if (helper == null) return alone;
+  let least_s = allotTo({ dishes, wanted, eaten, request, hands: hands + 1, away: [], least_s: 0 }).anchor_s;
+  for (let turn = 0; turn < HELPER_TURNS; turn++) {
+    const helped = allotTo({ dishes, wanted, eaten, request, hands: hands + 1, away: awayTasks(helper, serveAt, least_s), least_s });
+    if (helped.anchor_s <= least_s + SAME_S) return isBetter(helped, alone) ? helped : alone;
+    least_s = helped.anchor_s;
+  }
+  return alone;
+};
+
+/** Moments closer than this are one, s. */
+const SAME_S = 1e-6;
+
+/** More pieces, or the same in a shorter time. */
+const isBetter = (a: Allotted, b: Allotted): boolean => {
+  const pieces = (one: Allotted): number => sum(one.slots.map(({ iron, n }) => piecesOfLoad(iron, n)));
+  return pieces(a) > pieces(b) || (pieces(a) === pieces(b) && spanOf(a.slots) < spanOf(b.slots) - 1);
+};
+
+/** `hands` less those that are `away`; served no sooner than `least_s` after the first pour. */
+type Allotting = {
+  readonly dishes: readonly DishRequest[];
+  readonly wanted: readonly number[];
+  readonly eaten: readonly number[];
+  readonly request: RunRequest;
+  readonly hands: number;
+  readonly away: readonly HandTask[];
+  readonly least_s: number;
+};
+
+const allotTo = ({ dishes, wanted, eaten, request, hands, away, least_s }: Allotting): Allotted => {
   const { irons, ahead_s = 0 } = request;
   const findings: Finding[] = [];
   const all = sum([...wanted]);
@@ -241,15 +286,15 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
     pieces: wanted[i]!,
     due_s: wantedFrom(request, ahead_s, dish),
   }));
-  const hands = Math.max(1, request.hands ?? 1);
-  const plain = scheduled(asked, irons, hands, longest_s);
+  const plain = scheduled(asked, irons, hands, longest_s, away);
   // What has to be folded meanwhile keeps a hand: with that it is planned once more.
   const longestPour_s = Math.max(0, ...irons.map(({ open_s }) => open_s));
   const folds: Folds = new Map(
     dishes.map(({ dishId, keeps_s = null }) => [dishId, foldTasks(foldedParts(slotsOf(plain.slots, dishId), keeps_s), longestPour_s)]),
   );
-  const blocked = [...folds.values()].flat();
-  const { slots: early, pieces, isCut } = blocked.length === 0 ? plain : scheduled(asked, irons, hands, longest_s, blocked);
+  const folding = [...folds.values()].flat();
+  const blocked = [...folding, ...away];
+  const { slots: early, pieces, isCut } = folding.length === 0 ? plain : scheduled(asked, irons, hands, longest_s, blocked);
   const free =
     request.mode === 'together'
       ? asLateAsCan(early, hands, blocked)
@@ -259,7 +304,7 @@ const allot = (dishes: readonly DishRequest[], wanted: readonly number[], reques
   // Served together, the last lid is in time; as they come, the first is.
   const outs_s = free.map(({ open_s }) => open_s);
   const last_s = request.mode === 'together' ? Math.max(0, ...outs_s) : outs_s.length === 0 ? 0 : Math.min(...outs_s);
-  const anchor_s = last_s + PLATING_S + (request.slack_s ?? 0);
+  const anchor_s = Math.max(least_s, last_s + PLATING_S + (request.slack_s ?? 0));
   const {
     slots,
     pinned,

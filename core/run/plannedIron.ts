@@ -7,11 +7,14 @@ import type { PlannedIron } from './schedule.ts';
 /** Loads of one iron on one morning, in the logarithm of their time (*common practice*: a load is seldom off by more than a quarter). */
 const MOST_SCATTER = 0.1;
 
-/** What the morning's plan needs of an advice: times of the whole cycle, rounded up to whole seconds. */
-export const plannedIron = (a: Advice): PlannedIron => {
+/**
+ * What the morning's plan needs of an advice: times of the whole cycle, rounded up to whole seconds. `open_s`: how long the lid stands open between two
+ * loads; left out: as is usual.
+ */
+export const plannedIron = (a: Advice, open_s: number = TURNAROUND.open_s): PlannedIron => {
   const { iron, room_C } = a.request;
   const { temperature_C } = a.setting;
-  const opened = platesAfterLoad(a.machine, a.cooked, temperature_C, room_C);
+  const opened = platesAfterLoad(a.machine, a.cooked, temperature_C, room_C, open_s);
   return {
     ironId: iron.id,
     name: iron.name,
@@ -22,7 +25,7 @@ export const plannedIron = (a: Advice): PlannedIron => {
     leastPortion_g: a.portion.fills_g[0],
     preheat_s: Math.ceil(preheatTime_s(a.machine, temperature_C, room_C)),
     cook_s: Math.round(a.cooked.window.best_s),
-    open_s: TURNAROUND.open_s,
+    open_s,
     setting_C: temperature_C,
     recovery_s: Math.ceil(recoveryTime_s(a.machine, opened, temperature_C, room_C)),
     // What isn’t known of an iron shows with its first load; from then on loads scatter by less.

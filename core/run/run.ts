@@ -109,6 +109,8 @@ export const Run = z.object({
   variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** Pairs of hands at the irons; left out: one. */
   hands: z.int().min(1).max(MOST_HANDS).optional(),
+  /** One pair more for a while; null or left out: nobody comes to help. */
+  helper: z.object({ from: Instant, until: Instant }).nullable().optional(),
   /** As they come: how long the door is open, s; left out: everybody is there at once. */
   door_s: z
     .number()

@@ -22,7 +22,8 @@ export const freeName = (name: string, others: readonly { readonly name: string 
 /** The same morning once more, nothing of it done yet: at the same time by the clock on the wall, on the next day that isn't over yet. `now`: ms. */
 export const nextMorning = (run: Run, id: string, runs: readonly Run[], now: number): Run => {
   const fresh: Run = run.besides === undefined ? run : { ...run, besides: run.besides.map(({ kind, before_s }) => ({ kind, before_s })) };
-  const { notBefore: _, ...free } = fresh;
+  // Who is there and when was said of that day.
+  const { notBefore: _, helper: __, ...free } = fresh;
   const clock = wallTime(run.serveAt, run.zone).slice(10);
   // Around midnight and on the two nights of the year a day isn't 24 hours by the wall.
   const first = Math.max(run.serveAt, now);
