@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { takeKitchen } from '../core/kitchen/index.ts';
 import { readFormula } from '../core/formula/index.ts';
+import type { Symptom } from '../core/diagnose/index.ts';
+import { diagnose, evidenceOf, symptomsIn } from '../core/diagnose/index.ts';
 import { loadProgress } from '../core/log/index.ts';
 import { demoKitchen, LAST_MORNING } from './kitchen.ts';
 
@@ -32,6 +34,24 @@ describe('the demo kitchen', () => {
         .map((line) => line.text),
     ).toEqual(['vanilla to taste']);
     for (const reading of readings) expect(reading.composition?.water ?? 0).toBeGreaterThan(0.2);
+  });
+
+  test('two causes that the book doesn’t name are found by whoever asks it why', () => {
+    const ask = (word: string, told: readonly Symptom[]) => {
+      const logOf = (id: string) => loadProgress(file.loadEvents.filter(({ loadId }) => loadId === id).map(({ event }) => event));
+      const load = file.loads.find(({ id }) => logOf(id).observations.some((o) => o.kind === 'note' && o.value.includes(word)))!;
+      const prediction = file.predictions.find(({ id }) => id === load.predictionId)!;
+      const lot = file.lots.find(({ id }) => id === load.lotId)!;
+      const formula = file.formulas.find(({ id }) => id === prediction.formulaId)!;
+      const iron = file.irons.find(({ id }) => id === load.ironId)!;
+      const reading = readFormula(formula, file.kit);
+      const evidence = evidenceOf({ load, progress: logOf(load.id), prediction, iron, lot, reading, batter: null });
+      return diagnose([...new Set([...told, ...symptomsIn(logOf(load.id), prediction)])], evidence)
+        .ranked.slice(0, 3)
+        .map(({ cause }) => cause);
+    };
+    expect(ask('Soggy', ['soggy-soon'])[0]).toBe('opened-early');
+    expect(ask('Second sitting', ['unlike-the-first'])[0]).toBe('air-lost');
   });
 
   test('some weeks, with scatter, failures and one wrong entry', () => {

@@ -6,6 +6,8 @@ test('touch what went wrong: causes with their chances, turned by the numbers, r
   await page.locator('[data-load] button').first().click();
   const asked = page.getByRole('region', { name: 'What went wrong?' });
   await expect(asked).toBeVisible();
+  // What its log says stands there already, and can be taken back.
+  for (const said of await asked.getByRole('button', { pressed: true }).all()) await said.click();
   await expect(asked.locator('[data-cause]')).toHaveCount(0);
   await asked.getByRole('button', { name: 'soggy within minutes' }).click();
   const first = asked.locator('[data-cause]').first();
@@ -32,4 +34,22 @@ test('touch what went wrong: causes with their chances, turned by the numbers, r
   await asked.getByRole('button', { name: 'soggy within minutes' }).click();
   await expect(first).toHaveAttribute('data-cause', 'piled');
   await expect(first.getByRole('button', { name: 'It was this', exact: true })).toBeVisible();
+});
+
+test('found in the history: why the hurried ones were soggy, and why the second sitting was unlike the first', async ({ page }) => {
+  await open(page, 'book');
+  for (const [words, batter, symptom, cause] of [
+    ['Soggy', 'Fellside oat and rye', 'soggy within minutes', 'opened-early'],
+    ['Second sitting', 'Folded tarn batter', 'unlike the first load', 'air-lost'],
+  ] as const) {
+    await page.getByRole('searchbox').fill(words);
+    await expect(page.locator('[data-load]')).toHaveCount(2);
+    for (const row of await page.locator('[data-load]').all()) await expect(row).toContainText(batter);
+    await page.locator('[data-load] button').last().click();
+    const asked = page.getByRole('region', { name: 'What went wrong?' });
+    await asked.getByRole('button', { name: symptom }).click();
+    await expect(asked.locator('[data-cause]').first()).toHaveAttribute('data-cause', cause);
+    await page.keyboard.press('Escape');
+    await expect(asked).toHaveCount(0);
+  }
 });

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { Cause, Evidence, Symptom } from '../../core/diagnose/index.ts';
-import { CAUSE_IDS, diagnose, evidenceOf, SYMPTOMS } from '../../core/diagnose/index.ts';
+import { CAUSE_IDS, diagnose, evidenceOf, SYMPTOMS, symptomsIn } from '../../core/diagnose/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
 import { wallNow } from '../clock/index.ts';
@@ -30,12 +30,32 @@ const foundBefore = (entries: readonly Entry[]): ReadonlyMap<Cause, number> => {
   return found;
 };
 
+/** A morning is over when nothing was started for so long. */
+const MORNING_MS = 4 * 3_600_000;
+
+/** The loads that were cooked about then, and the one before it on its iron. */
+const sameMorning = ({ load, progress }: Entry, entries: readonly Entry[]) => {
+  const morning = entries.filter((other) => Math.abs(other.load.startedAt - load.startedAt) < MORNING_MS);
+  const earlier = morning.filter(
+    ({ load: other, progress: { openedAt } }) =>
+      other.ironId === load.ironId && other.id !== load.id && openedAt !== null && openedAt <= (progress.pouredAt ?? 0),
+  );
+  const before = earlier.reduce<Entry | undefined>(
+    (last, one) => ((one.progress.openedAt ?? 0) > (last?.progress.openedAt ?? 0) ? one : last),
+    undefined,
+  );
+  return { morning, before: before?.progress };
+};
+
 /** Touch what went wrong: what is behind it, by the words and by this load's own numbers, and what to change. */
 export const WhatWentWrong = ({ session, entry, entries }: Props) => {
   const carryOut = useDo();
-  const [told, setTold] = useState<readonly Symptom[]>([]);
   const [piled, setPiled] = useState<boolean | null>(null);
   const { load, progress, prediction, iron, lot } = entry;
+  const inLog = useMemo(() => symptomsIn(progress, prediction), [progress, prediction]);
+  // What its log says stands there already; it can be taken back.
+  const [touched, setTouched] = useState<ReadonlyMap<Symptom, boolean>>(new Map());
+  const told = useMemo(() => SYMPTOMS.filter((symptom) => touched.get(symptom) ?? inLog.includes(symptom)), [touched, inLog]);
   const formula = useQueried(
     (queries) => (lot === null ? Promise.resolve(null) : queries.revision('formulas', lot.formulaId, lot.formulaRev)),
     `revision ${lot?.formulaId ?? ''} ${lot?.formulaRev ?? ''}`,
@@ -53,14 +73,14 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
         lot,
         reading,
         batter: batter?.ok === true ? batter.value : null,
+        ...sameMorning(entry, entries),
       }),
       piled,
     };
-  }, [load, progress, prediction, iron, lot, reading, piled, session.workspace.batter_C, session.kit.altitude_m]);
+  }, [entry, entries, load, progress, prediction, iron, lot, reading, piled, session.workspace.batter_C, session.kit.altitude_m]);
   const found = useMemo(() => diagnose(told, evidence, foundBefore(entries)), [told, evidence, entries]);
   const said = progress.observations.find((o) => o.kind === 'cause')?.value ?? null;
-  const toggle = (symptom: Symptom): void =>
-    setTold((now) => (now.includes(symptom) ? now.filter((other) => other !== symptom) : [...now, symptom]));
+  const toggle = (symptom: Symptom): void => setTouched((now) => new Map(now).set(symptom, !told.includes(symptom)));
   const shown = found.ranked.filter(({ chance }, i) => i < MOST_SHOWN && (i === 0 || chance >= LEAST_CHANCE));
   return (
     <section aria-label="What went wrong?" className="mt-5">
@@ -78,6 +98,15 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
           </button>
         ))}
       </div>
+      {inLog.some((symptom) => told.includes(symptom)) && (
+        <p className="mt-1 text-sm text-quiet">
+          {inLog
+            .filter((symptom) => told.includes(symptom))
+            .map((symptom) => SYMPTOM_WORDS[symptom])
+            .join(', ')}
+          : by its log; touch to take it back.
+        </p>
+      )}
       {told.includes('soggy-soon') && (
         <label className="mt-2 flex min-h-11 items-center gap-2 text-[15px]">
           <input type="checkbox" className="size-5 accent-act" checked={piled === true} onChange={(e) => setPiled(e.target.checked)} />

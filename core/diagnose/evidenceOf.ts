@@ -1,3 +1,4 @@
+import { TURNAROUND } from '../cook/index.ts';
 import type { ParsedFormula } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
 import { liftMethods } from '../lift/index.ts';
@@ -16,12 +17,25 @@ export type ToldOf = {
   readonly lot: Pick<Lot, 'madeAt'> | null;
   readonly reading: ParsedFormula | null;
   readonly batter: Pick<BatterProperties, 'looseness'> | null;
+  /** The load before it on this iron, the same morning; left out: none is known. */
+  readonly before?: { readonly openedAt: number | null } | undefined;
+  /** The loads of its morning, itself among them; left out: none is known. */
+  readonly morning?: readonly Pick<ToldOf, 'progress' | 'prediction' | 'iron'>[];
 };
 
 const roleShare_percent = (r: ParsedFormula, role: string): number | null =>
   r.flour_g <= 0
     ? null
     : (100 * r.lines.reduce((sum, line) => sum + (ingredientOf(line)?.role === role ? (line.grams ?? 0) : 0), 0)) / r.flour_g;
+
+/** Poured over what was promised; null: nobody said what was poured. */
+const pouredShareOf = ({ prediction, progress, iron }: Pick<ToldOf, 'progress' | 'prediction' | 'iron'>): number | null =>
+  prediction === null || progress.did.portion === undefined
+    ? null
+    : pouredAsWhole_g(prediction, progress, iron?.geometry.moulds ?? 1) / prediction.portion_g;
+
+const meanOf = (values: readonly number[]): number | null =>
+  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** What the book knows of a load, for `diagnose`. What nobody said stays unknown: a pour as promised was perhaps none. */
 export const evidenceOf = (t: ToldOf): Evidence => {
@@ -36,12 +50,15 @@ export const evidenceOf = (t: ToldOf): Evidence => {
       prediction === null || closedAt === null || openedAt === null || openedAt <= closedAt
         ? null
         : (openedAt - closedAt) / 1000 / prediction.cookTime_s.best,
-    pouredShare:
-      prediction === null || did.portion === undefined
-        ? null
-        : pouredAsWhole_g(prediction, progress, iron?.geometry.moulds ?? 1) / prediction.portion_g,
+    pouredShare: pouredShareOf(t),
     settingOff_K: prediction === null || set_C === null ? null : set_C - prediction.setting.temperature_C,
     platesOff_K: plates.length === 0 || set_C === null ? null : plates.reduce((a, b) => a + b, 0) / plates.length - set_C,
+    // Open for as long as is usual, then closed: so much of the usual time to come back was left.
+    recoveredShare:
+      t.before?.openedAt == null || pouredAt === null || pouredAt < t.before.openedAt
+        ? null
+        : Math.max(0, (pouredAt - t.before.openedAt) / 1000 - TURNAROUND.open_s) / TURNAROUND.closed_s,
+    morningPouredShare: meanOf((t.morning ?? []).flatMap((one) => pouredShareOf(one) ?? [])),
     closedAfter_s: pouredAt === null || closedAt === null ? null : (closedAt - pouredAt) / 1000,
     loadN: t.load.n,
     bowlAge_min: lot === null || pouredAt === null || pouredAt < lot.madeAt ? null : (pouredAt - lot.madeAt) / 60_000,

@@ -7,3 +7,4 @@ export { evidenceOf } from './evidenceOf.ts';
 export { NOTHING_KNOWN } from './evidence.ts';
 export type { Symptom } from './symptoms.ts';
 export { SYMPTOMS } from './symptoms.ts';
+export { symptomsIn } from './symptomsIn.ts';
