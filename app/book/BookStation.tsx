@@ -34,7 +34,7 @@ export const BookStation = () => {
   const exportNow = useExport();
   const shown = book ?? last;
   if (shown === undefined || lots === undefined) return null;
-  const { entries, count, looked, more } = shown;
+  const { entries, count, looked, isAll, more } = shown;
   const isFiltered = isAsked(asked);
   const open = entries.find((entry) => entry.load.id === openId);
   return (
@@ -84,8 +84,10 @@ export const BookStation = () => {
           {session !== undefined && !isFiltered && <Meaning session={session} />}
           <Ask asked={asked} irons={session?.everyIron ?? []} shown={entries} onAsk={onAsk} />
           {isFiltered && (
-            <p role="status" data-figure="found" data-exact={entries.length}>
-              {entries.length === 0 ? 'None' : entries.length.toLocaleString('en-GB')} of the newest {looked.toLocaleString('en-GB')} loads
+            <p role="status" data-figure={book === undefined ? 'looking' : 'found'} data-exact={entries.length}>
+              {book === undefined
+                ? 'Looking …'
+                : `${entries.length === 0 ? 'None' : entries.length.toLocaleString('en-GB')} of the newest ${looked.toLocaleString('en-GB')} loads`}
             </p>
           )}
           {shownAs === 'Over time' ? (
@@ -98,9 +100,9 @@ export const BookStation = () => {
               </div>
             </>
           )}
-          {looked < count && (
+          {!isAll && (
             <button type="button" className="button-plain self-start" onClick={more}>
-              {isFiltered ? 'Look further back' : 'Older loads'} ({(count - looked).toLocaleString('en-GB')} more)
+              {isFiltered ? 'Look further back' : `Older loads (${Math.max(0, count - looked).toLocaleString('en-GB')} more)`}
             </button>
           )}
         </>

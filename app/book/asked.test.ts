@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Fault } from './asked.ts';
-import { addressOf, askedIn, isAsked, isOne, mayBe, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
+import { addressOf, askedIn, isAsked, isOne, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown, spanOf } from './asked.ts';
 import { colourMiss, entryOf } from './entries.ts';
 
 const file = demoFile();
@@ -14,7 +14,6 @@ const entries = file.loads.map((load) =>
     file.predictions.find((p) => p.id === load.predictionId) ?? null,
   ),
 );
-const day = (at: number): string => new Date(at).toISOString().slice(0, 10);
 
 describe('what the book is asked for', () => {
   test('an address keeps it, and gives it back; nonsense in it is left out', () => {
@@ -24,16 +23,15 @@ describe('what the book is asked for', () => {
     expect([isAsked(NOTHING_ASKED), isAsked(asked), addressOf(NOTHING_ASKED)]).toEqual([false, true, {}]);
   });
 
-  test('irons and days by the row alone, both days counted', () => {
-    const load = { ironId: 'a', startedAt: Date.UTC(2026, 1, 3, 23, 59) };
-    const may = (changes: object): boolean => mayBe({ ...NOTHING_ASKED, ...changes }, load, day);
-    expect([may({}), may({ ironId: 'a' }), may({ ironId: 'b' })]).toEqual([true, true, false]);
-    expect([may({ from: '2026-02-03' }), may({ to: '2026-02-03' }), may({ from: '2026-02-04' }), may({ to: '2026-02-02' })]).toEqual([
-      true,
-      true,
-      false,
-      false,
-    ]);
+  test('days are the kitchen’s own, both counted, over the nights on which the clock is set; nonsense asks for nothing', () => {
+    const zone = 'Europe/London';
+    const span = (from: string, to: string) => spanOf({ from, to }, zone);
+    expect(span('', '')).toEqual([-Infinity, Infinity]);
+    expect(span('2026-02-03', '2026-02-03')).toEqual([Date.UTC(2026, 1, 3), Date.UTC(2026, 1, 4) - 1]);
+    // In spring that day has 23 hours, in autumn 25.
+    expect(span('2026-03-29', '2026-03-29')).toEqual([Date.UTC(2026, 2, 29), Date.UTC(2026, 2, 29, 23) - 1]);
+    expect(span('2026-10-25', '2026-10-25')).toEqual([Date.UTC(2026, 9, 24, 23), Date.UTC(2026, 9, 26) - 1]);
+    expect(span('2026-99-99', '2026-99-99')).toEqual([-Infinity, Infinity]);
   });
 
   test('faults are what was said of them; every load has none, or those it has', () => {

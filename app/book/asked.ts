@@ -1,6 +1,6 @@
 import { csvText, markdownTable } from '../../core/basis/index.ts';
-import type { Load } from '../../core/log/index.ts';
 import { settingOf } from '../../core/log/index.ts';
+import { instantOf } from '../../core/run/index.ts';
 import type { Entry } from './entries.ts';
 import { colourMiss } from './entries.ts';
 
@@ -39,12 +39,14 @@ export const askedIn = (search: URLSearchParams): Asked => {
 export const addressOf = ({ words, ironId, fault, from, to }: Asked): Record<string, string> =>
   Object.fromEntries(Object.entries({ words, iron: ironId ?? '', fault: fault ?? '', from, to }).filter(([, value]) => value !== ''));
 
-/** What a load's own row tells already. `dayOf`: the kitchen's day of an instant. */
-export const mayBe = (asked: Asked, load: Pick<Load, 'ironId' | 'startedAt'>, dayOf: (at: number) => string): boolean => {
-  if (asked.ironId !== null && asked.ironId !== load.ironId) return false;
-  if (asked.from === '' && asked.to === '') return true;
-  const day = dayOf(load.startedAt);
-  return (asked.from === '' || day >= asked.from) && (asked.to === '' || day <= asked.to);
+const DAY_MS = 86_400_000;
+
+/** From the first moment of the first day to the last of the last, by the kitchen's own clock, ms; what isn't asked for is infinite. */
+export const spanOf = ({ from, to }: Pick<Asked, 'from' | 'to'>, zone: string): readonly [number, number] => {
+  const starts = (day: string): number | null => instantOf(`${day}T00:00`, zone);
+  const noon = Date.parse(`${to}T12:00:00Z`);
+  const end = Number.isNaN(noon) ? null : starts(new Date(noon + DAY_MS).toISOString().slice(0, 10));
+  return [from === '' ? -Infinity : (starts(from) ?? -Infinity), end === null ? Infinity : end - 1];
 };
 
 /** So many steps off the promise is pale or dark. */

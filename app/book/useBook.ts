@@ -5,7 +5,7 @@ import { mixed_g } from '../../core/lot/index.ts';
 import { useSession } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';
 import type { Asked } from './asked.ts';
-import { isAsked, isOne, mayBe } from './asked.ts';
+import { isAsked, isOne, spanOf } from './asked.ts';
 import type { Entry } from './entries.ts';
 import { entryOf } from './entries.ts';
 
@@ -21,8 +21,10 @@ export type Book = {
   readonly entries: readonly Entry[];
   /** All loads that are written down. */
   readonly count: number;
-  /** So many of them were looked through; the rest is older. */
+  /** So many of them were looked through: of the iron and the days that are asked for. */
   readonly looked: number;
+  /** Nothing older is left to look through. */
+  readonly isAll: boolean;
   readonly more: () => void;
 };
 
@@ -49,20 +51,22 @@ export const useBook = (asked: Asked): Book | undefined => {
       };
       if (!isFiltered) {
         const loads = await queries.newestLoads(0, most);
-        return { entries: await entriesOf(loads), looked: loads.length };
+        return { entries: await entriesOf(loads), looked: loads.length, isAll: loads.length < most };
       }
-      const dayOf = dayIn(zone);
       const filter: Asked = { ironId, words, fault, from, to };
+      // Iron and days are told by the index; words and faults only by the logs.
+      const chunk = words === '' && fault === null ? most : CHUNK;
       const entries: Entry[] = [];
       let looked = 0;
-      while (looked < far && entries.length < most) {
-        const loads = await queries.newestLoads(looked, CHUNK);
-        if (loads.length === 0) break;
+      let isAll = false;
+      while (looked < far && entries.length < most && !isAll) {
+        const loads = await queries.loadsIn(ironId, spanOf(filter, zone), looked, chunk);
+        isAll = loads.length < chunk;
         looked += loads.length;
-        const here = await entriesOf(loads.filter((load) => mayBe(filter, load, dayOf)));
+        const here = await entriesOf(loads);
         entries.push(...here.filter((entry) => isOne(filter, entry)));
       }
-      return { entries, looked };
+      return { entries, looked, isAll };
     },
     `book ${most} ${isFiltered ? far : ''} ${ironById.size} ${JSON.stringify({ ironId, words, fault, from, to, zone })}`,
   );
@@ -82,12 +86,6 @@ export const useBook = (asked: Asked): Book | undefined => {
           },
     [irons, found, count, isFiltered],
   );
-};
-
-/** The day of an instant in a zone, "YYYY-MM-DD". */
-const dayIn = (zone: string): ((at: number) => string) => {
-  const format = new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' });
-  return (at) => format.format(at);
 };
 
 export type BowlEntry = {

@@ -112,6 +112,19 @@ export class Queries {
     return this.over('loads', stored, () => from === 0).sort((a, b) => b.startedAt - a.startedAt);
   }
 
+  /** The same of one iron, or of a time: `ironId` null: of all; instants in ms, both may be infinite. */
+  async loadsIn(ironId: string | null, [since, until]: readonly [number, number], from: number, most: number): Promise<Load[]> {
+    const table = this.database.table('loads');
+    const found =
+      ironId === null
+        ? table.where('startedAt').between(since, until, true, true)
+        : table.where('[ironId+startedAt]').between([ironId, since], [ironId, until], true, true);
+    const stored = await found.reverse().offset(from).limit(most).toArray();
+    const isIn = (load: Load): boolean =>
+      from === 0 && (ironId === null || load.ironId === ironId) && load.startedAt >= since && load.startedAt <= until;
+    return this.over('loads', stored, isIn).sort((a, b) => b.startedAt - a.startedAt);
+  }
+
   async countLoads(): Promise<number> {
     return (await this.database.table('loads').count()) + this.over('loads', []).length;
   }

@@ -1,0 +1,135 @@
+// How the book does with very many loads: `node scripts/bigBook.mjs 100000`. The demo's loads are written over and over, further and further back, into the
+// store of a browser; then the book is opened and asked. Not part of the tests: writing takes minutes.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureInstalled, ROOT } from './ensure.mjs';
+
+ensureInstalled();
+const { chromium } = await import('@playwright/test');
+const wanted = Number(process.argv[2] ?? 100_000);
+const PORT = 4391;
+const server = spawn(process.execPath, ['--import', './node_modules/tsx/dist/loader.mjs', 'server/main.ts'], {
+  cwd: ROOT,
+  env: { ...process.env, PORT: String(PORT) },
+  stdio: 'ignore',
+});
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage'] });
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const base = `http://127.0.0.1:${PORT}`;
+  for (let tries = 0; tries < 60; tries++) {
+    if (await page.goto(`${base}/book`).catch(() => null)) break;
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+  await page.locator('[data-load]').first().waitFor({ timeout: 120_000 });
+  const written = await page.evaluate(async (count) => {
+    const [name] = (await indexedDB.databases()).map((database) => database.name).filter((one) => /demo/i.test(one));
+    const database = await new Promise((resolve, reject) => {
+      const asked = indexedDB.open(name);
+      asked.onsuccess = () => resolve(asked.result);
+      asked.onerror = () => reject(asked.error);
+    });
+    const all = (table) =>
+      new Promise((resolve) => {
+        const asked = database.transaction(table).objectStore(table).getAll();
+        asked.onsuccess = () => resolve(asked.result);
+      });
+    const [loads, predictions, events, lots] = await Promise.all(['loads', 'predictions', 'loadEvents', 'lots'].map(all));
+    const rounds = Math.ceil(count / loads.length);
+    const YEARS_MS = 10 * 365 * 86_400_000;
+    for (let round = 1; round <= rounds; round++) {
+      const back = Math.round((YEARS_MS * round) / rounds);
+      const id = (old) => `${old}~${round}`;
+      await new Promise((resolve, reject) => {
+        const transaction = database.transaction(['loads', 'predictions', 'loadEvents', 'lots'], 'readwrite', { durability: 'relaxed' });
+        transaction.oncomplete = resolve;
+        transaction.onerror = () => reject(transaction.error);
+        const put = (table, row) => transaction.objectStore(table).put(row);
+        for (const row of lots) put('lots', { ...row, id: id(row.id), madeAt: row.madeAt - back });
+        for (const row of predictions) put('predictions', { ...row, id: id(row.id) });
+        for (const row of loads)
+          put('loads', {
+            ...row,
+            id: id(row.id),
+            lotId: id(row.lotId),
+            predictionId: id(row.predictionId),
+            startedAt: row.startedAt - back,
+          });
+        for (const { loadId, seq, event } of events)
+          put('loadEvents', { loadId: id(loadId), seq, event: { ...event, at: event.at - back } });
+      });
+    }
+    database.close();
+    return rounds * loads.length;
+  }, wanted);
+  console.log(`${written} loads more`);
+  const timed = async (what, act, done) => {
+    const times = [];
+    for (let round = 0; round < 3; round++) {
+      const began = performance.now();
+      await act(round);
+      await done(round);
+      times.push(Math.round(performance.now() - began));
+    }
+    console.log(`${what}: ${times.join(', ')} ms`);
+  };
+  const rows = page.locator('[data-load]');
+  const found = page.locator('[data-figure="found"]');
+  // Another station first, so that what is timed is the book.
+  await page.goto(`${base}/keep`);
+  await timed(
+    'opens',
+    async () => {
+      await page.getByRole('link', { name: 'Keep' }).click();
+      await page.getByRole('heading', { level: 1, name: /keep/i }).waitFor();
+      await page.getByRole('link', { name: 'Book' }).click();
+    },
+    () => rows.first().waitFor(),
+  );
+  const ask = page.getByRole('search', { name: 'Ask the book' });
+  const everything = async () => {
+    const again = ask.getByRole('button', { name: 'everything again' });
+    if (await again.isVisible()) await again.click();
+    await found.waitFor({ state: 'detached' });
+    await page.locator('[data-figure="looking"]').waitFor({ state: 'detached' });
+  };
+  for (const [what, act] of [
+    [
+      'an iron',
+      async () => {
+        await ask.getByRole('button', { name: /^Iron asked for/ }).click();
+        await page.getByRole('option', { name: 'Wafer iron' }).click();
+      },
+    ],
+    ['leaked', () => ask.getByRole('button', { name: 'leaked' }).click()],
+    ['words in many', () => ask.getByRole('searchbox').fill('oat')],
+    ['words in few', () => ask.getByRole('searchbox').fill('Second sitting')],
+    ['words in none', () => ask.getByRole('searchbox').fill('nobody wrote this')],
+  ]) {
+    const times = [];
+    for (let round = 0; round < 3; round++) {
+      await everything();
+      // In the page: from the question to its answer, without hands and browser driver.
+      await page.evaluate(() => {
+        const seen = (window.asked = { from: null, took: null });
+        const look = () => {
+          const now = performance.now();
+          const [looking, answered] = ['looking', 'found'].map((name) => document.querySelector(`[data-figure="${name}"]`));
+          if (looking !== null && seen.from === null) seen.from = now;
+          if (answered !== null && seen.from !== null) seen.took = now - seen.from;
+          if (seen.took === null) setTimeout(look, 2);
+        };
+        look();
+      });
+      await act();
+      await page.waitForFunction(() => window.asked.took !== null);
+      times.push(Math.round(await page.evaluate(() => window.asked.took)));
+    }
+    console.log(`${what}: ${times.join(', ')} ms, ${await found.textContent()}`);
+  }
+  const heap = await page.evaluate(() => performance.memory?.usedJSHeapSize ?? 0);
+  console.log(`heap ${Math.round(heap / 1e6)} MB`);
+} finally {
+  await browser.close();
+  server.kill();
+}
