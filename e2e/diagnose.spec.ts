@@ -23,8 +23,16 @@ test('touch what went wrong: causes with their chances, turned by the numbers, r
   await expect(first).toHaveAttribute('data-cause', 'piled');
   const piled = await chanceOf('piled');
   expect(piled).toBeGreaterThan(0.6);
-  // By the model, run both ways.
-  await expect(asked.locator('[data-figure="as done"]')).toBeVisible({ timeout: 60_000 });
+  // By the model: as it was done, and what if it had been opened much later.
+  const whatIf = page.getByRole('region', { name: 'What if' });
+  const stepOf = async (name: string): Promise<number> =>
+    Number(await whatIf.locator(`[data-figure="${name}"]`).getAttribute('data-exact'));
+  await expect(whatIf.locator('[data-figure="as done"]')).toBeVisible();
+  const opened = whatIf.getByLabel('opened after, s');
+  await opened.fill(String(Math.round(1.4 * Number(await opened.inputValue()))));
+  await opened.press('Enter');
+  await expect(whatIf.locator('[data-figure="as tried"]')).toContainText('instead of');
+  await expect.poll(async () => (await stepOf('as tried')) - (await stepOf('as done'))).toBeGreaterThan(0.3);
   await first.getByRole('button', { name: 'It was this?' }).click();
   await expect(first.getByRole('button', { name: 'It was this', exact: true })).toHaveAttribute('aria-pressed', 'true');
   // It stays with the load, and the next time it is likelier from the start.

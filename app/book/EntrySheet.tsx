@@ -8,6 +8,8 @@ import type { Entry } from './entries.ts';
 
 const WhatWentWrong = lazy(async () => ({ default: (await import('./WhatWentWrong.tsx')).WhatWentWrong }));
 
+const WhatIf = lazy(async () => ({ default: (await import('./WhatIf.tsx')).WhatIf }));
+
 const SIDE_WORDS = { upper: 'above', lower: 'below' } as const;
 const KIND_WORDS: Readonly<Record<string, string>> = {
   edges: 'edges',
@@ -136,6 +138,7 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
         </section>
       </div>
       <Suspense>
+        <WhatIf session={session} entry={entry} />
         <WhatWentWrong session={session} entry={entry} entries={entries} />
       </Suspense>
     </Sheet>

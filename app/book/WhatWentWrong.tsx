@@ -2,13 +2,11 @@ import { useMemo, useState } from 'react';
 import type { Cause, Evidence, Symptom } from '../../core/diagnose/index.ts';
 import { CAUSE_IDS, diagnose, evidenceOf, SYMPTOMS, symptomsIn } from '../../core/diagnose/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
-import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { clock, grams, percent } from '../look/index.ts';
+import { percent } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, readingOf } from '../session/index.ts';
+import { readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';
-import { useAdvice } from '../workers/index.ts';
 import { CAUSE_WORDS, SYMPTOM_WORDS, TEST_WORDS } from './causeWords.ts';
 import type { Entry } from './entries.ts';
 
@@ -154,7 +152,6 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
           To tell them apart: {TEST_WORDS[found.test.test]}.
         </p>
       )}
-      {told.length > 0 && <ByTheModel session={session} entry={entry} formula={formula ?? null} />}
       {told.length > 0 && (
         <p className="mt-2 text-sm text-quiet">
           A chance, not a verdict: from how often each is behind such a mishap (common practice), how it shows, and what this load’s clock,
@@ -162,36 +159,5 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
         </p>
       )}
     </section>
-  );
-};
-
-/** The model run both ways: as it was done, and as it was advised. */
-const ByTheModel = ({
-  session,
-  entry,
-  formula,
-}: Pick<Props, 'session' | 'entry'> & { readonly formula: Parameters<typeof adviceJob>[1] | null }) => {
-  const { prediction, progress, iron, cooked_s, load } = entry;
-  const job =
-    formula === null || iron === null || prediction === null || cooked_s === null
-      ? null
-      : adviceJob(session, formula, iron, {
-          ...session.workspace,
-          load: load.n,
-          preheat_s: null,
-          setting_C: settingOf(prediction, progress).temperature_C,
-          portion_g: pouredAsWhole_g(prediction, progress, iron.geometry.moulds),
-          cookTime_s: Math.round(cooked_s),
-          target: prediction.target,
-        });
-  const { data } = useAdvice(job);
-  if (prediction === null || cooked_s === null || data?.ok !== true) return null;
-  const { answer } = data.value;
-  return (
-    <p className="mt-2 border-l-3 border-act bg-act-soft px-3 py-1" data-figure="as done" data-exact={answer.tawnyStep}>
-      By the model, poured {grams(answer.portion_g)} g and opened after {clock(cooked_s)} as it was: step {answer.tawnyStep.toFixed(1)} and
-      crisp {answer.crisp.toFixed(1)}; as promised, after {clock(prediction.cookTime_s.best)}: step {prediction.tawnyStep.toFixed(1)} and
-      crisp {prediction.crisp.toFixed(1)}.{answer.coreSet_s !== null && cooked_s < answer.coreSet_s && ' Its core hadn’t set by then.'}
-    </p>
   );
 };

@@ -6,6 +6,7 @@ import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
 import { percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
+import { Months } from './Months.tsx';
 
 const CONTAINER_WORDS: Readonly<Record<Container, string>> = {
   'paper-bag': 'a paper bag',
@@ -43,25 +44,31 @@ export const DampAir = ({ session, item }: { readonly session: Session; readonly
     );
   const inTin = days('tin');
   return (
-    <p className="mt-1 text-[15px]" data-figure="crisp in a tin" data-exact={inTin ?? 0}>
-      {inTin === null ? (
-        <>In air as dry as here ({percent(room.humidity)} humidity) they stay crisp in anything that keeps the kitchen’s steam out.</>
-      ) : (
-        <>
-          By the model, at {temperature(room.temperature_C, kit.temperatureUnit)} and {percent(room.humidity)}, half of their crunch is gone
-          after{' '}
-          {CONTAINERS.map((container, i) => {
-            const found = days(container);
-            return (
-              <span key={container}>
-                {i > 0 && ', '}
-                <b>{found === null ? 'never' : daysText(found)}</b> in {CONTAINER_WORDS[container]}
-              </span>
-            );
-          })}
-          ; some minutes at {temperature(150, kit.temperatureUnit)} bring it back.
-        </>
-      )}
-    </p>
+    <>
+      <p className="mt-1 text-[15px]" data-figure="crisp in a tin" data-exact={inTin ?? 0}>
+        {inTin === null ? (
+          <>In air as dry as here ({percent(room.humidity)} humidity) they stay crisp in anything that keeps the kitchen’s steam out.</>
+        ) : (
+          <>
+            By the model, at {temperature(room.temperature_C, kit.temperatureUnit)} and {percent(room.humidity)}, half of their crunch is
+            gone after{' '}
+            {CONTAINERS.map((container, i) => {
+              const found = days(container);
+              return (
+                <span key={container}>
+                  {i > 0 && ', '}
+                  <b>{found === null ? 'never' : daysText(found)}</b> in {CONTAINER_WORDS[container]}
+                </span>
+              );
+            })}
+            ; some minutes at {temperature(150, kit.temperatureUnit)} bring it back.
+          </>
+        )}
+      </p>
+      <Months
+        session={session}
+        kept={{ sorption: batter.value.sorption, dry_g: WAFER_DRY_G * Math.max(1, count), permeance_gPerDayPa: PERMEANCE_gPerDayPa.tin }}
+      />
+    </>
   );
 };

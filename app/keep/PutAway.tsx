@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
-import { KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
+import { FROZEN_SCHOOLS, KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
+import { CoolAndFreeze } from './CoolAndFreeze.tsx';
 import { newItem } from './newItem.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
+
+const SCHOOL_WORDS: Readonly<Record<(typeof FROZEN_SCHOOLS)[number], string>> = { 30: 'a month', 120: 'three to five months' };
 
 /** Four touches: what, as what, where, how much; the limit is shown before it is put away. */
 export const PutAway = ({ session }: { readonly session: Session }) => {
@@ -23,7 +26,14 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const places = placesFor(form);
   const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
   const now = wallNow();
-  const preview = keepLimits({ form, place: where, from: now, code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C })[0];
+  const preview = keepLimits({
+    form,
+    place: where,
+    from: now,
+    code: kit.codeOfPractice,
+    refrigerator_C: kit.refrigerator_C,
+    frozen_days: kit.frozen_days,
+  })[0];
   const put = (): void => {
     const item = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
     void carryOut(commands.addKeepItem(item));
@@ -64,6 +74,19 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
           Put away
         </button>
       </div>
+      {form === 'pieces' && where === 'freezer' && (
+        <p className="mt-2 text-[15px]">
+          Good in the freezer for{' '}
+          <InlineSelect
+            label="School of freezing"
+            value={kit.frozen_days ?? FROZEN_SCHOOLS[0]}
+            choices={FROZEN_SCHOOLS.map((days) => ({ value: days, label: SCHOOL_WORDS[days] }))}
+            onChange={(frozen_days) => void carryOut(commands.changeKit((now) => ({ ...now, frozen_days })))}
+          />
+          : both are taught; what is put away keeps the one of its day.
+        </p>
+      )}
+      {form === 'pieces' && <CoolAndFreeze session={session} amount={amount} isFrozen={where === 'freezer'} />}
       {preview !== undefined && (
         <p className="mt-2 text-[15px]">
           Would be good until <b>{dayAndTime(preview.until, kit.zone)}</b> ({preview.source}).

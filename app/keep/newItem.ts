@@ -19,5 +19,6 @@ export const newItem = (
     allergens: allergensOf(readingOf(session, formula)),
     codeOfPractice: kit.codeOfPractice,
     refrigerator_C: kit.refrigerator_C,
+    ...(kit.frozen_days === undefined ? {} : { frozen_days: kit.frozen_days }),
   };
 };

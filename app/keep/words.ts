@@ -13,6 +13,14 @@ export const PLACE_WORDS: Readonly<Record<KeepPlace, string>> = {
   tin: 'in an airtight tin',
 };
 
+/** The place itself. */
+export const STORE_WORDS: Readonly<Record<KeepPlace, string>> = {
+  room: 'Counter',
+  refrigerator: 'Refrigerator',
+  freezer: 'Freezer',
+  tin: 'Tins',
+};
+
 export const WASTE_WORDS: Readonly<Record<WasteReason, string>> = {
   'past-its-best': 'past its best',
   'over-its-limit': 'over its limit',

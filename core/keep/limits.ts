@@ -24,6 +24,9 @@ const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const COMMON = 'common practice';
 
+/** Both schools of how long cooked pieces are good in the freezer, days: a month, or three to five (*common practice*). */
+export const FROZEN_SCHOOLS = [30, 120] as const;
+
 /** Hours of quality by form and place (*common practice*); absent: nobody keeps it there. */
 const QUALITY_H: Readonly<Record<KeepForm, Partial<Record<KeepPlace, number>>>> = {
   batter: { room: 1, refrigerator: 72 },
@@ -43,6 +46,8 @@ export type KeepQuestion = {
   readonly code: CodeId;
   /** What the refrigerator really holds, °C. */
   readonly refrigerator_C: number;
+  /** How long cooked pieces are good in the freezer, by the kitchen's own school, days; left out: the stricter one. */
+  readonly frozen_days?: number | undefined;
 };
 
 /**
@@ -50,7 +55,7 @@ export type KeepQuestion = {
  * 24 h × days after the start, a little stricter than by calendar day. A refrigerator warmer than the code allows
  * counts as out of the cold.
  */
-export const keepLimits = ({ form, place, from, code, refrigerator_C }: KeepQuestion): KeepLimit[] => {
+export const keepLimits = ({ form, place, from, code, refrigerator_C, frozen_days }: KeepQuestion): KeepLimit[] => {
   const limits: KeepLimit[] = [];
   const rule = CODES[code];
   const cold = place === 'freezer' || (place === 'refrigerator' && refrigerator_C <= rule.cold_C);
@@ -64,7 +69,7 @@ export const keepLimits = ({ form, place, from, code, refrigerator_C }: KeepQues
         kind: 'safety',
       });
   }
-  const quality_h = QUALITY_H[form][place];
+  const quality_h = form === 'pieces' && place === 'freezer' && frozen_days !== undefined ? 24 * frozen_days : QUALITY_H[form][place];
   if (quality_h !== undefined) limits.push({ code: 'quality', until: from + quality_h * HOUR_MS, source: COMMON, kind: 'quality' });
   return limits.sort((a, b) => a.until - b.until);
 };
@@ -85,6 +90,8 @@ export const KeepItem = z.object({
   /** The code it was judged by when it was put away. */
   codeOfPractice: z.enum(CODE_IDS),
   refrigerator_C: z.number().min(-5).max(20),
+  /** The school of freezing it was judged by; left out: a month. */
+  frozen_days: z.int().min(1).max(400).optional(),
   usedAt: Instant.nullable(),
   /** Why it was thrown away then; left out: it was eaten. */
   thrown: z.enum(WASTE_REASONS).optional(),

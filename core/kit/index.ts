@@ -7,3 +7,4 @@ export { Kit, MATERIALS, OwnWay } from './kit.ts';
 export { ownWayOf, withOwnWay } from './ownWay.ts';
 export type { ScoopAdvice } from './scoop.ts';
 export { nearestScoop } from './scoop.ts';
+export type { Season } from './season.ts';

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { CUP_STANDARD_IDS, LIMITS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
+import { Season } from './season.ts';
 import { CODE_IDS } from './codes.ts';
 
 const Id = z.string().min(1).max(64);
@@ -113,6 +114,10 @@ export const Kit = z.object({
     )
     .max(20),
   refrigerator_C: z.number().min(-5).max(20),
+  /** Its air through the year, for what is kept in tins; left out: by its climate, the same all the year. */
+  season: Season.optional(),
+  /** How long cooked pieces are good in the freezer here, days; left out: a month. */
+  frozen_days: z.int().min(1).max(400).optional(),
   codeOfPractice: z.enum(CODE_IDS),
   /** Portions, settings and times that are kept, whatever is advised. */
   ownWays: z.array(OwnWay).max(400).default([]),

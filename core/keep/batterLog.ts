@@ -1,0 +1,68 @@
+import type { CodeId } from '../kit/index.ts';
+import { CODES } from '../kit/index.ts';
+import type { KeepForm, KeepLimit } from './limits.ts';
+import { keepLimits } from './limits.ts';
+
+/** Where a bowl of raw batter stood, from when to when; epoch ms. */
+export type Stay = { readonly place: 'room' | 'refrigerator'; readonly from: number; readonly until: number };
+
+const HOUR_MS = 3_600_000;
+
+/** `moves`: in order; an ice bath stands in the kitchen, and so does what nobody has moved. */
+export const staysOf = (
+  madeAt: number,
+  moves: readonly { readonly at: number; readonly place: 'kitchen' | 'refrigerator' | 'ice-bath' }[],
+  now: number,
+): readonly Stay[] => {
+  const stays: Stay[] = [];
+  let [place, from]: [Stay['place'], number] = ['room', madeAt];
+  for (const move of moves) {
+    const to = move.place === 'refrigerator' ? 'refrigerator' : 'room';
+    const at = Math.min(now, Math.max(from, move.at));
+    if (to === place) continue;
+    if (at > from) stays.push({ place, from, until: at });
+    [place, from] = [to, at];
+  }
+  return [...stays, { place, from, until: Math.max(from, now) }];
+};
+
+type Question = {
+  readonly form: Extract<KeepForm, 'batter' | 'yeasted-batter'>;
+  readonly stays: readonly Stay[];
+  readonly code: CodeId;
+  readonly refrigerator_C: number;
+};
+
+/** `used_ms` of `allowed_ms` out of the cold so far. */
+export type BatterLimits = {
+  readonly limits: readonly KeepLimit[];
+  readonly outOfCold: { readonly used_ms: number; readonly allowed_ms: number };
+};
+
+/**
+ * Limits of a bowl that stood in several places, the strictest first. Time out of the cold adds up over every stay and doesn't begin anew: back in the
+ * refrigerator it stands still, and once it is used up the bowl is over, wherever it stands. A refrigerator warmer than the code allows is out of the cold.
+ */
+export const batterLimits = ({ form, stays, code, refrigerator_C }: Question): BatterLimits => {
+  const rule = CODES[code];
+  const allowed_ms = rule.outOfCold_h * HOUR_MS;
+  const isCold = ({ place }: Stay): boolean => place === 'refrigerator' && refrigerator_C <= rule.cold_C;
+  let used_ms = 0;
+  let overAt: number | null = null;
+  for (const stay of stays) {
+    if (isCold(stay)) continue;
+    const took_ms = stay.until - stay.from;
+    if (overAt === null && used_ms + took_ms > allowed_ms) overAt = stay.from + allowed_ms - used_ms;
+    used_ms += took_ms;
+  }
+  const [first, last] = [stays[0], stays.at(-1)];
+  if (first === undefined || last === undefined) return { limits: [], outOfCold: { used_ms, allowed_ms } };
+  const usual = keepLimits({ form, place: last.place, from: first.from, code, refrigerator_C });
+  const runsOut = overAt ?? (isCold(last) ? null : last.until + allowed_ms - used_ms);
+  const outOfCold = { used_ms, allowed_ms };
+  const limits: KeepLimit[] = [
+    ...(runsOut === null ? [] : [{ code: 'out-of-cold', until: runsOut, source: rule.outOfColdSource, kind: 'safety' as const }]),
+    ...usual.filter((limit) => limit.code !== 'out-of-cold'),
+  ];
+  return { limits: limits.sort((a, b) => a.until - b.until), outOfCold };
+};
