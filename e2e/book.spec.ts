@@ -27,6 +27,19 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
     .split('\r\n');
   expect(lines).toHaveLength(onIron + 1);
   expect(lines.slice(1).every((line) => line.includes('Thin four'))).toBe(true);
+  // A view is kept by name, forgotten again, and days that are asked for often are one touch.
+  await ask.getByRole('button', { name: 'Keep this view' }).click();
+  await ask.getByLabel('Name of the view').fill('Thin ones');
+  await ask.getByRole('button', { name: 'Keep', exact: true }).click();
+  await ask.getByRole('button', { name: 'last December' }).click();
+  await expect(page).toHaveURL(/from=\d{4}-12-01&to=\d{4}-12-31/);
+  await ask.getByRole('button', { name: 'everything again' }).click();
+  await expect(page.locator('[data-figure="found"]')).toHaveCount(0);
+  await page.reload();
+  await ask.getByRole('button', { name: 'Thin ones', exact: true }).click();
+  await expect.poll(() => figure(page, 'found')).toBe(onIron);
+  await ask.getByRole('button', { name: 'Forget the view Thin ones' }).click();
+  await expect(ask.getByRole('button', { name: 'Thin ones', exact: true })).toHaveCount(0);
   // Words that nobody wrote, a day to come: none, and back to everything.
   await ask.getByRole('searchbox').fill('nobody wrote this');
   await expect.poll(() => figure(page, 'found')).toBe(0);

@@ -5,6 +5,7 @@ import { DayEntry, download, InlineSelect } from '../look/index.ts';
 import type { Asked } from './asked.ts';
 import { FAULTS, isAsked, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
 import type { Entry } from './entries.ts';
+import { Views } from './Views.tsx';
 
 type Props = {
   readonly asked: Asked;
@@ -99,6 +100,13 @@ export const Ask = ({ asked, irons, shown, onAsk }: Props) => {
           ))}
         </span>
       </div>
+      <Views
+        asked={asked}
+        onAsk={(next) => {
+          setWords(next.words);
+          onAsk(next);
+        }}
+      />
     </search>
   );
 };

@@ -121,6 +121,11 @@ export const Kit = z.object({
   codeOfPractice: z.enum(CODE_IDS),
   /** Portions, settings and times that are kept, whatever is advised. */
   ownWays: z.array(OwnWay).max(400).default([]),
+  /** Questions to the book that are kept by name, as they stand in its address. */
+  views: z
+    .array(z.object({ name: z.string().min(1).max(60), address: z.string().max(400) }))
+    .max(20)
+    .optional(),
   /** Irons and formulas that were removed: no station offers them, and the loads that point at them keep them in the book. */
   removedIds: z.array(Id).max(4000).default([]),
 });
