@@ -1,5 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { clock } from './clock.ts';
+import { everyTick } from './ticker.ts';
 
 /** However fast time goes by, a screen needn't be newer than this, ms. */
 const LEAST_MS = 100;
@@ -10,12 +11,12 @@ export const useNow = (every_ms: number): number => {
   const pace = useSyncExternalStore(clock.onPace, () => clock.pace);
   useEffect(() => {
     const tick = (): void => setNow(clock.now());
-    const timer = setInterval(tick, pace > 1 ? Math.max(LEAST_MS, every_ms / pace) : every_ms);
+    const stop = everyTick(pace > 1 ? Math.max(LEAST_MS, every_ms / pace) : every_ms, tick);
     document.addEventListener('visibilitychange', tick);
     const other = clock.onPace(tick);
     return () => {
       other();
-      clearInterval(timer);
+      stop();
       document.removeEventListener('visibilitychange', tick);
     };
   }, [every_ms, pace]);

@@ -66,8 +66,22 @@ const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTi
   }
 };
 
-export const timeOfDay = (at: number, zone: string): string =>
-  partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
+const MINUTE_MS = 60_000;
+const MOST_MINUTES = 2000;
+/** By zone and minute: the strip says the same dozen of times at every tick, and each costs a twentieth of a millisecond. */
+const minutesSaid = new Map<string, string>();
+
+export const timeOfDay = (at: number, zone: string): string => {
+  // No zone's offset has seconds since 1972, so all instants of a minute read alike.
+  const minute = Math.floor(at / MINUTE_MS);
+  const key = `${zone} ${minute}`;
+  const before = minutesSaid.get(key);
+  if (before !== undefined) return before;
+  const said = partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(minute * MINUTE_MS);
+  if (minutesSaid.size >= MOST_MINUTES) minutesSaid.clear();
+  minutesSaid.set(key, said);
+  return said;
+};
 export const timeWithSeconds = (at: number, zone: string): string =>
   partsIn(zone, { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).format(at);
 export const dayAndTime = (at: number, zone: string): string =>
