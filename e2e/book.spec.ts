@@ -47,3 +47,10 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   await expect(rows.first()).toBeVisible();
   await expect(ask.getByRole('searchbox')).toHaveValue('');
 });
+
+test('a card for whoever stands at the iron: what the book knows of this batter here', async ({ page }) => {
+  await open(page, 'formula');
+  const here = page.getByRole('table', { name: 'Here', includeHidden: true });
+  await expect(here).toContainText(/Deep A.*(mark|°).* g.*from \d+ loads/);
+  await expect(here.getByRole('row', { includeHidden: true })).toHaveCount(3);
+});

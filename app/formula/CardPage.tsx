@@ -4,6 +4,7 @@ import { allergensOf } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { clock, dialMarkText, grams, gramsFine, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import { Here } from './Here.tsx';
 
 /** What a card says of the iron, in words; nulls where nothing was reckoned. */
 export const cardOf = (reading: ParsedFormula, answer: AdviceAnswer | null, iron: Iron | null, session: Session) => ({
@@ -17,7 +18,7 @@ export const cardOf = (reading: ParsedFormula, answer: AdviceAnswer | null, iron
   time:
     answer === null
       ? null
-      : `open after ${clock(answer.cookTime_s.best)} (${clock(answer.cookTimeBand_s.p10)}–${clock(answer.cookTimeBand_s.p90)}, model only)`,
+      : `open after ${clock(answer.cookTime_s.best)} (${clock(answer.cookTimeBand_s.p10)}–${clock(answer.cookTimeBand_s.p90)}${answer.basis === null ? ', model only' : ''})`,
   yields: answer === null ? null : `${answer.pieces} pieces`,
   allergens: allergensOf(reading),
 });
@@ -27,10 +28,12 @@ export const CardPage = ({
   formula,
   reading,
   card,
+  session,
 }: {
   readonly formula: Formula;
   readonly reading: ParsedFormula;
   readonly card: ReturnType<typeof cardOf>;
+  readonly session: Session;
 }) => (
   <section aria-label="Formula card" className="hidden p-6 text-black print:block">
     <h1 className="text-3xl">{formula.name}</h1>
@@ -70,6 +73,7 @@ export const CardPage = ({
             ),
           )}
         </dl>
+        <Here session={session} formula={formula} />
         <p className="mt-4 text-xs">
           Raw egg and raw flour: don’t taste the batter. Hot plates and steam burn. The maker’s manual comes first.
         </p>

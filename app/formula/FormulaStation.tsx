@@ -237,7 +237,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
           />
         )}
       </div>
-      <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} />
+      <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} session={session} />
     </>
   );
 };

@@ -1,4 +1,4 @@
-import { Undo2 } from 'lucide-react';
+import { Printer, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
@@ -8,6 +8,7 @@ import { dayAndTime, Removed, useGuard } from '../look/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { Bowls } from './Bowls.tsx';
+import { DayList } from './DayList.tsx';
 import { Kept } from './Kept.tsx';
 import { LeftOver } from './LeftOver.tsx';
 import { limitsOf } from './limitsOf.ts';
@@ -39,13 +40,20 @@ export const KeepStation = () => {
       <div className="no-print flex flex-col gap-5 px-5 py-3">
         <div className="flex flex-wrap items-center justify-between gap-3">
           <h1 className="text-2xl">Keep: what to use first</h1>
-          <ReadLabel
-            items={items}
-            onFound={({ id, usedAt }) => {
-              setFound(id);
-              if (usedAt === null) requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
-            }}
-          />
+          <span className="flex flex-wrap gap-2">
+            {kept.length > 0 && (
+              <button type="button" className="button-plain" onClick={() => window.print()}>
+                <Printer aria-hidden className="size-5" /> Day list
+              </button>
+            )}
+            <ReadLabel
+              items={items}
+              onFound={({ id, usedAt }) => {
+                setFound(id);
+                if (usedAt === null) requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
+              }}
+            />
+          </span>
         </div>
         {gone !== undefined && (
           <p role="status" className="text-lg">
@@ -123,6 +131,7 @@ export const KeepStation = () => {
           code decides. Never taste to find out.
         </p>
       </div>
+      {label === null && kept.length > 0 && <DayList items={kept} kit={kit} />}
       {label !== null && (
         <Suspense>
           <Labels item={label} kit={kit} onClose={() => setLabel(null)} />

@@ -178,6 +178,8 @@ const THINGS: readonly (readonly [table: string, one: string, many: string])[] =
   ['keepItems', 'thing put away', 'things put away'],
 ];
 
+const TABLE_WORDS: ReadonlyMap<string, string> = new Map(THINGS.map(([table, one]) => [table, one]));
+
 /** "Put together: 2 irons and 14 loads are new." */
 const broughtWords = ({ added, doubled }: NonNullable<Taken['result']['brought']>): string => {
   const counts: Readonly<Record<string, number | undefined>> = added;
@@ -209,6 +211,16 @@ const TakenOver = ({ taken, onUndo }: { readonly taken: Taken; readonly onUndo: 
         </button>
         {since > 0 && ` (${since === 1 ? 'one load' : `${since} loads`} poured since would go with it: export first)`}
       </p>
+      {result.brought !== null && result.brought.conflicts.length > 0 && (
+        <ul aria-label="In both, otherwise" className="text-[15px]">
+          {result.brought.conflicts.map(({ table, key, name, fields }) => (
+            <li key={`${table}/${key}`} className="border-t border-line py-1">
+              <b>{name === '' ? `${TABLE_WORDS.get(table) ?? table} ${key}` : name}</b>:{' '}
+              {fields.map(({ field, stands, aside }) => `${field} is “${stands}”, kept aside “${aside}”`).join('; ')}
+            </li>
+          ))}
+        </ul>
+      )}
       {result.repaired.length > 0 && (
         <p>Put right: {result.repaired.map(({ key }) => `iron ${key}, whose dial had one end only`).join('; ')}.</p>
       )}

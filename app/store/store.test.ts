@@ -63,7 +63,7 @@ describe('one file out and in', () => {
     expect(await replaceAll(kitchen.database, all.rows, all.setAside, undefined, undefined, true)).toBe(true);
     expect(await kitchen.database.table('workspaces').count()).toBe(1);
     // The same once more brings nothing.
-    expect((await withFile(kitchen.database, there, 'merged')).brought).toEqual({ added: {}, doubled: 0 });
+    expect((await withFile(kitchen.database, there, 'merged')).brought).toEqual({ added: {}, doubled: 0, conflicts: [] });
   });
 
   test('what waits for room is put together, too; another kitchen stands beside', async () => {

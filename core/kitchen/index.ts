@@ -10,6 +10,7 @@ export type { FileHead, TablePart } from './stream.ts';
 export { closingText, KitchenReader, kitchenText, openingText, partText } from './stream.ts';
 export type { LogTable } from './logTables.ts';
 export type { Mergeable } from './merge.ts';
+export type { Conflict } from './merge.ts';
 export { asAnother, broughtBy, kitHere, merged } from './merge.ts';
 export { isLogTable, LOG_OWNERS } from './logTables.ts';
 export type { KitchenRow, KitchenTable } from './tables.ts';

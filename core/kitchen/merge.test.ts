@@ -169,6 +169,38 @@ describe('another kitchen beside this one', () => {
   });
 });
 
+test('what both hold otherwise is told field by field, and what stands is what counts in either order', () => {
+  const [iron] = demo.rows.irons;
+  if (iron === undefined) throw new Error('no iron');
+  const other: typeof demo = {
+    ...demo,
+    rows: {
+      ...demo.rows,
+      irons: [
+        { ...iron, name: 'Deep A, the left one', plates: { ...iron.plates, power_W: iron.plates.power_W + 150 } },
+        ...demo.rows.irons.slice(1),
+      ],
+    },
+  };
+  const ways = [
+    [demo, other],
+    [other, demo],
+  ] as const;
+  for (const [here, there] of ways) {
+    const { conflicts, doubled } = broughtBy(here, merged(here, there));
+    expect(doubled).toBe(1);
+    expect(conflicts).toHaveLength(1);
+    expect(conflicts[0]).toMatchObject({ table: 'irons', key: `${iron.id}/${iron.rev}` });
+    expect(conflicts[0]?.fields.map(({ field }) => field)).toEqual(['name', 'plates.power_W']);
+    const [name] = conflicts[0]?.fields ?? [];
+    expect([name?.stands, name?.aside].sort()).toEqual([iron.name, 'Deep A, the left one'].sort());
+    expect(conflicts[0]?.name).toBe(name?.stands);
+  }
+  // Merged once more nothing is new.
+  const all = merged(demo, other);
+  expect(broughtBy(all, merged(all, other)).conflicts).toEqual([]);
+});
+
 test('the kit here keeps its answers and its order, and gains what it hadn’t', () => {
   const [kit] = demo.rows.kits;
   if (kit === undefined) throw new Error('no kit');

@@ -257,13 +257,67 @@ export const asAnother = ({ rows, setAside }: Mergeable): Mergeable => {
   return { rows: Object.fromEntries(renamed) as KitchenRows, setAside };
 };
 
-/** How many rows of each table the merge has brought, and how many names were claimed twice. */
+/** A row that both kitchens hold otherwise: in which fields, and how; `stands`: what counts now, `aside`: what is kept beside it. As text. */
+export type Conflict = {
+  readonly table: string;
+  readonly key: string;
+  /** What the row is called; empty: it has no name. */
+  readonly name: string;
+  readonly fields: readonly { readonly field: string; readonly stands: string; readonly aside: string }[];
+};
+
+/** So many conflicts are told one by one, each by so many fields in so many letters. */
+const MOST_CONFLICTS = 20;
+const MOST_FIELDS = 6;
+const MOST_LETTERS = 60;
+
+const shown = (value: unknown): string =>
+  value === undefined ? '' : (typeof value === 'string' ? value : canonicalJson(value)).slice(0, MOST_LETTERS);
+
+/** Where two values differ, down to what isn't an object any more. */
+const differences = (stands: unknown, aside: unknown, field: string): Conflict['fields'] => {
+  if (canonicalJson(stands ?? null) === canonicalJson(aside ?? null)) return [];
+  const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value);
+  if (!isRow(stands) || !isRow(aside)) return [{ field, stands: shown(stands), aside: shown(aside) }];
+  const names = [...new Set([...Object.keys(stands), ...Object.keys(aside)])].sort();
+  return names.flatMap((name) => differences(stands[name], aside[name], field === '' ? name : `${field}.${name}`));
+};
+
+const parsed = (raw: string): unknown => {
+  try {
+    return JSON.parse(raw);
+  } catch {
+    return raw;
+  }
+};
+
+/** What the merge has found of rows that both claim under one name, as far as it is to be told. */
+const conflictsOf = (here: Mergeable, all: Mergeable): readonly Conflict[] => {
+  const before = new Set(here.setAside.map((one) => canonicalJson([one.table, one.key, one.raw])));
+  return all.setAside
+    .filter((one) => one.why === DOUBLE.why && !before.has(canonicalJson([one.table, one.key, one.raw])))
+    .slice(0, MOST_CONFLICTS)
+    .flatMap(({ table, key, raw }): Conflict[] => {
+      const row = isKitchenTable(table) ? byKey(table, all.rows[table]).get(key) : undefined;
+      if (row === undefined) return [];
+      const aside = parsed(raw);
+      const fields = differences(row, aside, '').slice(0, MOST_FIELDS);
+      return [{ table, key, name: typeof row['name'] === 'string' ? row['name'] : '', fields }];
+    });
+};
+
+/** How many rows of each table the merge has brought, how many names were claimed twice, and by what. */
 export const broughtBy = (
   here: Mergeable,
   all: Mergeable,
-): { readonly added: Readonly<Partial<Record<KitchenTable, number>>>; readonly doubled: number } => ({
+): {
+  readonly added: Readonly<Partial<Record<KitchenTable, number>>>;
+  readonly doubled: number;
+  readonly conflicts: readonly Conflict[];
+} => ({
   added: Object.fromEntries(
     KITCHEN_TABLES.map((table) => [table, all.rows[table].length - here.rows[table].length] as const).filter(([, more]) => more > 0),
   ),
   doubled: all.setAside.length - here.setAside.length,
+  conflicts: conflictsOf(here, all),
 });
