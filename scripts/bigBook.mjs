@@ -1,7 +1,8 @@
 // How the book does with very many loads: `node scripts/bigBook.mjs 100000`. The demo's loads are written over and over, further and further back, into the
 // store of a browser; then the book is opened and asked. Not part of the tests: writing takes minutes.
+// Half of it runs in the page.
+/* global document, indexedDB, performance, setTimeout, window */
 import { spawn } from 'node:child_process';
-import { join } from 'node:path';
 import { ensureInstalled, ROOT } from './ensure.mjs';
 
 ensureInstalled();
