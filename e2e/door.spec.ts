@@ -35,3 +35,28 @@ test('when they come is drawn: by keys, by hand and typed; the plan follows, a r
   await expect(bars).toHaveCount(0);
   await expect(page.getByLabel('They come over, min')).toHaveValue('45');
 });
+
+test('orders by name: who gets how many, when; on paper, after a reload, and at the table', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-30T06:00:00Z') });
+  await open(page, 'run');
+  await page.getByRole('radio', { name: 'as they come' }).click();
+  await page.getByRole('button', { name: 'Write orders down' }).click();
+  const orders = page.getByRole('group', { name: 'Orders' });
+  await orders.getByLabel('Who').fill('Window table');
+  await orders.getByLabel('people').fill('6');
+  await orders.getByLabel('people').press('Enter');
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('6');
+  await orders.getByRole('button', { name: 'Another order' }).click();
+  await expect(orders.getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('8');
+  const paper = page.getByRole('region', { name: 'Orders on paper', includeHidden: true });
+  await expect(paper).toContainText('07:156Window table');
+  await expect(paper).toContainText('07:202Order 2');
+  await page.reload();
+  await expect(orders.getByLabel('Who').first()).toHaveValue('Window table');
+  await open(page, 'line');
+  await page.getByRole('button', { name: 'Sound, keys and light' }).click();
+  await page.getByRole('button', { name: 'plates and carries' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('list', { name: 'Orders' })).toContainText('Window table: 6');
+});

@@ -1,3 +1,4 @@
+import { ordersOf } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, duration, TOPPING_WORDS } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -7,6 +8,8 @@ import { FRAME } from './NowPanel.tsx';
 import { useStanding } from './useStanding.ts';
 
 const TICK_MS = 500;
+/** More don't fit a screen seen from a metre. */
+const MOST_ORDERS = 4;
 
 type Props = { readonly session: Session; readonly planned: PlannedRun | null; readonly places: readonly LinePlace[] };
 
@@ -21,6 +24,9 @@ export const PlatesPanel = ({ session, planned, places }: Props) => {
       return [{ place, pieces: iron.geometry.piecesPerLoad, at: progress.closedAt + 1000 * prediction.cookTime_s.best }];
     })
     .sort((a, b) => a.at - b.at);
+  const orders = planned?.request == null ? [] : ordersOf(planned.request, standing?.ownOut ?? 0);
+  // What was wanted and is there has been carried out.
+  const open = orders.filter(({ at, pieces, ready }) => ready < pieces || at > now).slice(0, MOST_ORDERS);
   const onRack = standing?.onRack ?? 0;
   const waiting = standing?.waiting ?? 0;
   return (
@@ -32,6 +38,17 @@ export const PlatesPanel = ({ session, planned, places }: Props) => {
         {waiting > 0 && `; ${waiting === 1 ? 'one guest waits' : `${waiting} guests wait`}`}
         {standing?.oldest != null && `; the oldest ${duration(standing.oldest.age_s)}`}
       </p>
+      {open.length > 0 && (
+        <ol aria-label="Orders" className="mt-2 flex flex-col gap-1 text-2xl low:text-lg">
+          {open.map(({ name, at, pieces, ready }, i) => (
+            <li key={i} data-ready={ready}>
+              <b>{name === '' ? 'guests' : name}</b>: {pieces}
+              {ready > 0 && `, ${ready === pieces ? 'all' : ready} there`},{' '}
+              {at > now ? `in ${clock((at - now) / 1000)}` : `waits ${clock((now - at) / 1000)}`}
+            </li>
+          ))}
+        </ol>
+      )}
       <ul className="mt-2 flex flex-col gap-1 text-xl text-white/90 low:text-lg">
         {coming.map(({ place: { iron, onPlate, dishId }, pieces, at }) => {
           const dish = planned === null ? null : dishName(planned, dishId);

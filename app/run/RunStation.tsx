@@ -24,6 +24,7 @@ const PlanPicture = lazy(async () => ({ default: (await import('./PlanPicture.ts
 const LoadPanel = lazy(async () => ({ default: (await import('./LoadPanel.tsx')).LoadPanel }));
 const Pantry = lazy(async () => ({ default: (await import('./Pantry.tsx')).Pantry }));
 const IronSheet = lazy(async () => ({ default: (await import('./IronSheet.tsx')).IronSheet }));
+const OrderCard = lazy(async () => ({ default: (await import('./Orders.tsx')).OrderCard }));
 const HandCard = lazy(async () => ({ default: (await import('./HandCard.tsx')).HandCard }));
 const Reporting = lazy(async () => ({ default: (await import('./Reporting.tsx')).Reporting }));
 const WeekSheet = lazy(async () => ({ default: (await import('./WeekSheet.tsx')).WeekSheet }));
@@ -214,6 +215,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             <Pantry session={session} planned={planned} plan={plan} />
             <IronSheet planned={planned} plan={plan} />
             <HandCard planned={planned} plan={plan} />
+            <OrderCard run={run} kept={planned.request?.kept ?? 0} />
           </Suspense>
         </>
       )}

@@ -1,6 +1,8 @@
-import { ChartNoAxesColumn } from 'lucide-react';
+import { ChartNoAxesColumn, ClipboardList } from 'lucide-react';
 import { useState } from 'react';
 import type { Arrival, Run } from '../../core/run/index.ts';
+import { areOrders } from '../../core/run/index.ts';
+import { nextOrder, Orders } from './Orders.tsx';
 import type { ChangeRun } from './change.ts';
 import { NumberEntry, timeOfDay, useDrag } from '../look/index.ts';
 
@@ -32,17 +34,30 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
   // `version`: what a bar changes is another entry than what is being typed.
   const [chosen, setChosen] = useState({ column: 0, version: 0 });
   if (run.mode !== 'as-they-come') return null;
+  if (areOrders(run)) return <Orders run={run} onChange={onChange} />;
   if (arrivals.length === 0)
     return (
-      <button
-        type="button"
-        className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
-        onClick={() =>
-          onChange({ arrivals: [...evenly(run.people, run.door_s === undefined || run.door_s === 0 ? USUAL_DOOR_S : run.door_s)] })
-        }
-      >
-        <ChartNoAxesColumn aria-hidden className="size-5" /> Draw when they come
-      </button>
+      <>
+        <button
+          type="button"
+          className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
+          onClick={() =>
+            onChange({ arrivals: [...evenly(run.people, run.door_s === undefined || run.door_s === 0 ? USUAL_DOOR_S : run.door_s)] })
+          }
+        >
+          <ChartNoAxesColumn aria-hidden className="size-5" /> Draw when they come
+        </button>
+        <button
+          type="button"
+          className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
+          onClick={() => {
+            const first = nextOrder([]);
+            onChange({ arrivals: [first], people: first.people });
+          }}
+        >
+          <ClipboardList aria-hidden className="size-5" /> Write orders down
+        </button>
+      </>
     );
   const step_s = (arrivals[1]?.after_s ?? QUARTER_S) - (arrivals[0]?.after_s ?? 0);
   const take = (change: (before: readonly Arrival[]) => readonly Arrival[]): void =>

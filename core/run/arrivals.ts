@@ -54,8 +54,8 @@ export const piecesOfDish = ({ people, piecesPerPerson, kept = 0 }: Asked): numb
 /** How many pieces a morning has to cook, all dishes together. */
 export const piecesWanted = (asked: AskedDishes): number => sum(askedDishes(asked).map(piecesOfDish));
 
-/** So many guests so long after the door opens, s. */
-export type Arrival = { readonly after_s: number; readonly people: number };
+/** So many guests so long after the door opens, s; `name`: whose order it is, left out: nobody said. */
+export type Arrival = { readonly after_s: number; readonly people: number; readonly name?: string | undefined };
 
 /** How guests come; `arrivals`: as somebody has drawn it, left out or nobody in it: evenly over `door_s`. */
 export type Door = {

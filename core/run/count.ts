@@ -2,7 +2,7 @@ import { POURABLE_SHARE } from '../formula/index.ts';
 import { sum } from '../basis/index.ts';
 import { arrivalOf_s, askedDishes, doorOf_s, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
 import type { RunPlan } from './plan.ts';
-import { dishIdOf } from './ownDish.ts';
+import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { AskedMorning } from './service.ts';
 
 /** What has come out, and what is in: instants in ms, pieces as they are counted; `dishId` left out: the run's own. */
@@ -13,6 +13,8 @@ export type InLoad = { readonly ironId: string; readonly dishId?: string; readon
 export type Standing = {
   readonly wanted: number;
   readonly out: number;
+  /** Of them, of the run's own dish. */
+  readonly ownOut: number;
   readonly inIrons: number;
   /** Eaten, or on the plate of somebody who sits there. */
   readonly served: number;
@@ -55,6 +57,7 @@ export const standingAt = (
   return {
     wanted,
     out,
+    ownOut: sum(done.filter((load) => dishIdOf(load) === OWN_DISH).map(({ pieces }) => pieces)),
     inIrons: sum(cooking.map(({ pieces }) => pieces)),
     served,
     onRack: out - served,

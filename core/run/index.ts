@@ -23,6 +23,8 @@ export { isThere } from './helper.ts';
 export type { PlannedBowl } from './bowls.ts';
 export type { Arrival, DishRequest, GoesTo } from './arrivals.ts';
 export { askedDishes, GOES_TO, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
+export type { Order, OrderedDish } from './orders.ts';
+export { areOrders, ordersOf } from './orders.ts';
 export { MOST_OTHER_DISHES, Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';
 export type { HeldAs, Hold, HoldCourse, Service } from './service.ts';

@@ -36,6 +36,7 @@ const ArrivalShape = z.object({
     .min(0)
     .max(12 * 3600),
   people: z.int().min(0).max(2000),
+  name: z.string().min(1).max(60).optional(),
 }) satisfies z.ZodType<Arrival>;
 const MOST_ARRIVALS = 48;
 
