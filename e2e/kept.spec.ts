@@ -85,7 +85,7 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
   // On paper: what there is, where, until when.
   const dayList = page.getByRole('region', { name: 'Day list', includeHidden: true });
   await expect(dayList).toContainText('Fellside oat and rye9 piecesFreezer');
-  await expect(dayList).toContainText('over: Sat 28 Nov');
+  await expect(dayList).toContainText('over: Fri 27 Nov');
   // The bowl of this morning: from the bench into the cold, and what was spent stays spent.
   const bowl = page.getByRole('region', { name: 'Bowls' }).getByRole('listitem').first();
   const out = bowl.locator('[data-figure="out of the cold"]');
