@@ -5,11 +5,10 @@ import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { costOf, nutritionOf } from '../../core/formula/index.ts';
 import { sugars } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams, Sheet } from '../look/index.ts';
+import { clock, grams, money, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf } from '../session/index.ts';
 import { useAdvices } from '../workers/index.ts';
-import { money } from './CostSheet.tsx';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
 

@@ -1,7 +1,7 @@
 import type { ParsedFormula } from '../../core/formula/index.ts';
 import { costOf } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { NumberEntry, percent, Sheet } from '../look/index.ts';
+import { money, NumberEntry, percent, Sheet } from '../look/index.ts';
 
 type Props = {
   readonly reading: ParsedFormula;
@@ -10,8 +10,6 @@ type Props = {
   readonly onSave: (change: (kit: Kit) => Kit) => void;
   readonly onClose: () => void;
 };
-
-export const money = (value: number, currency: string): string => `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${currency}`;
 
 /** What the bowl costs, the dearest line first; prices are kept in the kit. */
 export const CostSheet = ({ reading, kit, pieces, onSave, onClose }: Props) => {

@@ -2,6 +2,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { dryMix, mixAsIngredient } from '../../core/formula/index.ts';
+import { ML_PER_US_CUP } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -11,7 +12,6 @@ import { commands, useDo } from '../store/index.ts';
 type Props = { readonly formula: Formula; readonly reading: ParsedFormula; readonly session: Session; readonly onClose: () => void };
 
 const DAY_MS = 86_400_000;
-const ML_PER_CUP = 236.588;
 
 /** A keeping dry mix by the kilo, and what is added on the day; with a label to print. */
 export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
@@ -85,7 +85,7 @@ export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
               {cup_g !== null && (
                 <>
                   A US cup of it weighs about <b>{grams(cup_g)} g</b>, loosely filled (by what its parts fill): {grams(mix.mix_g)} g want a
-                  tin of {((1.1 * mix.mix_g * ML_PER_CUP) / cup_g / 1000).toFixed(1)} L.{' '}
+                  tin of {((1.1 * mix.mix_g * ML_PER_US_CUP) / cup_g / 1000).toFixed(1)} L.{' '}
                 </>
               )}
               {isThere ? <>It is an ingredient: write “2 cups {mixName.toLowerCase()}” in a batter. </> : null}

@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { countdown } from '../../core/line/index.ts';
+import { countdown, USUAL_CYCLE } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
@@ -59,7 +59,6 @@ const cycleOf_ms = ({ advice }: LinePlace): number => {
   const { cook_s, open_s, recovery_s } = advice?.planned ?? USUAL_CYCLE;
   return 1000 * (cook_s + open_s + recovery_s);
 };
-const USUAL_CYCLE = { cook_s: 240, open_s: 25, recovery_s: 30 } as const;
 const nowOf = (): number => clock.now();
 
 const Line = ({ session }: { readonly session: Session }) => {

@@ -90,3 +90,6 @@ export const day = (at: number, zone: string): string => partsIn(zone, { weekday
 
 /** "4 Tawny": the named step nearest to a continuous one. */
 export const nearestWord = (step: number): string => `${nearestStep(step).step} ${nearestStep(step).name}`;
+
+/** What something costs, in the kitchen's own money. */
+export const money = (value: number, currency: string): string => `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${currency}`;

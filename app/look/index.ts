@@ -15,6 +15,7 @@ export {
   duration,
   grams,
   gramsFine,
+  money,
   nearestWord,
   percent,
   fromUnit,

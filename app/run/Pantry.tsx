@@ -1,7 +1,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import { wallNow } from '../clock/index.ts';
-import { grams, NumberEntry } from '../look/index.ts';
+import { grams, money, NumberEntry } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { pantryOf } from './pantry.ts';
@@ -12,7 +12,6 @@ type Props = {
   readonly plan: NonNullable<PlannedRun['plan']>;
 };
 
-const money = (value: number, currency: string): string => `${value.toFixed(2)} ${currency}`;
 const MOST_G = 1e7;
 
 /** What the morning takes of everything, what of it is there, and what is short; on paper always whole. */

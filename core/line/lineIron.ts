@@ -45,7 +45,7 @@ export type LinePlan = {
 };
 
 /** Where neither a plan nor an advice says anything, s. */
-const USUAL = { cook_s: 240, open_s: TURNAROUND.open_s, recovery_s: TURNAROUND.closed_s } as const;
+export const USUAL_CYCLE = { cook_s: 240, open_s: TURNAROUND.open_s, recovery_s: TURNAROUND.closed_s } as const;
 /** So long after its last plate a plan is over: what is poured then isn't its. */
 const OVER_AFTER_MS = 2 * 3_600_000;
 /** A pan that is turned at once is turned this long after the lid, ms. */
@@ -85,7 +85,7 @@ export const lineIrons = (irons: readonly IronAtLine[], plan: LinePlan | null, n
 
 const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan | null, now: number): LineIron => {
   const { ironId, progress, best_s, planned, n } = iron;
-  const { open_s, cook_s, recovery_s } = planned ?? USUAL;
+  const { open_s, cook_s, recovery_s } = planned ?? USUAL_CYCLE;
   const common = { ironId, turnAt: null, open_s, cook_s };
   if (progress?.phase === 'poured') return { ...common, state: 'poured', at: now };
   if (progress?.phase === 'cooking' && best_s !== null) {

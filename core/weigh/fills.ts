@@ -1,5 +1,5 @@
 import type { Result } from '../basis/index.ts';
-import { failure, success } from '../basis/index.ts';
+import { failure, ML_PER_US_CUP, success } from '../basis/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 
@@ -63,7 +63,7 @@ const count = (fills: readonly Fill[]): number => fills.reduce((n, fill) => n + 
 export const fillsFor = (grams: number, ingredient: Ingredient, measures: Kit['spoons']): Result<Fills> => {
   if (measures.length === 0) return failure('measures-none');
   const cup = ingredient.cup_g;
-  const density = cup === undefined ? ingredient.density_gPerML : cup.usual / 236.5882365;
+  const density = cup === undefined ? ingredient.density_gPerML : cup.usual / ML_PER_US_CUP;
   if (density === null) return failure('density-unknown');
   const wanted_mL = grams / density;
   const found = candidates(wanted_mL, measures);

@@ -1,4 +1,4 @@
-import { sum } from '../../basis/index.ts';
+import { ML_PER_US_CUP, sum } from '../../basis/index.ts';
 import type { Ingredient, OwnIngredient } from '../../matter/index.ts';
 import type { ParsedFormula } from '../parsedFormula.ts';
 import { summarise } from '../read/readFormula.ts';
@@ -68,7 +68,6 @@ export const dryMix = (reading: ParsedFormula, mix_g: number, per_g: number): Dr
   };
 };
 
-const ML_PER_CUP = 236.5882365;
 /** One equivalent of soda gives a mole of CO₂ where it meets its acid. */
 const CO2_G_PER_EQ = 44.009;
 
@@ -94,7 +93,7 @@ export const mixAsIngredient = (
   const per100 = nutritionOf(alone, 100);
   if (per100 === null) return null;
   const volumes = parts.map(({ ingredient: i, grams }) => {
-    const density = i.cup_g === undefined ? i.density_gPerML : i.cup_g.usual / ML_PER_CUP;
+    const density = i.cup_g === undefined ? i.density_gPerML : i.cup_g.usual / ML_PER_US_CUP;
     return density === null ? null : grams / density;
   });
   const known = volumes.filter((volume) => volume !== null);
@@ -119,7 +118,7 @@ export const mixAsIngredient = (
     fibre_g,
     protein_g: per100.protein_g,
     salt_g: 100 * (alone.composition?.salt ?? 0),
-    gramsPerUsCup: known.length === volumes.length ? Math.round((total_g / sum(known)) * ML_PER_CUP) : null,
+    gramsPerUsCup: known.length === volumes.length ? Math.round((total_g / sum(known)) * ML_PER_US_CUP) : null,
     allergens: allergensOf(alone),
     ...(gas_g > 0 ? { lifts: { co2_gPer100g: (100 * gas_g) / total_g, lostInBowl: lost / gas_g } } : {}),
   };

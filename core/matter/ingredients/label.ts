@@ -1,5 +1,5 @@
 import type { Finding, Result } from '../../basis/index.ts';
-import { failure, success } from '../../basis/index.ts';
+import { failure, ML_PER_US_CUP, success } from '../../basis/index.ts';
 import { per100g } from '../composition.ts';
 import type { Abilities, Ingredient } from './row.ts';
 import type { OwnIngredient } from './ownIngredient.ts';
@@ -84,7 +84,7 @@ export const ingredientFromLabel = (own: OwnIngredient): Result<ReadLabel> => {
       role: own.role,
       aliases: [own.name.toLowerCase()],
       composition,
-      density_gPerML: own.gramsPerUsCup === null ? null : own.gramsPerUsCup / 236.5882365,
+      density_gPerML: own.gramsPerUsCup === null ? null : own.gramsPerUsCup / ML_PER_US_CUP,
       measures: {},
       acid_meqPer100g: 0,
       co2_gPer100g: own.lifts?.co2_gPer100g ?? 0,

@@ -1,3 +1,4 @@
+import { ML_PER_US_CUP } from '../../basis/index.ts';
 import type { Composition, Part } from '../composition.ts';
 import { per100g } from '../composition.ts';
 
@@ -105,7 +106,6 @@ type Extra = Partial<
 
 /** The bowl's share of a double-acting powder, or of soda and acid, stirred in (*common practice*). */
 const USUAL_LOSS = 0.12;
-const US_CUP_ML = 236.5882365;
 
 /**
  * One ingredient. `names`: display name first, then aliases, separated by "|". `parts`: g per 100 g, starch closing
@@ -120,7 +120,7 @@ export const row = (id: string, role: Role, names: string, parts: Partial<Record
     role,
     aliases: [name.toLowerCase(), ...aliases],
     composition: parts === null ? null : per100g(parts),
-    density_gPerML: density_gPerML ?? (cup === undefined ? null : cup / US_CUP_ML),
+    density_gPerML: density_gPerML ?? (cup === undefined ? null : cup / ML_PER_US_CUP),
     measures: {},
     acid_meqPer100g: 0,
     co2_gPer100g: 0,

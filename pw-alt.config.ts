@@ -1,0 +1,45 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4189;
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  // Two cores; what measures time is run by itself (see scripts/test.mjs).
+  workers: 2,
+  fullyParallel: true,
+  // A flaky test is a failure.
+  retries: 0,
+  // Machines are shared and can be many times slower: what should appear is waited for generously, and nothing but the bench judges time.
+  timeout: 420_000,
+  expect: { timeout: 90_000 },
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/London',
+    locale: 'en-GB',
+    // Recording takes a third of the time; ask for it with TRACE=1 when something fails.
+    trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-dev-shm-usage',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+        '--disable-quic',
+        '--autoplay-policy=no-user-gesture-required',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node --import ./node_modules/tsx/dist/loader.mjs server/main.ts',
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    env: { PORT: String(PORT) },
+    reuseExistingServer: false,
+  },
+});
