@@ -118,4 +118,11 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
   await page.getByRole('button', { name: /^School of freezing/ }).click();
   await page.getByRole('option', { name: 'three to five months' }).click();
   await expect(page.getByRole('region', { name: 'Put away' })).toContainText('29 Mar');
+  // An opened can: out of its tin, three days.
+  await page.getByRole('button', { name: /^As: / }).click();
+  await page.getByRole('option', { name: 'an opened can or bottle' }).click();
+  await expect(page.getByText('Never in its tin')).toBeVisible();
+  await page.getByLabel('What was opened').fill('Coconut milk');
+  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await expect(page.locator('[data-shelf="refrigerator"]')).toContainText('Coconut milk');
 });

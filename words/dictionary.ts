@@ -283,6 +283,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'england-2013': () => 'England, 2013 regulations',
   'out-of-cold': () => 'out of the cold',
   'cold-storage': () => 'kept cold',
+  opened: () => 'opened, out of its can, with a lid on',
   quality: () => 'at its best',
 
   // Files

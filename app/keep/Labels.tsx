@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import { Printer } from 'lucide-react';
-import { keepLimits, labelCode } from '../../core/keep/index.ts';
+import { labelCode } from '../../core/keep/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { dayAndTime, NumberEntry, Sheet } from '../look/index.ts';
+import { limitsOf } from './limitsOf.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
 /** Paper that labels are printed on: a card by itself, a roll, a sheet of A4 or Letter with three across. */
@@ -82,8 +83,8 @@ type LabelProps = {
 };
 
 const Label = ({ item, kit, who, square, isSmall }: LabelProps) => {
-  const { form, place, from, codeOfPractice: code, refrigerator_C } = item;
-  const first = keepLimits({ form, place, from, code, refrigerator_C })[0];
+  const { form, place, from } = item;
+  const [first] = limitsOf(item);
   return (
     <div className="break-inside-avoid border-2 border-black bg-white p-3 text-black">
       <div className="flex items-start justify-between gap-2">

@@ -21,6 +21,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const [form, setForm] = useState<KeepForm>('pieces');
   const [place, setPlace] = useState<KeepPlace>('freezer');
   const [amount, setAmount] = useState('');
+  const [name, setName] = useState('');
   const chosen = formulas.find((candidate) => candidate.id === formulaId) ?? null;
   if (chosen === null) return null;
   const places = placesFor(form);
@@ -35,20 +36,34 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
     frozen_days: kit.frozen_days,
   })[0];
   const put = (): void => {
-    const item = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
+    const made = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
+    // A can is of no batter: what is in it only its own label knows.
+    const item = form === 'opened' ? { ...made, lotId: null, name: name.trim(), allergens: [] } : made;
     void carryOut(commands.addKeepItem(item));
     setAmount('');
+    setName('');
   };
   return (
     <section aria-label="Put away" className="border-t-2 border-ink pt-3">
       <h2 className="text-xl">Put away</h2>
       <div className="mt-2 flex flex-wrap items-baseline gap-x-3 gap-y-3 text-xl">
-        <InlineSelect
-          label="What"
-          value={formulaId}
-          choices={formulas.map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={setFormulaId}
-        />
+        {form === 'opened' ? (
+          <input
+            aria-label="What was opened"
+            placeholder="such as coconut milk"
+            className="entry w-64 text-base"
+            maxLength={120}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        ) : (
+          <InlineSelect
+            label="What"
+            value={formulaId}
+            choices={formulas.map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={setFormulaId}
+          />
+        )}
         <span className="text-quiet">as</span>
         <InlineSelect
           label="As"
@@ -70,7 +85,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
         />
-        <button type="button" className="button-act text-base" onClick={guard(put)}>
+        <button type="button" className="button-act text-base" disabled={form === 'opened' && name.trim() === ''} onClick={guard(put)}>
           Put away
         </button>
       </div>
@@ -84,6 +99,11 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
             onChange={(frozen_days) => void carryOut(commands.changeKit((now) => ({ ...now, frozen_days })))}
           />
           : both are taught; what is put away keeps the one of its day.
+        </p>
+      )}
+      {form === 'opened' && (
+        <p className="mt-2 text-[15px]">
+          Never in its tin: into a lidded box, with the day on it; what is in it stands on its own label, allergens too.
         </p>
       )}
       {form === 'pieces' && <CoolAndFreeze session={session} amount={amount} isFrozen={where === 'freezer'} />}

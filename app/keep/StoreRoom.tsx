@@ -24,11 +24,11 @@ export const StoreRoom = ({ items, onTouch }: Props) => {
       {shelves.map(({ place, things }) => (
         <div key={place} data-shelf={place} className="border-b-4 border-ink/70 pt-2">
           <h2 className="text-[15px] font-semibold text-quiet">{STORE_WORDS[place]}</h2>
-          <ul className="flex flex-wrap items-end gap-1.5">
+          <div role="group" aria-label={STORE_WORDS[place]} className="flex flex-wrap items-end gap-1.5">
             {things.map((item) => (
               <Thing key={item.id} item={item} now={now} onTouch={() => onTouch(item)} />
             ))}
-          </ul>
+          </div>
         </div>
       ))}
     </section>
@@ -43,21 +43,19 @@ const Thing = ({ item, now, onTouch }: { readonly item: KeepItem; readonly now: 
   const isPast = first !== undefined && first.until < now && !isHazard;
   const left = first === undefined ? '' : isPast ? 'past its best' : remaining(first.until, now);
   return (
-    <li>
-      <button
-        type="button"
-        data-thing={item.id}
-        onClick={onTouch}
-        className={`relative flex min-h-16 flex-col overflow-hidden rounded-t-md border-2 border-b-0 bg-sheet px-2 py-1 text-left ${isHazard ? 'border-hazard' : 'border-ink/60'}`}
-        style={{ width: `${width}rem` }}
-      >
-        <span aria-hidden className="absolute inset-x-0 bottom-0 bg-act-soft" style={{ height: `${100 * share}%` }} />
-        <b className="relative w-full truncate">{item.name}</b>
-        <span className="relative w-full truncate text-[15px]">
-          {item.amount === '' ? '' : `${item.amount} · `}
-          <span className={isHazard ? 'font-bold text-hazard' : ''}>{left}</span>
-        </span>
-      </button>
-    </li>
+    <button
+      type="button"
+      data-thing={item.id}
+      onClick={onTouch}
+      className={`relative flex min-h-16 max-w-full flex-col overflow-hidden rounded-t-md border-2 border-b-0 bg-sheet px-2 py-1 text-left ${isHazard ? 'border-hazard' : 'border-ink/60'}`}
+      style={{ width: `${width}rem` }}
+    >
+      <span aria-hidden className="absolute inset-x-0 bottom-0 bg-act-soft" style={{ height: `${100 * share}%` }} />
+      <b className="relative w-full truncate">{item.name}</b>
+      <span className="relative w-full truncate text-[15px]">
+        {item.amount === '' ? '' : `${item.amount} · `}
+        <span className={isHazard ? 'font-bold text-hazard' : ''}>{left}</span>
+      </span>
+    </button>
   );
 };

@@ -5,6 +5,7 @@ export const FORM_WORDS: Readonly<Record<KeepForm, string>> = {
   'yeasted-batter': 'yeasted batter',
   pieces: 'cooked pieces',
   wafers: 'dry wafers',
+  opened: 'an opened can or bottle',
 };
 export const PLACE_WORDS: Readonly<Record<KeepPlace, string>> = {
   room: 'on the counter',

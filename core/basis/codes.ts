@@ -272,6 +272,7 @@ export type CodeFields = {
   readonly 'england-2013': None;
   readonly 'out-of-cold': None;
   readonly 'cold-storage': None;
+  readonly opened: None;
   readonly quality: None;
   // Files
   readonly 'file-too-large': { readonly bytes: number; readonly most: number };

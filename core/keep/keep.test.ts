@@ -25,6 +25,13 @@ describe('limits', () => {
     expect(ask({ refrigerator_C: 6, code: 'england-2013' }).map((l) => l.code)).toEqual(['quality']);
   });
 
+  // USDA FSIS, shelf-stable food safety: opened low-acid cans three to four days in the refrigerator (from memory).
+  test('an opened can: three days in the cold, nowhere else, and no longer than its code', () => {
+    expect(placesFor('opened')).toEqual(['refrigerator']);
+    expect(ask({ form: 'opened' })[0]).toMatchObject({ kind: 'safety', until: FROM + 3 * 24 * HOUR });
+    expect(ask({ form: 'opened', refrigerator_C: 9 })[0]).toMatchObject({ code: 'out-of-cold', until: FROM + 4 * HOUR });
+  });
+
   test('the strictest first, each with its source', () => {
     for (const form of KEEP_FORMS)
       for (const place of placesFor(form)) {
@@ -63,6 +70,7 @@ describe('limits', () => {
       ['room', 'refrigerator'],
       ['room', 'refrigerator', 'freezer'],
       ['room', 'freezer', 'tin'],
+      ['refrigerator'],
     ]);
     // Nobody keeps batter in a tin, so nothing is promised for it.
     expect(ask({ form: 'batter', place: 'tin' }).map((limit) => limit.code)).toEqual(['out-of-cold']);

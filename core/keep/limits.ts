@@ -3,7 +3,7 @@ import type { CodeId } from '../kit/index.ts';
 import { CODE_IDS, CODES } from '../kit/index.ts';
 import { Instant } from '../basis/index.ts';
 
-export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers'] as const;
+export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers', 'opened'] as const;
 export const KEEP_PLACES = ['room', 'refrigerator', 'freezer', 'tin'] as const;
 /** Why something that was put away was thrown away. */
 export const WASTE_REASONS = ['past-its-best', 'over-its-limit', 'stale', 'freezer-burn', 'too-many', 'dropped'] as const;
@@ -33,7 +33,11 @@ const QUALITY_H: Readonly<Record<KeepForm, Partial<Record<KeepPlace, number>>>> 
   'yeasted-batter': { room: 2, refrigerator: 24 },
   pieces: { room: 2, refrigerator: 48, freezer: 30 * 24 },
   wafers: { room: 24, tin: 14 * 24, freezer: 60 * 24 },
+  opened: { refrigerator: 72 },
 };
+
+/** What was in a can or a bottle, in a lidded box once it is open: low-acid food three to four days (USDA FSIS, shelf-stable food safety; from memory). */
+const OPENED = { days: 3, source: 'USDA FSIS, opened low-acid cans: 3 to 4 days in the refrigerator, in another container' } as const;
 
 /** Baked and dry enough that time at room temperature is a question of quality only. */
 const isShelfStable = (form: KeepForm): boolean => form === 'wafers';
@@ -69,6 +73,7 @@ export const keepLimits = ({ form, place, from, code, refrigerator_C, frozen_day
         kind: 'safety',
       });
   }
+  if (form === 'opened' && cold) limits.push({ code: 'opened', until: from + OPENED.days * DAY_MS, source: OPENED.source, kind: 'safety' });
   const quality_h = form === 'pieces' && place === 'freezer' && frozen_days !== undefined ? 24 * frozen_days : QUALITY_H[form][place];
   if (quality_h !== undefined) limits.push({ code: 'quality', until: from + quality_h * HOUR_MS, source: COMMON, kind: 'quality' });
   return limits.sort((a, b) => a.until - b.until);
