@@ -181,3 +181,18 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await expect(report.locator('[data-row="Pieces"]')).toContainText('Pieces14');
   await expect(report).toContainText('Of no load was anything said.');
 });
+
+test('touches faster than the store build on one another: every iron that was touched is out, and in again', async ({ page }) => {
+  await open(page, 'run');
+  const irons = page.getByRole('group', { name: 'Irons' });
+  const three = ['Deep A', 'Deep B', 'Thin four'];
+  for (const name of three) await expect(irons.getByRole('checkbox', { name })).toBeChecked();
+  const touchAll = (): Promise<void> =>
+    irons.evaluate((group, names) => {
+      for (const label of group.querySelectorAll('label')) if (names.includes(label.textContent ?? '')) label.click();
+    }, three);
+  await touchAll();
+  for (const name of three) await expect(irons.getByRole('checkbox', { name })).not.toBeChecked();
+  await touchAll();
+  for (const name of three) await expect(irons.getByRole('checkbox', { name })).toBeChecked();
+});

@@ -8,11 +8,12 @@ type Props = {
   readonly dish: Pick<RunDish, 'ironIds'>;
   /** Of which dish, for a screen reader; left out: there is one. */
   readonly of?: string;
-  readonly onChange: (changes: Pick<RunDish, 'ironIds'>) => void;
+  /** Of the irons as they are kept when it is carried out: touches may be faster than the store. */
+  readonly onIrons: (change: (ironIds: readonly string[]) => string[]) => void;
 };
 
 /** On which irons a dish is cooked. */
-export const DishIrons = ({ session, dish: { ironIds }, of, onChange }: Props) => (
+export const DishIrons = ({ session, dish: { ironIds }, of, onIrons }: Props) => (
   <fieldset className="flex min-w-0 flex-wrap items-center gap-2">
     <legend className="sr-only">Irons{of === undefined ? '' : ` for ${of}`}</legend>
     <span className="text-quiet">on</span>
@@ -26,7 +27,7 @@ export const DishIrons = ({ session, dish: { ironIds }, of, onChange }: Props) =
           <input
             type="checkbox"
             checked={has}
-            onChange={() => onChange({ ironIds: has ? ironIds.filter((other) => other !== id) : [...ironIds, id] })}
+            onChange={() => onIrons((now) => (has ? now.filter((other) => other !== id) : [...now.filter((other) => other !== id), id]))}
             className="size-5 accent-act"
           />
           {name}

@@ -4,8 +4,9 @@ import type { Run } from '../../core/run/index.ts';
 import { dayAndTime, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRows } from '../store/index.ts';
+import type { ChangeRun } from './change.ts';
 
-type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
+type Props = { readonly session: Session; readonly run: Run; readonly onChange: ChangeRun };
 
 /** What is left from earlier mornings comes first: so many fewer are cooked. */
 export const FromKept = ({ session, run, onChange }: Props) => {
@@ -20,10 +21,11 @@ export const FromKept = ({ session, run, onChange }: Props) => {
   const gone = taken.filter(
     ({ itemId }) => !usable.some(({ item }) => item.id === itemId) && !items.some(({ id, usedAt }) => id === itemId && usedAt !== null),
   );
-  const take = (itemId: string, pieces: number): void => {
-    const others = taken.filter((one) => one.itemId !== itemId);
-    onChange({ fromKept: pieces > 0 ? [...others, { itemId, pieces }] : others });
-  };
+  const take = (itemId: string, pieces: number): void =>
+    onChange((now) => {
+      const others = (now.fromKept ?? []).filter((one) => one.itemId !== itemId);
+      return { fromKept: pieces > 0 ? [...others, { itemId, pieces }] : others };
+    });
   if (usable.length === 0 && gone.length === 0) return null;
   return (
     <ul aria-label="Left from earlier" className={`no-print flex flex-wrap gap-x-6 gap-y-1 ${taken.length > 0 ? 'w-full' : ''}`}>

@@ -163,14 +163,22 @@ const Strangers = ({ session, planned, plan, onChange }: OfPlan) => {
         {isTrial === true ? (
           <>
             A trial load on {name} comes first, for nobody.{' '}
-            <button type="button" className={PRESS} onClick={() => onChange({ trialIronIds: trials.filter((id) => id !== ironId) })}>
+            <button
+              type="button"
+              className={PRESS}
+              onClick={() => onChange((now) => ({ trialIronIds: (now.trialIronIds ?? []).filter((id) => id !== ironId) }))}
+            >
               Without it
             </button>
           </>
         ) : (
           <>
             Nothing has been cooked on {name} yet: one first load in five lands, until it has been measured.{' '}
-            <button type="button" className={PRESS} onClick={() => onChange({ trialIronIds: [...trials, ironId] })}>
+            <button
+              type="button"
+              className={PRESS}
+              onClick={() => onChange((now) => ({ trialIronIds: [...new Set([...(now.trialIronIds ?? []), ironId])] }))}
+            >
               A trial load first
             </button>
           </>

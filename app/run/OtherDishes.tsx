@@ -1,21 +1,24 @@
 import { Plus, X } from 'lucide-react';
-import type { Run } from '../../core/run/index.ts';
+import type { Run, RunDish } from '../../core/run/index.ts';
 import { dishesOf, GOES_TO, MOST_OTHER_DISHES, withDish } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { newId } from '../store/index.ts';
+import type { ChangeRun } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { GOES_TO_WORDS } from './goesTo.ts';
 
-type Props = { readonly session: Session; readonly run: Run; readonly onChange: (changes: Partial<Run>) => void };
+type Props = { readonly session: Session; readonly run: Run; readonly onChange: ChangeRun };
 
 /** What else is cooked that morning: for how many, of what, on which irons. */
 export const OtherDishes = ({ session, run, onChange }: Props) => {
   const others = run.otherDishes ?? [];
-  const change = (id: string, changes: Parameters<typeof withDish>[2]): void => {
-    const { otherDishes } = withDish(run, id, changes);
-    onChange({ otherDishes });
-  };
+  const change = (id: string, changes: Parameters<typeof withDish>[2]): void =>
+    onChange((now) => ({ otherDishes: withDish(now, id, changes).otherDishes }));
+  const changeIrons = (id: string, irons: (before: RunDish['ironIds']) => string[]): void =>
+    onChange((now) => ({
+      otherDishes: (now.otherDishes ?? []).map((dish) => (dish.id === id ? { ...dish, ironIds: irons(dish.ironIds) } : dish)),
+    }));
   const used = dishesOf(run).map(({ formulaId }) => formulaId);
   const next = session.formulas.find(({ id }) => !used.includes(id));
   const add = (): void => {
@@ -23,9 +26,9 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
     const taken = dishesOf(run).flatMap(({ ironIds }) => ironIds);
     const free = session.irons.map(({ id }) => id).filter((id) => !taken.includes(id));
     const { batter_C } = session.workspace;
-    onChange({
+    onChange((now) => ({
       otherDishes: [
-        ...others,
+        ...(now.otherDishes ?? []),
         {
           id: newId(),
           formulaId: next.id,
@@ -39,7 +42,7 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
           batter_C,
         },
       ],
-    });
+    }));
   };
   return (
     <div className={`no-print flex flex-col gap-2 ${others.length > 0 ? 'w-full' : ''}`}>
@@ -78,7 +81,7 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
                 onChange={(formulaId) => change(dish.id, { formulaId, prep: [] })}
               />
             </span>
-            <DishIrons session={session} dish={dish} of={name} onChange={(changes) => change(dish.id, changes)} />
+            <DishIrons session={session} dish={dish} of={name} onIrons={(irons) => changeIrons(dish.id, irons)} />
             <span>
               for{' '}
               <InlineSelect
@@ -103,7 +106,7 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
               type="button"
               aria-label={`No ${name}`}
               className="inline-flex size-11 items-center justify-center"
-              onClick={() => onChange({ otherDishes: others.filter(({ id }) => id !== dish.id) })}
+              onClick={() => onChange((now) => ({ otherDishes: (now.otherDishes ?? []).filter(({ id }) => id !== dish.id) }))}
             >
               <X aria-hidden className="size-5" />
             </button>

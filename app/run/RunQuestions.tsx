@@ -114,7 +114,7 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
             onChange={(formulaId) => onChange({ formulaId })}
           />
         </span>
-        <DishIrons session={session} dish={run} onChange={onChange} />
+        <DishIrons session={session} dish={run} onIrons={(irons) => onChange((now) => ({ ironIds: irons(now.ironIds) }))} />
         <span>
           by{' '}
           <InlineSelect

@@ -1,5 +1,5 @@
 import { OVEN_C } from '../../core/plate/index.ts';
-import type { HeldAs, Hold, Run, RunPlan } from '../../core/run/index.ts';
+import type { HeldAs, Hold, RunPlan } from '../../core/run/index.ts';
 import { askedDishes, heldIn, isPutAway, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useCourses } from '../session/index.ts';
@@ -7,13 +7,14 @@ import { percent, temperature } from '../look/index.ts';
 import { GOES_TO_WORDS } from './goesTo.ts';
 import { holdWords } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';
+import type { ChangeRun } from './change.ts';
 
 /** A plan that is put into words, and what changes the run it is of. */
 export type OfPlan = {
   readonly session: Session;
   readonly planned: PlannedRun;
   readonly plan: RunPlan;
-  readonly onChange: (changes: Partial<Run>) => void;
+  readonly onChange: ChangeRun;
 };
 
 /** Under this nobody calls it crisp any more (see `crispLost_min`). */

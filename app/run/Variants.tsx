@@ -4,22 +4,25 @@ import { TOPPING_IDS } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { MOST_VARIANTS } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
+import type { ChangeRun } from './change.ts';
 
 /** Pieces scattered with nuts and such weigh so much more, usually, g (*common practice*: a small spoonful). */
 const USUAL_G = 10;
 
-type Props = { readonly run: Run; readonly plan: RunPlan | null; readonly onChange: (changes: Partial<Run>) => void };
+type Props = { readonly run: Run; readonly plan: RunPlan | null; readonly onChange: ChangeRun };
 
 /** Some of the guests have something in theirs: what, how many, how much; and from when on which irons hold it. */
 export const Variants = ({ run, plan, onChange }: Props) => {
   const variants = run.variants ?? [];
   const free = TOPPING_IDS.filter((id) => !variants.some(({ toppingId }) => toppingId === id));
-  const change = (at: number, changes: Partial<(typeof variants)[number]>): void =>
-    onChange({ variants: variants.map((variant, i) => (i === at ? { ...variant, ...changes } : variant)) });
+  const change = (toppingId: ToppingId, changes: Partial<(typeof variants)[number]>): void =>
+    onChange((now) => ({
+      variants: (now.variants ?? []).map((variant) => (variant.toppingId === toppingId ? { ...variant, ...changes } : variant)),
+    }));
   const first = free[0];
   return (
     <div className={`no-print flex flex-wrap items-center gap-x-5 gap-y-2 ${variants.length > 0 ? 'w-full' : ''}`}>
-      {variants.map(({ toppingId, people, perPiece_g }, at) => (
+      {variants.map(({ toppingId, people, perPiece_g }) => (
         <fieldset key={toppingId} className="flex flex-wrap items-center gap-x-2" aria-label={`With ${TOPPING_WORDS[toppingId]}`}>
           <NumberEntry
             narrow
@@ -28,7 +31,7 @@ export const Variants = ({ run, plan, onChange }: Props) => {
             min={1}
             max={2000}
             whole
-            onChange={(value) => value !== null && change(at, { people: value })}
+            onChange={(value) => value !== null && change(toppingId, { people: value })}
           />
           <span className="text-lg">
             with{' '}
@@ -36,7 +39,7 @@ export const Variants = ({ run, plan, onChange }: Props) => {
               label="With"
               value={toppingId}
               choices={[toppingId, ...free].map((id): { value: ToppingId; label: string } => ({ value: id, label: TOPPING_WORDS[id] }))}
-              onChange={(value) => change(at, { toppingId: value })}
+              onChange={(value) => change(toppingId, { toppingId: value })}
             />
           </span>
           <NumberEntry
@@ -45,13 +48,13 @@ export const Variants = ({ run, plan, onChange }: Props) => {
             value={perPiece_g}
             min={0.5}
             max={200}
-            onChange={(value) => value !== null && change(at, { perPiece_g: value })}
+            onChange={(value) => value !== null && change(toppingId, { perPiece_g: value })}
           />
           <button
             type="button"
             aria-label={`Nobody with ${TOPPING_WORDS[toppingId]}`}
             className="inline-flex size-11 items-center justify-center"
-            onClick={() => onChange({ variants: variants.filter((_, i) => i !== at) })}
+            onClick={() => onChange((now) => ({ variants: (now.variants ?? []).filter((one) => one.toppingId !== toppingId) }))}
           >
             <X aria-hidden className="size-5" />
           </button>
@@ -61,7 +64,14 @@ export const Variants = ({ run, plan, onChange }: Props) => {
         <button
           type="button"
           className="inline-flex min-h-11 items-center gap-1.5 font-semibold text-act underline underline-offset-2"
-          onClick={() => onChange({ variants: [...variants, { toppingId: first, people: 1, perPiece_g: USUAL_G }] })}
+          onClick={() =>
+            onChange((now) => ({
+              variants: [
+                ...(now.variants ?? []).filter((one) => one.toppingId !== first),
+                { toppingId: first, people: 1, perPiece_g: USUAL_G },
+              ],
+            }))
+          }
         >
           <Plus aria-hidden className="size-5" /> Some with something in it
         </button>
