@@ -47,6 +47,11 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   // A load of four may already have had a piece or two over.
   expect(Number(then)).toBeGreaterThan(Number(planned));
   expect(Number(then)).toBeGreaterThanOrEqual(42);
+  // And from now on, with what is out and in the irons: six more can't be sooner than without them.
+  const fromNow = sheet.locator('[data-figure="from now"]');
+  await expect(fromNow).toContainText(/the last plate is at \d\d:\d\d; as it stands \d\d:\d\d/);
+  const [with6 = '', without6 = ''] = ((await fromNow.textContent()) ?? '').match(/\d\d:\d\d/g) ?? [];
+  expect(with6 > without6).toBe(true);
   await sheet.getByRole('button', { name: 'Plan it so' }).click();
   await expect(page.getByText(/serve .* · 42/)).toBeVisible();
   await expect(stands).toContainText('of 42');

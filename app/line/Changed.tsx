@@ -1,10 +1,23 @@
 import { useState } from 'react';
-import type { Run, RunPlan } from '../../core/run/index.ts';
-import { afterPowerCut, MOST_HANDS, OWN_DISH, planRun } from '../../core/run/index.ts';
+import type { RestOfMorning, Run, RunPlan } from '../../core/run/index.ts';
+import type { MissingPieces } from '../../core/line/index.ts';
+import { afterPowerCut, MOST_HANDS, OWN_DISH, planRun, restFromNow } from '../../core/run/index.ts';
+import { useNow } from '../clock/index.ts';
 import { grams, InlineSelect, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import { ironsNow } from './ironsNow.ts';
+import type { LinePlace } from './linePlace.ts';
 
-type Props = { readonly planned: PlannedRun; readonly onTake: (changes: Partial<Run>) => void; readonly onClose: () => void };
+type Props = {
+  readonly planned: PlannedRun;
+  readonly places: readonly LinePlace[];
+  /** By dish, pieces that are neither out nor in an iron; null: nothing is planned. */
+  readonly missing: MissingPieces | null;
+  readonly onTake: (changes: Partial<Run>) => void;
+  readonly onClose: () => void;
+};
+
+const TICK_MS = 5000;
 
 type Change = {
   readonly dishId: string;
@@ -18,7 +31,8 @@ type Change = {
 };
 
 /** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
-export const Changed = ({ planned, onTake, onClose }: Props) => {
+export const Changed = ({ planned, places, missing, onTake, onClose }: Props) => {
+  const now = useNow(TICK_MS);
   const { run, request, plan, irons, dishes } = planned;
   const [change, setChange] = useState<Change>({
     dishId: OWN_DISH,
@@ -51,8 +65,30 @@ export const Changed = ({ planned, onTake, onClose }: Props) => {
     others: request.others?.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
     irons: request.irons.filter(({ ironId }) => !isGone(ironId)),
   });
-  const choice = (isOn: boolean): string =>
-    `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
+  // With what is out and in the irons, from now on: a plan made anew counts back from the table, as if the morning were still to come.
+  const rest = (hands: number, without: (id: string) => boolean, more: (dishId: string) => number): RestOfMorning =>
+    restFromNow(
+      request.irons.filter(({ ironId }) => !without(ironId)),
+      new Map([...(missing ?? [])].map(([dishId, pieces]) => [dishId, pieces + more(dishId)])),
+      ironsNow(places, plan, now),
+      hands,
+      now,
+    );
+  const isOn = places.some(({ load }) => load?.runId === run.id);
+  const each = new Map(dishes.map(({ dish }) => [dish.id, dish.piecesPerPerson]));
+  const then = !isOn
+    ? null
+    : rest(change.hands, isGone, (dishId) => (dishId === change.dishId ? Math.ceil(change.guests * (each.get(dishId) ?? 1)) : 0));
+  const before = isOn
+    ? rest(
+        run.hands ?? 1,
+        () => false,
+        () => 0,
+      )
+    : null;
+  const cut_ms = 1000 * cut.late_s;
+  const choice = (isChosen: boolean): string =>
+    `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isChosen ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
   return (
     <Sheet title="What has changed?" open onClose={onClose} wide>
       <div className="flex flex-col gap-4">
@@ -187,6 +223,12 @@ export const Changed = ({ planned, onTake, onClose }: Props) => {
             <PlanRow name="Then" plan={next} zone={run.zone} />
           </tbody>
         </table>
+        {then !== null && before !== null && (
+          <p className="text-lg" data-figure="from now" data-exact={then.lastPlateAt + cut_ms}>
+            With what is out and in the irons, the last plate is at <b>{timeOfDay(then.lastPlateAt + cut_ms, run.zone)}</b>; as it stands{' '}
+            {timeOfDay(before.lastPlateAt, run.zone)}.{then.missing > 0 && ` ${then.missing} pieces have no iron.`}
+          </p>
+        )}
         <button
           type="button"
           className="button-act min-h-16 text-xl"

@@ -205,7 +205,7 @@ const Line = ({ session }: { readonly session: Session }) => {
           ))}
         </div>
         <Side session={session} planned={planned} places={places}>
-          <Replan planned={planned} />
+          <Replan planned={planned} places={places} missing={missing} />
         </Side>
       </div>
       <CueAnnouncer places={places} cueBefore_s={kit.cueBefore_s} />

@@ -1,12 +1,20 @@
 import { lazy, Suspense, useState } from 'react';
+import type { MissingPieces } from '../../core/line/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
+import type { LinePlace } from './linePlace.ts';
 
 const Changed = lazy(async () => ({ default: (await import('./Changed.tsx')).Changed }));
 
+type Props = {
+  readonly planned: PlannedRun | null;
+  readonly places: readonly LinePlace[];
+  readonly missing: MissingPieces | null;
+};
+
 /** Re-plans what is on from what has changed; what it was can be taken back. */
-export const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => {
+export const Replan = ({ planned, places, missing }: Props) => {
   const carryOut = useDo();
   const [isOpen, setOpen] = useState(false);
   const [before, setBefore] = useState<Run | null>(null);
@@ -41,6 +49,8 @@ export const Replan = ({ planned }: { readonly planned: PlannedRun | null }) => 
         <Suspense>
           <Changed
             planned={planned}
+            places={places}
+            missing={missing}
             onClose={() => setOpen(false)}
             onTake={(changes) => {
               setBefore(run);
