@@ -189,7 +189,7 @@ test('touches faster than the store build on one another: every iron that was to
   for (const name of three) await expect(irons.getByRole('checkbox', { name })).toBeChecked();
   const touchAll = (): Promise<void> =>
     irons.evaluate((group, names) => {
-      for (const label of group.querySelectorAll('label')) if (names.includes(label.textContent ?? '')) label.click();
+      for (const label of group.querySelectorAll('label')) if (names.includes(label.textContent)) label.click();
     }, three);
   await touchAll();
   for (const name of three) await expect(irons.getByRole('checkbox', { name })).not.toBeChecked();
