@@ -212,6 +212,24 @@ test('the kit here keeps its answers and its order, and gains what it hadn’t',
   expect(here.scoops.map(({ id }) => id)).toEqual([...kit.scoops.map(({ id }) => id), 'new']);
 });
 
+test('views of both kitchens are kept by their names, also where only one has any', () => {
+  const [kit] = demo.rows.kits;
+  if (kit === undefined) throw new Error('no kit');
+  const withViews = (...views: readonly (readonly [name: string, address: string])[]): typeof demo => ({
+    ...demo,
+    rows: { ...demo.rows, kits: [{ ...kit, views: views.map(([name, address]) => ({ name, address })) }] },
+  });
+  const one = withViews(['Thin ones', 'iron=thin-four'], ['Leaks', 'fault=leaked']);
+  const other = withViews(['Leaks', 'fault=missing'], ['Second sitting', 'words=second']);
+  const namesIn = (a: typeof demo, b: typeof demo): readonly string[] | undefined =>
+    merged(a, b).rows.kits[0]?.views?.map(({ name }) => name);
+  expect(namesIn(one, other)).toEqual(['Leaks', 'Second sitting', 'Thin ones']);
+  expect(namesIn(other, one)).toEqual(namesIn(one, other));
+  const [all] = merged(demo, other).rows.kits;
+  expect(kitHere(kit, all!).views?.map(({ name }) => name)).toEqual(['Leaks', 'Second sitting']);
+  expect(kitHere(withViews(['Mine', '']).rows.kits[0]!, all!).views?.map(({ name }) => name)).toEqual(['Mine', 'Leaks', 'Second sitting']);
+});
+
 /** Fields in an order of their own, so that two of the same read the same; of a kit also what lies in its drawers. */
 function sorted(value: unknown, lists = false): unknown {
   if (Array.isArray(value)) {

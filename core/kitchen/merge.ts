@@ -149,6 +149,7 @@ const MOST: Readonly<Record<string, number>> = {
   circuits: 20,
   stock: 400,
   pars: 60,
+  views: 20,
   ownWays: 400,
   removedIds: 4000,
 };
@@ -157,7 +158,9 @@ const nameIn = (item: unknown): string =>
   typeof item === 'object' && item !== null
     ? 'id' in item
       ? String(item.id)
-      : canonicalJson(['ironId' in item && item.ironId, 'formulaId' in item && item.formulaId])
+      : 'name' in item
+        ? String(item.name)
+        : canonicalJson(['ironId' in item && item.ironId, 'formulaId' in item && item.formulaId])
     : canonicalJson(item);
 
 /** Kits as one: lists by name, prices by ingredient; where single answers differ, the greater one in an order that is the same everywhere. */
@@ -198,8 +201,10 @@ export const kitHere = (here: Kit, all: Kit): Kit => {
     return [...mine, ...more].slice(0, MOST[field] ?? mine.length + more.length);
   };
   const others = all as unknown as Row;
+  // A list that this kitchen never began is the other's.
+  const begun = Object.entries(others).filter(([field, value]) => !(field in here) && Array.isArray(value));
   return Object.fromEntries(
-    Object.entries(here).map(([field, value]) => [
+    [...Object.entries(here), ...begun].map(([field, value]) => [
       field,
       Array.isArray(value)
         ? added(value as unknown[], field, others[field])
