@@ -1,3 +1,4 @@
+import { meanOrNull } from '../../core/basis/index.ts';
 import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../../core/log/index.ts';
 import { loadProgress, worstFill } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -19,13 +20,10 @@ export type Entry = {
   readonly notes: readonly string[];
 };
 
-const mean = (values: readonly number[]): number | null =>
-  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
-
 const numbers = (observations: readonly Observation[], kind: 'crisp' | 'mass_g'): number[] =>
   observations.flatMap((o) => (o.kind === kind ? [o.value] : []));
 const sideOf = (observations: readonly Observation[], side: 'upper' | 'lower'): number | null =>
-  mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
+  meanOrNull(observations.flatMap((o) => (o.kind === 'tawny' && o.side === side ? [o.value] : [])));
 
 export const entryOf = (
   load: Load,
@@ -46,14 +44,14 @@ export const entryOf = (
     cooked_s: progress.openedAt === null || progress.closedAt === null ? null : (progress.openedAt - progress.closedAt) / 1000,
     tawny: { upper: sideOf(observations, 'upper'), lower: sideOf(observations, 'lower') },
     fill: worstFill(observations),
-    crisp: mean(numbers(observations, 'crisp')),
-    mass_g: mean(numbers(observations, 'mass_g')),
+    crisp: meanOrNull(numbers(observations, 'crisp')),
+    mass_g: meanOrNull(numbers(observations, 'mass_g')),
     notes: observations.flatMap((o) => (o.kind === 'note' ? [o.value] : [])),
   };
 };
 
 /** How far off the promise: mean of the faces against the predicted step; null where either is missing. */
 export const colourMiss = (entry: Entry): number | null => {
-  const seen = mean([entry.tawny.upper, entry.tawny.lower].filter((value) => value !== null));
+  const seen = meanOrNull([entry.tawny.upper, entry.tawny.lower].filter((value) => value !== null));
   return seen === null || entry.prediction === null ? null : seen - entry.prediction.tawnyStep;
 };

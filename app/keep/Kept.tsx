@@ -11,7 +11,7 @@ import { dayAndTime, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { DampAir } from './DampAir.tsx';
 import { HotAgain } from './HotAgain.tsx';
-import { limitsOf } from './limitsOf.ts';
+import { limitsOf, standingOf } from './limitsOf.ts';
 import { remaining } from './remaining.ts';
 import { FORM_WORDS, PLACE_WORDS, WASTE_WORDS } from './words.ts';
 
@@ -47,10 +47,7 @@ export const Kept = ({
 }) => {
   const [now] = useState(wallNow);
   const limits = limitsOf(item);
-  const first = limits[0];
-  const isOver = first !== undefined && first.until < now;
-  const share = first === undefined ? 1 : Math.max(0, Math.min(1, (first.until - now) / Math.max(1, first.until - item.from)));
-  const isHazard = isOver && first.kind === 'safety';
+  const { first, share, isOver, isHazard } = standingOf(item, now);
   return (
     <li
       id={`kept-${item.id}`}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { KeepItem, KeepPlace } from '../../core/keep/index.ts';
 import { countOf } from '../../core/keep/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { limitsOf } from './limitsOf.ts';
+import { standingOf } from './limitsOf.ts';
 import { remaining } from './remaining.ts';
 import { STORE_WORDS } from './words.ts';
 
@@ -36,12 +36,9 @@ export const StoreRoom = ({ items, onTouch }: Props) => {
 };
 
 const Thing = ({ item, now, onTouch }: { readonly item: KeepItem; readonly now: number; readonly onTouch: () => void }) => {
-  const [first] = limitsOf(item);
-  const share = first === undefined ? 1 : Math.max(0, Math.min(1, (first.until - now) / Math.max(1, first.until - item.from)));
-  const isHazard = first !== undefined && first.until < now && first.kind === 'safety';
+  const { first, share, isOver, isHazard } = standingOf(item, now);
   const width = Math.min(WIDTH_REM.most, WIDTH_REM.least + WIDTH_REM.each * (countOf(item) ?? 0));
-  const isPast = first !== undefined && first.until < now && !isHazard;
-  const left = first === undefined ? '' : isPast ? 'past its best' : remaining(first.until, now);
+  const left = first === undefined ? '' : isOver && !isHazard ? 'past its best' : remaining(first.until, now);
   return (
     <button
       type="button"

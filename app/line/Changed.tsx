@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { RestOfMorning, Run, RunPlan } from '../../core/run/index.ts';
+import type { Run, RunPlan } from '../../core/run/index.ts';
 import type { MissingPieces } from '../../core/line/index.ts';
 import { afterPowerCut, MOST_HANDS, OWN_DISH, planRun, restFromNow } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
@@ -32,7 +32,6 @@ type Change = {
 
 /** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
 export const Changed = ({ planned, places, missing, onTake, onClose }: Props) => {
-  const now = useNow(TICK_MS);
   const { run, request, plan, irons, dishes } = planned;
   const [change, setChange] = useState<Change>({
     dishId: OWN_DISH,
@@ -65,30 +64,9 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
     others: request.others?.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
     irons: request.irons.filter(({ ironId }) => !isGone(ironId)),
   });
-  // With what is out and in the irons, from now on: a plan made anew counts back from the table, as if the morning were still to come.
-  const rest = (hands: number, without: (id: string) => boolean, more: (dishId: string) => number): RestOfMorning =>
-    restFromNow(
-      request.irons.filter(({ ironId }) => !without(ironId)),
-      new Map([...(missing ?? [])].map(([dishId, pieces]) => [dishId, pieces + more(dishId)])),
-      ironsNow(places, plan, now),
-      hands,
-      now,
-    );
-  const isOn = places.some(({ load }) => load?.runId === run.id);
-  const each = new Map(dishes.map(({ dish }) => [dish.id, dish.piecesPerPerson]));
-  const then = !isOn
-    ? null
-    : rest(change.hands, isGone, (dishId) => (dishId === change.dishId ? Math.ceil(change.guests * (each.get(dishId) ?? 1)) : 0));
-  const before = isOn
-    ? rest(
-        run.hands ?? 1,
-        () => false,
-        () => 0,
-      )
-    : null;
-  const cut_ms = 1000 * cut.late_s;
-  const choice = (isChosen: boolean): string =>
-    `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isChosen ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
+  const more = change.guests * (dishes.find(({ dish }) => dish.id === change.dishId)?.dish.piecesPerPerson ?? 1);
+  const choice = (isOn: boolean): string =>
+    `min-h-16 rounded-lg border-2 px-4 text-lg font-semibold ${isOn ? 'border-act bg-act text-white' : 'border-line bg-white'}`;
   return (
     <Sheet title="What has changed?" open onClose={onClose} wide>
       <div className="flex flex-col gap-4">
@@ -223,11 +201,16 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
             <PlanRow name="Then" plan={next} zone={run.zone} />
           </tbody>
         </table>
-        {then !== null && before !== null && (
-          <p className="text-lg" data-figure="from now" data-exact={then.lastPlateAt + cut_ms}>
-            With what is out and in the irons, the last plate is at <b>{timeOfDay(then.lastPlateAt + cut_ms, run.zone)}</b>; as it stands{' '}
-            {timeOfDay(before.lastPlateAt, run.zone)}.{then.missing > 0 && ` ${then.missing} pieces have no iron.`}
-          </p>
+        {places.some(({ load }) => load?.runId === run.id) && (
+          <FromNow
+            planned={planned}
+            places={places}
+            missing={missing ?? NOTHING_MISSING}
+            more={{ dishId: change.dishId, pieces: Math.ceil(more) }}
+            hands={change.hands}
+            isGone={isGone}
+            late_ms={1000 * cut.late_s}
+          />
         )}
         <button
           type="button"
@@ -242,6 +225,39 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
         </button>
       </div>
     </Sheet>
+  );
+};
+
+type FromNowProps = Pick<Props, 'planned' | 'places'> & {
+  readonly missing: MissingPieces;
+  /** Pieces that are wanted besides. */
+  readonly more: { readonly dishId: string; readonly pieces: number };
+  readonly hands: number;
+  readonly isGone: (ironId: string) => boolean;
+  readonly late_ms: number;
+};
+
+const NOTHING_MISSING: MissingPieces = new Map();
+
+/** With what is out and in the irons, from now on: a plan made anew counts back from the table, as if the morning were still to come. */
+const FromNow = ({ planned: { run, request, plan }, places, missing, more, hands, isGone, late_ms }: FromNowProps) => {
+  const now = useNow(TICK_MS);
+  if (request === null || plan === null) return null;
+  const irons = ironsNow(places, plan, now);
+  const before = restFromNow(request.irons, missing, irons, run.hands ?? 1, now);
+  const wanted = new Map([...missing].map(([dishId, pieces]) => [dishId, pieces + (dishId === more.dishId ? more.pieces : 0)]));
+  const then = restFromNow(
+    request.irons.filter(({ ironId }) => !isGone(ironId)),
+    wanted,
+    irons,
+    hands,
+    now,
+  );
+  return (
+    <p className="text-lg" data-figure="from now" data-exact={then.lastPlateAt + late_ms}>
+      With what is out and in the irons, the last plate is at <b>{timeOfDay(then.lastPlateAt + late_ms, run.zone)}</b>; as it stands{' '}
+      {timeOfDay(before.lastPlateAt, run.zone)}.{then.missing > 0 && ` ${then.missing} pieces have no iron.`}
+    </p>
   );
 };
 

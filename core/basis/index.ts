@@ -1,7 +1,7 @@
 export { canonicalJson, inputsHash } from './hash.ts';
 export { LIMITS } from './limits.ts';
 export { csvText, escapedMarkdown, markdownTable } from './csv.ts';
-export { NORMAL_P90, clamp, findRoot, mean, roundTo, roundedTo, smoothStep, sum } from './numbers.ts';
+export { NORMAL_P90, clamp, findRoot, mean, meanOrNull, roundTo, roundedTo, smoothStep, sum } from './numbers.ts';
 export type { Random } from './random.ts';
 export { seededRandom } from './random.ts';
 export type { Failure, Finding, Result } from './result.ts';

@@ -50,3 +50,6 @@ export const NORMAL_P90 = 1.2815515655446004;
 
 /** Rounds to this many decimals, for fields that people read. */
 export const roundedTo = (value: number, digits = 1): number => Number(value.toFixed(digits));
+
+/** Their mean; null: there are none. */
+export const meanOrNull = (values: readonly number[]): number | null => (values.length === 0 ? null : mean(values));

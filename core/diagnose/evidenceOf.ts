@@ -1,3 +1,4 @@
+import { meanOrNull } from '../basis/index.ts';
 import { TURNAROUND } from '../cook/index.ts';
 import type { ParsedFormula } from '../formula/index.ts';
 import { ingredientOf } from '../formula/index.ts';
@@ -34,9 +35,6 @@ const pouredShareOf = ({ prediction, progress, iron }: Pick<ToldOf, 'progress' |
     ? null
     : pouredAsWhole_g(prediction, progress, iron?.geometry.moulds ?? 1) / prediction.portion_g;
 
-const meanOf = (values: readonly number[]): number | null =>
-  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
-
 /** What the book knows of a load, for `diagnose`. What nobody said stays unknown: a pour as promised was perhaps none. */
 export const evidenceOf = (t: ToldOf): Evidence => {
   const { progress, prediction, iron, lot, reading, batter } = t;
@@ -58,7 +56,7 @@ export const evidenceOf = (t: ToldOf): Evidence => {
       t.before?.openedAt == null || pouredAt === null || pouredAt < t.before.openedAt
         ? null
         : Math.max(0, (pouredAt - t.before.openedAt) / 1000 - TURNAROUND.open_s) / TURNAROUND.closed_s,
-    morningPouredShare: meanOf((t.morning ?? []).flatMap((one) => pouredShareOf(one) ?? [])),
+    morningPouredShare: meanOrNull((t.morning ?? []).flatMap((one) => pouredShareOf(one) ?? [])),
     closedAfter_s: pouredAt === null || closedAt === null ? null : (closedAt - pouredAt) / 1000,
     loadN: t.load.n,
     bowlAge_min: lot === null || pouredAt === null || pouredAt < lot.madeAt ? null : (pouredAt - lot.madeAt) / 60_000,

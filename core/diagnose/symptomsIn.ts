@@ -1,3 +1,4 @@
+import { meanOrNull } from '../basis/index.ts';
 import type { LoadProgress, Prediction } from '../log/index.ts';
 import type { Symptom } from './symptoms.ts';
 
@@ -6,20 +7,17 @@ const SEEN_STEPS = 1.25;
 const SIDES_STEPS = 2;
 const SEEN_CRISP = 1.5;
 
-const mean = (values: readonly number[]): number | null =>
-  values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
-
 /** What the log of a load already says was wrong with it, in the words of `SYMPTOMS`; against what was promised, where that counts. */
 export const symptomsIn = (
   { observations }: Pick<LoadProgress, 'observations'>,
   prediction: Pick<Prediction, 'tawnyStep' | 'crisp'> | null,
 ): readonly Symptom[] => {
   const side = (which: 'lower' | 'upper'): number | null =>
-    mean(observations.flatMap((o) => (o.kind === 'tawny' && o.side === which ? [o.value] : [])));
+    meanOrNull(observations.flatMap((o) => (o.kind === 'tawny' && o.side === which ? [o.value] : [])));
   const [lower, upper] = [side('lower'), side('upper')];
-  const step = mean([lower, upper].filter((value) => value !== null));
+  const step = meanOrNull([lower, upper].filter((value) => value !== null));
   const off = step === null || prediction === null ? 0 : step - prediction.tawnyStep;
-  const crisp = mean(observations.flatMap((o) => (o.kind === 'crisp' ? [o.value] : [])));
+  const crisp = meanOrNull(observations.flatMap((o) => (o.kind === 'crisp' ? [o.value] : [])));
   const says = (is: (o: LoadProgress['observations'][number]) => boolean): boolean => observations.some(is);
   const found: readonly (readonly [Symptom, boolean])[] = [
     ['pale', off <= -SEEN_STEPS],

@@ -13,7 +13,7 @@ export type { CircuitLimit } from './circuits.ts';
 export { wattsOver } from './circuits.ts';
 export type { Mix, StandingBatter, WeekPlan } from './week.ts';
 export { batterDays, LEAST_REST_S, weekOfMixes } from './week.ts';
-export type { IronNow, RestOfMorning } from './restFromNow.ts';
+export type { IronNow } from './restFromNow.ts';
 export { restFromNow } from './restFromNow.ts';
 export { afterPowerCut } from './powerCut.ts';
 export { handSpans } from './handTasks.ts';
