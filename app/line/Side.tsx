@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useMemo } from 'react';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { airIn, leftIn } from '../../core/lot/index.ts';
@@ -6,7 +7,7 @@ import { stillToPour_g } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { Findings, grams, percent, temperature } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { dishName } from '../session/index.ts';
+import { dishName, useToldLoads } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';
 import { BesidesDue } from './BesidesDue.tsx';
 import { Counts } from './Counts.tsx';
@@ -16,13 +17,12 @@ import type { LinePlace } from './linePlace.ts';
 /** The bowls that are poured from, with what is left in them; a pour that was taken back doesn't count. */
 const useBowls = (places: readonly LinePlace[]) => {
   const ids = [...new Set(places.flatMap(({ load }) => (load === null ? [] : [load.lotId])))].sort();
-  return useQueried(
-    async (queries) => {
-      const lots = await queries.lots(ids);
-      const loads = await queries.withPromises(await queries.loadsOfLots(ids));
-      return lots.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, loads) }));
-    },
-    `bowls ${ids.join(' ')}`,
+  const of = ids.join(' ');
+  const lots = useQueried((queries) => queries.lots(ids), `bowls ${of}`);
+  const loads = useToldLoads((queries) => queries.loadsOfLots(ids), `poured from ${of}`);
+  return useMemo(
+    () => (loads === undefined ? undefined : lots?.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, loads) }))),
+    [lots, loads],
   );
 };
 

@@ -9,7 +9,7 @@ import type { LinePlace } from './linePlace.ts';
 export const missingPieces = (
   places: readonly LinePlace[],
   planned: PlannedRun | null,
-  told: Pick<Session, 'ironLoads' | 'lots'>,
+  told: Pick<Session, 'runLoads' | 'lots'>,
 ): MissingPieces | null => {
   if (planned?.request == null) return null;
   const { run, request, irons } = planned;

@@ -15,20 +15,13 @@ const closed = { kind: 'closed', at: 2, data: {} };
 const opened = { kind: 'opened', at: 3, data: {} };
 
 test('a part load gives as many pieces as moulds were filled; another run’s and unopened ones give none', () => {
-  const loads = new Map([
-    [
-      four.id,
-      [
-        told('whole', 'today', [poured(), closed, opened]),
-        told('part', 'today', [poured(), closed, opened, { kind: 'did', at: 4, data: { moulds: 2 } }]),
-        told('in it', 'today', [poured(), closed]),
-        told('other', 'yesterday', [poured(), closed, opened]),
-      ],
-    ],
-  ]);
-  expect(outLoads({ id: 'today' } as Run, [four], { lots: [], ironLoads: { loads, formulas: [] } }).map(({ pieces }) => pieces)).toEqual([
-    4, 2,
-  ]);
+  const runLoads = [
+    told('whole', 'today', [poured(), closed, opened]),
+    told('part', 'today', [poured(), closed, opened, { kind: 'did', at: 4, data: { moulds: 2 } }]),
+    told('in it', 'today', [poured(), closed]),
+    told('other', 'yesterday', [poured(), closed, opened]),
+  ];
+  expect(outLoads({ id: 'today' } as Run, [four], { lots: [], runLoads }).map(({ pieces }) => pieces)).toEqual([4, 2]);
 });
 
 test('what is in the irons comes out when it was promised', () => {

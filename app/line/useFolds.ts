@@ -15,10 +15,10 @@ export type Folds = { readonly due: readonly DueFold[]; readonly fold: (dishId: 
 export const useFolds = (session: Session, planned: PlannedRun | null): Folds => {
   const carryOut = useDo();
   const at = useNow(TICK_MS);
-  const { lots, ironLoads } = session;
+  const { lots, runLoads } = session;
   const due = useMemo(() => {
     if (planned?.plan == null) return [];
-    const told = toldOfRun(planned.run, planned.irons, { lots, ironLoads });
+    const told = toldOfRun(planned.run, planned.irons, { lots, runLoads });
     return planned.dishes.flatMap(({ dish, formula }): DueFold[] => {
       const lot = lotToPourFrom(lots, formula, at);
       const ids = new Set(told.flatMap((load) => (load.dishId === dish.id ? [load.lotId] : [])));
@@ -26,7 +26,7 @@ export const useFolds = (session: Session, planned: PlannedRun | null): Folds =>
       const next = planned.plan?.bowls.find(({ dishId, n }) => dishId === dish.id && n === foldsOf(lot) + ids.size);
       return next === undefined || next.foldAt === null ? [] : [{ dishId: dish.id, at: next.foldAt }];
     });
-  }, [planned, lots, ironLoads, at]);
+  }, [planned, lots, runLoads, at]);
   const fold = useCallback(
     (dishId: string): void => {
       const formula = planned?.dishes.find(({ dish }) => dish.id === dishId)?.formula;

@@ -11,10 +11,10 @@ import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts'
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
-import { adviceJob, toldOfRun, useNewestLoads, useNoticedJumps } from '../session/index.ts';
+import { adviceJob, toldOfRun, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 import { beginsAnother } from './pouring.ts';
-import { commands, newId, useDo, useQueried, useSettled } from '../store/index.ts';
+import { commands, newId, useDo, useSettled } from '../store/index.ts';
 import { useAdvices } from '../workers/index.ts';
 
 /** An opened load older than this is history, not something to log now. */
@@ -52,7 +52,7 @@ const AGE_TICK_MS = 30_000;
 /** `hand`: whose hands this screen is, for the log; empty: nobody said. */
 export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null, hand: string) => {
   const carryOut = useDo();
-  const { run, workspace, lots, everyIron, ironLoads } = session;
+  const { run, workspace, lots, everyIron, runLoads } = session;
   const { byLoad: jumps } = useNoticedJumps();
   const at = useNow(AGE_TICK_MS);
   const irons = ironsAtLine(session, askedIronId);
@@ -97,11 +97,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
   );
   const standing = upcoming.flatMap(({ formula }) => (formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? [])));
   const lotIds = [...new Set(standing.map(({ id }) => id))].sort();
-  const poured = useQueried(
-    async (queries) => queries.withPromises(await queries.loadsOfLots(lotIds)),
-    `poured from ${lotIds.join(' ')}`,
-    true,
-  );
+  const poured = useToldLoads((queries) => queries.loadsOfLots(lotIds), `poured from ${lotIds.join(' ')}`);
   const leftFor = (formula: Formula): number | null => {
     const lot = lotToPourFrom(lots, formula, at);
     return lot === null || poured === undefined ? null : leftIn(lot, poured).left_g;
@@ -144,7 +140,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       const mine = planned?.dishes.find(({ dish }) => dish.id === dishId);
       const wanted_g = mine?.dish.batter_g ?? planned?.plan?.batterOf_g.get(dishId) ?? 0;
       if (run === null || wanted_g === 0 || iron.id === askedIronId) return batch_g;
-      const poured_g = toldOfRun(run, everyIron, { ironLoads, lots }).reduce(
+      const poured_g = toldOfRun(run, everyIron, { runLoads, lots }).reduce(
         (sum, load) => sum + (load.dishId === dishId ? (load.poured_g ?? 0) : 0),
         0,
       );
@@ -193,5 +189,5 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       );
     };
     return { places, ready: newest !== undefined, append, log, pour };
-  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, ironLoads, places, newest]);
+  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, runLoads, places, newest]);
 };

@@ -16,8 +16,8 @@ export const useStanding = (session: Session, planned: PlannedRun | null, places
   const now = useNow(TICK_MS);
   const run = planned?.run ?? null;
   const irons = planned?.irons ?? NO_IRONS;
-  const { lots, ironLoads } = session;
-  const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, ironLoads })), [run, irons, lots, ironLoads]);
+  const { lots, runLoads } = session;
+  const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, runLoads })), [run, irons, lots, runLoads]);
   if (run === null || planned?.plan == null || planned.request === null) return null;
   if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
   return standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));

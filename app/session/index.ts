@@ -8,5 +8,6 @@ export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';
 export { readingOf } from './reading.ts';
 export { useIronLoads } from './useIronLoads.ts';
+export { useToldLoads } from './useToldLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { outLoads, piecesOf, toldOfRun } from './outLoads.ts';

@@ -1,5 +1,6 @@
-import type { Load, LoadProgress, Lot } from '../../core/log/index.ts';
+import type { Load, LoadEvent, LoadProgress, Lot } from '../../core/log/index.ts';
 import { loadProgress, poured_g } from '../../core/log/index.ts';
+import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { OutLoad, ReportedLoad, Run } from '../../core/run/index.ts';
 import { dishesOf, OWN_DISH } from '../../core/run/index.ts';
@@ -16,7 +17,15 @@ const lostOf = (iron: Iron, { did, observations }: LoadProgress): number => {
 };
 
 /** What is asked of the kitchen to know what a run's irons did. */
-type Told = Pick<Session, 'ironLoads' | 'lots'>;
+type Told = Pick<Session, 'runLoads' | 'lots'>;
+
+/** A log that stays the same is reckoned once: a long morning has hundreds of loads, and each touch changes one of them. */
+const reckoned = new WeakMap<readonly LoadEvent[], LoadProgress>();
+const progressOf = (log: readonly LoadEvent[]): LoadProgress => {
+  const known = reckoned.get(log) ?? loadProgress(log);
+  reckoned.set(log, known);
+  return known;
+};
 
 /** Which dish of the run a load was of: by what was in its bowl; of a bowl that is long gone, the first that this iron cooks. */
 const dishOfLoad = (run: Run, { ironId, lotId }: Load, lots: readonly Lot[]): string => {
@@ -27,15 +36,21 @@ const dishOfLoad = (run: Run, { ironId, lotId }: Load, lots: readonly Lot[]): st
   return (onIron.find((dish) => dish.formulaId === formulaId) ?? onIron[0])?.id ?? OWN_DISH;
 };
 
+/** Loads of this run among what is known, each with its iron. */
+const mineOf = (run: Run, irons: readonly Iron[], { runLoads }: Told): readonly (ToldLoad & { readonly iron: Iron })[] =>
+  runLoads.flatMap((told) => {
+    const iron = told.load.runId === run.id ? irons.find(({ id }) => id === told.load.ironId) : undefined;
+    return iron === undefined ? [] : [{ ...told, iron }];
+  });
+
 /** Pieces of a run that came out for nobody, by dish. */
-export const lostPieces = (run: Run, irons: readonly Iron[], { ironLoads, lots }: Told): ReadonlyMap<string, number> => {
+export const lostPieces = (run: Run, irons: readonly Iron[], told: Told): ReadonlyMap<string, number> => {
   const lost = new Map<string, number>();
-  for (const iron of irons)
-    for (const { load, log } of ironLoads.loads.get(iron.id) ?? []) {
-      const pieces = load.runId === run.id && !load.isTrial ? lostOf(iron, loadProgress(log)) : 0;
-      const dishId = pieces === 0 ? '' : dishOfLoad(run, load, lots);
-      if (pieces > 0) lost.set(dishId, (lost.get(dishId) ?? 0) + pieces);
-    }
+  for (const { load, log, iron } of mineOf(run, irons, told)) {
+    const pieces = load.isTrial ? 0 : lostOf(iron, progressOf(log));
+    const dishId = pieces === 0 ? '' : dishOfLoad(run, load, told.lots);
+    if (pieces > 0) lost.set(dishId, (lost.get(dishId) ?? 0) + pieces);
+  }
   return lost;
 };
 
@@ -43,17 +58,14 @@ export const lostPieces = (run: Run, irons: readonly Iron[], { ironLoads, lots }
 export const toldOfRun = (
   run: Run,
   irons: readonly Iron[],
-  { ironLoads, lots }: Told,
+  told: Told,
 ): readonly (ReportedLoad & { readonly dishId: string; readonly lotId: string })[] =>
-  irons.flatMap((iron) =>
-    (ironLoads.loads.get(iron.id) ?? []).flatMap(({ load, log, prediction }) => {
-      if (load.runId !== run.id) return [];
-      const progress = loadProgress(log);
-      const pieces = load.isTrial ? 0 : piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
-      const poured = prediction === null ? null : poured_g(prediction, progress);
-      return [{ ironId: iron.id, lotId: load.lotId, dishId: dishOfLoad(run, load, lots), pieces, progress, prediction, poured_g: poured }];
-    }),
-  );
+  mineOf(run, irons, told).map(({ load, log, prediction, iron }) => {
+    const progress = progressOf(log);
+    const pieces = load.isTrial ? 0 : piecesOf(iron, progress.did.moulds) - lostOf(iron, progress);
+    const poured = prediction === null ? null : poured_g(prediction, progress);
+    return { ironId: iron.id, lotId: load.lotId, dishId: dishOfLoad(run, load, told.lots), pieces, progress, prediction, poured_g: poured };
+  });
 
 /** What has come out of them. */
 export const outLoads = (run: Run, irons: readonly Iron[], told: Told): readonly (OutLoad & { readonly dishId: string })[] =>

@@ -5,10 +5,11 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import { speakUnits } from '../../words/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Lot } from '../../core/log/index.ts';
-import type { LoadWish } from '../../core/lot/index.ts';
+import type { LoadWish, ToldLoad } from '../../core/lot/index.ts';
 import { inBowl, knownQuestion, temperatureIn } from '../../core/lot/index.ts';
 import type { IronLoads } from './useIronLoads.ts';
 import { useIronLoads } from './useIronLoads.ts';
+import { useToldLoads } from './useToldLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Run } from '../../core/run/index.ts';
@@ -38,6 +39,8 @@ export type Session = {
   readonly setWorkspace: (changes: Partial<Workspace>) => void;
   /** The loads of the irons that are worked with: what they say goes into every advice. */
   readonly ironLoads: IronLoads;
+  /** Every load of the run that is on, the oldest first: what is counted is counted over all of them. */
+  readonly runLoads: readonly ToldLoad[];
 };
 
 /** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
@@ -90,6 +93,8 @@ export const useSessionOfStore = (): Session | undefined => {
   const workspace = useMemo(() => (dish === null ? stored : { ...stored, ...dishOf(dish) }), [stored, dish]);
   const ids = [...new Set([...(run === null ? [] : ironsOfRun(run)), workspace.ironId])].filter((id) => id !== '').sort();
   const ironLoads = useIronLoads(ids);
+  const runId = run?.id ?? null;
+  const runLoads = useToldLoads((queries) => (runId === null ? Promise.resolve([]) : queries.loadsOfRun(runId)), `run ${runId}`);
   const setWorkspace = useCallback(
     (changes: Partial<Workspace>) => {
       const [ofDish, ofWorkspace] = parted(changes, dish !== null);
@@ -110,6 +115,7 @@ export const useSessionOfStore = (): Session | undefined => {
     irons !== undefined &&
     lots !== undefined &&
     ironLoads !== undefined &&
+    runLoads !== undefined &&
     kit !== undefined &&
     readSettings !== null;
   return useMemo(
@@ -131,8 +137,9 @@ export const useSessionOfStore = (): Session | undefined => {
             iron: irons.find((iron) => iron.id === workspace.ironId) ?? irons[0] ?? null,
             setWorkspace,
             ironLoads,
+            runLoads,
           },
-    [isReady, ironLoads, kit, readSettings, lots, formulas, irons, everyFormula, everyIron, workspace, runs, run, setWorkspace],
+    [isReady, ironLoads, runLoads, kit, readSettings, lots, formulas, irons, everyFormula, everyIron, workspace, runs, run, setWorkspace],
   );
 };
 

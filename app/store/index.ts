@@ -19,3 +19,4 @@ export {
 export type { Kitchen, OpenTrouble } from './kitchen.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';
+export type { Queries } from './queries.ts';

@@ -105,6 +105,12 @@ export class Queries {
     return this.over('loads', stored, (load) => wanted.has(load.lotId)).sort((a, b) => a.startedAt - b.startedAt);
   }
 
+  /** Every load of a run, the oldest first. */
+  async loadsOfRun(runId: string): Promise<Load[]> {
+    const stored = await this.database.table('loads').where('runId').equals(runId).toArray();
+    return this.over('loads', stored, (load) => load.runId === runId).sort((a, b) => a.startedAt - b.startedAt);
+  }
+
   /** A page of all loads, the newest first. */
   async newestLoads(from: number, most: number): Promise<Load[]> {
     const stored = await this.database.table('loads').orderBy('startedAt').reverse().offset(from).limit(most).toArray();
