@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, figure, open } from './kitchen.ts';
+import { button, exported, figure, open } from './kitchen.ts';
 
 type Row = { readonly id: string };
 type KitchenFile = {
@@ -45,6 +45,9 @@ test('a long run counts every load, however many an iron has made, and hears a l
   await take(long);
   await open(page, 'line');
   await expect.poll(() => figure(page, 'out')).toBe(LOADS);
+  // And its next load is one like the others.
+  await button(page, 'deep-a', 'Next load').click();
+  await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   const burnt = event('long-0', 3, 'logged', Date.now(), { kind: 'lost', mould: 0, value: 'burnt' });
   await take({ ...long, loadEvents: [...long.loadEvents, burnt] });
   await open(page, 'line');

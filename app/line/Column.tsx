@@ -8,6 +8,7 @@ import { poured_g, settingOf } from '../../core/log/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
+import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
 import { beginsAnother, isAsAdvised, restFor } from './pouring.ts';
@@ -228,6 +229,12 @@ type ReadyProps = {
 
 const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
   const { advice, iron, isWeighing } = place;
+  if (place.failure !== null)
+    return (
+      <p role="alert" className="text-xl">
+        Nothing can be said of the next load: {describeSentence(place.failure)}.
+      </p>
+    );
   if (advice === null) return <p className="text-xl">Reckoning …</p>;
   const { answer } = advice;
   const { moulds } = iron.geometry;

@@ -30,6 +30,10 @@ export const missingPieces = (
   );
 };
 
+/** Where nobody knows how the next load is to be poured, its column says why, and the others go on. */
+const isConducted = ({ failure, progress }: LinePlace): boolean =>
+  failure === null || progress?.phase === 'poured' || progress?.phase === 'cooking';
+
 /** The irons at the line as the conductor sees them. `putOff`: irons of which somebody said "not yet", and until when (epoch ms). */
 export const conductedIrons = (
   places: readonly LinePlace[],
@@ -39,7 +43,7 @@ export const conductedIrons = (
   now: number,
 ): readonly LineIron[] =>
   lineIrons(
-    places.map(({ iron, progress, prediction, advice, turn_s, n, load }) => ({
+    places.filter(isConducted).map(({ iron, progress, prediction, advice, turn_s, n, load }) => ({
       ironId: iron.id,
       isTurned: iron.turned,
       progress,

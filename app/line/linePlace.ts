@@ -1,3 +1,4 @@
+import type { Failure } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Load, LoadEvent, LoadProgress, Prediction } from '../../core/log/index.ts';
@@ -19,6 +20,8 @@ export type LinePlace = {
   readonly promised_s: number | null;
   /** For the next load; null while it is reckoned, or when there is none. */
   readonly advice: AdviceReply | null;
+  /** Why there is none; null: there is, or it is being reckoned. */
+  readonly failure: Failure | null;
   /** Batter in the bowl that it is poured from, g; null: a new one is begun. */
   readonly left_g: number | null;
   /** What is scattered in after the pour; null: nothing. */

@@ -118,6 +118,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             rescue: null,
             promised_s: null,
             advice: data?.ok === true ? data.value : null,
+            failure: data?.ok === false ? data.failure : null,
             left_g: leftFor(formula),
             onPlate: variantOf(iron, n)?.onPlate ?? wishOf(dish).onPlate ?? null,
             isTrial: plannedLoad(iron, n)?.isTrial === true,

@@ -7,7 +7,7 @@ export const LIMITS = {
   portion_g: { min: 1, max: 6000 },
   tawny: { min: 1, max: 8 },
   crisp: { min: 1, max: 5 },
-  load: { min: 1, max: 50 },
+  load: { min: 1, max: 999 },
   preheat_s: { min: 0, max: 7200 },
   airFraction: { min: 0, max: 0.85 },
   delay_s: { min: 0, max: 120 },

@@ -1,0 +1,34 @@
+import { expect, test } from '@jest/globals';
+import { DEMO_IRONS } from '../../demo/kit.ts';
+import { conductedIrons } from './conducted.ts';
+import type { LinePlace } from './linePlace.ts';
+
+const place = (n: number, more: Partial<LinePlace>): LinePlace =>
+  ({
+    iron: DEMO_IRONS[n],
+    progress: null,
+    prediction: null,
+    advice: null,
+    failure: null,
+    turn_s: null,
+    n: 1,
+    load: null,
+    ...more,
+  }) as LinePlace;
+const UNKNOWN = { code: 'bowl-empty', fields: {} } as const;
+
+test('an iron of whose next load nothing is known isn’t asked for, and the others go on; a load that is in it is still opened', () => {
+  const cooking = {
+    phase: 'cooking',
+    closedAt: 0,
+    pouredAt: 0,
+    signals: [],
+    peeks: [],
+    turnedAt: null,
+  } as unknown as LinePlace['progress'];
+  const ids = (places: readonly LinePlace[]): string[] => conductedIrons(places, null, null, new Map(), 1000).map(({ ironId }) => ironId);
+  const [first, second] = [DEMO_IRONS[0]!.id, DEMO_IRONS[1]!.id];
+  expect(ids([place(0, {}), place(1, {})])).toEqual([first, second]);
+  expect(ids([place(0, { failure: UNKNOWN }), place(1, {})])).toEqual([second]);
+  expect(ids([place(0, { failure: UNKNOWN, progress: cooking }), place(1, {})])).toEqual([first, second]);
+});
