@@ -60,6 +60,9 @@ try {
           put('loadEvents', { loadId: id(loadId), seq, event: { ...event, at: event.at - back } });
       });
     }
+    // Written past the store, which knows nothing of it: the book's index has to be made anew.
+    const due = database.transaction('bookIndexDue', 'readwrite').objectStore('bookIndexDue').put({ id: '*' });
+    await new Promise((resolve) => (due.onsuccess = resolve));
     database.close();
     return rounds * loads.length;
   }, wanted);
@@ -94,6 +97,11 @@ try {
     await found.waitFor({ state: 'detached' });
     await page.locator('[data-figure="looking"]').waitFor({ state: 'detached' });
   };
+  // The first question of the logs makes the index.
+  const asked = performance.now();
+  await ask.getByRole('button', { name: 'leaked' }).click();
+  await found.waitFor({ timeout: 600_000 });
+  console.log(`the index of all of them: ${((performance.now() - asked) / 1000).toFixed(1)} s`);
   for (const [what, act] of [
     [
       'an iron',
@@ -105,6 +113,15 @@ try {
     ['leaked', () => ask.getByRole('button', { name: 'leaked' }).click()],
     ['words in many', () => ask.getByRole('searchbox').fill('oat')],
     ['words in few', () => ask.getByRole('searchbox').fill('Second sitting')],
+    [
+      'leaked on an iron, with words',
+      async () => {
+        await ask.getByRole('button', { name: /^Iron asked for/ }).click();
+        await page.getByRole('option', { name: 'Wafer iron' }).click();
+        await ask.getByRole('searchbox').fill('second');
+        await ask.getByRole('button', { name: 'leaked' }).click();
+      },
+    ],
     ['words in none', () => ask.getByRole('searchbox').fill('nobody wrote this')],
   ]) {
     const times = [];

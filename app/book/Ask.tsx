@@ -3,8 +3,9 @@ import { useEffect, useState } from 'react';
 import type { Iron } from '../../core/plate/index.ts';
 import { DayEntry, download, InlineSelect } from '../look/index.ts';
 import type { Asked } from './asked.ts';
-import { FAULTS, isAsked, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
-import type { Entry } from './entries.ts';
+import { isAsked, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
+import type { Entry } from '../../core/book/index.ts';
+import { FAULTS } from '../../core/book/index.ts';
 import { Views } from './Views.tsx';
 
 type Props = {

@@ -13,9 +13,31 @@ import { EntrySheet } from './EntrySheet.tsx';
 import { useSession } from '../session/index.ts';
 import { Landed } from './Landed.tsx';
 import { Meaning } from './Meaning.tsx';
-import { useBook, useBowls } from './useBook.ts';
+import type { Book } from './useBook.ts';
+import { useBook, useBowls, useIndexed } from './useBook.ts';
 
 const SHOWN = ['Loads', 'Over time', 'Bowls'] as const;
+
+const many = (value: number): string => value.toLocaleString('en-GB');
+
+/** What came of looking: among which loads, and whether there are more. */
+const foundWords = ({ entries, count, looked, isAll }: Book): string => {
+  const found = entries.length === 0 ? 'None' : many(entries.length);
+  if (looked !== null) return `${found} of the newest ${many(looked)} loads`;
+  return isAll ? `${found} of all ${many(count)} loads` : `The newest ${found} of all ${many(count)} loads; there are more`;
+};
+
+/** In a small kitchen nobody sees it; a large one says how far it is the first time. */
+const Looking = ({ count }: { readonly count: number }) => {
+  const indexed = useIndexed();
+  return (
+    <p role="status" data-figure="looking">
+      {indexed === undefined || indexed >= count
+        ? 'Looking …'
+        : `Looking … The book’s index is being made: ${many(indexed)} of ${many(count)} loads`}
+    </p>
+  );
+};
 
 export const BookStation = () => {
   const kit = useKit();
@@ -83,13 +105,12 @@ export const BookStation = () => {
         <>
           {session !== undefined && !isFiltered && <Meaning session={session} />}
           <Ask asked={asked} irons={session?.everyIron ?? []} shown={entries} onAsk={onAsk} />
-          {isFiltered && (
-            <p role="status" data-figure={book === undefined ? 'looking' : 'found'} data-exact={entries.length}>
-              {book === undefined
-                ? 'Looking …'
-                : `${entries.length === 0 ? 'None' : entries.length.toLocaleString('en-GB')} of the newest ${looked.toLocaleString('en-GB')} loads`}
+          {isFiltered && book !== undefined && (
+            <p role="status" data-figure="found" data-exact={entries.length}>
+              {foundWords(book)}
             </p>
           )}
+          {isFiltered && book === undefined && <Looking count={count} />}
           {shownAs === 'Over time' ? (
             <Drift entries={entries} zone={kit.zone} onOpen={(entry) => setOpenId(entry.load.id)} />
           ) : (
@@ -102,7 +123,11 @@ export const BookStation = () => {
           )}
           {!isAll && (
             <button type="button" className="button-plain self-start" onClick={more}>
-              {isFiltered ? 'Look further back' : `Older loads (${Math.max(0, count - looked).toLocaleString('en-GB')} more)`}
+              {isFiltered
+                ? looked === null
+                  ? 'More of them'
+                  : 'Look further back'
+                : `Older loads (${Math.max(0, count - (looked ?? 0)).toLocaleString('en-GB')} more)`}
             </button>
           )}
         </>

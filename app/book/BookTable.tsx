@@ -13,8 +13,8 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useRef } from 'react';
 import { dayAndTime } from '../look/index.ts';
 import { ColourMark, PouredMark, TimeMark } from './Drawn.tsx';
-import type { Entry } from './entries.ts';
-import { colourMiss } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
+import { colourMiss } from '../../core/book/index.ts';
 
 const features = tableFeatures({
   rowSortingFeature,

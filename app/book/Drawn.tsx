@@ -1,5 +1,5 @@
 import { grams, inkOn, tawnyCss, clock } from '../look/index.ts';
-import type { Entry } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
 
 /** The promised window as a band, the best moment as a notch, what was done as a mark. */
 export const TimeMark = ({ entry }: { readonly entry: Entry }) => {

@@ -1,8 +1,8 @@
 import type { Alarm } from '../../core/book/index.ts';
 import { controlChart, LEAST_VALUES } from '../../core/book/index.ts';
 import { dayAndTime, tawnyCss } from '../look/index.ts';
-import type { Entry } from './entries.ts';
-import { colourMiss } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
+import { colourMiss } from '../../core/book/index.ts';
 import { SideBySide } from './SideBySide.tsx';
 
 const WIDTH = 1000;

@@ -4,7 +4,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
-import type { Entry } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
 
 const WhatWentWrong = lazy(async () => ({ default: (await import('./WhatWentWrong.tsx')).WhatWentWrong }));
 

@@ -1,6 +1,6 @@
 import { tawnyCss } from '../look/index.ts';
-import type { Entry } from './entries.ts';
-import { colourMiss } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
+import { colourMiss } from '../../core/book/index.ts';
 
 const MOST_MISS = 3;
 const LANE = 30;

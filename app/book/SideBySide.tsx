@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { against, LEAST_EACH } from '../../core/book/index.ts';
 import { InlineSelect } from '../look/index.ts';
-import type { Entry } from './entries.ts';
-import { colourMiss } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
+import { colourMiss } from '../../core/book/index.ts';
 
 const MEASURES = {
   colour: { words: 'colour against the promise', unit: 'steps', more: 'darker', less: 'paler', of: colourMiss },

@@ -6,7 +6,7 @@ import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';
 import { useAdvice } from '../workers/index.ts';
-import type { Entry } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
 
 type Props = { readonly session: Session; readonly entry: Entry };
 

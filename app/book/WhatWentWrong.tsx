@@ -8,7 +8,7 @@ import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';
 import { CAUSE_WORDS, SYMPTOM_WORDS, TEST_WORDS } from './causeWords.ts';
-import type { Entry } from './entries.ts';
+import type { Entry } from '../../core/book/index.ts';
 
 type Props = { readonly session: Session; readonly entry: Entry; readonly entries: readonly Entry[] };
 

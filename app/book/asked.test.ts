@@ -1,8 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { Fault } from './asked.ts';
-import { addressOf, askedIn, isAsked, isOne, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown, spanOf } from './asked.ts';
-import { colourMiss, entryOf } from './entries.ts';
+import { addressOf, askedIn, isAsked, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown, spanOf } from './asked.ts';
+import { entryOf } from '../../core/book/index.ts';
 
 const file = demoFile();
 const entries = file.loads.map((load) =>
@@ -32,29 +31,6 @@ describe('what the book is asked for', () => {
     expect(span('2026-03-29', '2026-03-29')).toEqual([Date.UTC(2026, 2, 29), Date.UTC(2026, 2, 29, 23) - 1]);
     expect(span('2026-10-25', '2026-10-25')).toEqual([Date.UTC(2026, 9, 24, 23), Date.UTC(2026, 9, 26) - 1]);
     expect(span('2026-99-99', '2026-99-99')).toEqual([-Infinity, Infinity]);
-  });
-
-  test('faults are what was said of them; every load has none, or those it has', () => {
-    const having = (fault: Fault) => entries.filter((entry) => isOne({ ...NOTHING_ASKED, fault }, entry));
-    expect(having('leaked').every(({ fill }) => fill === 'leaked')).toBe(true);
-    expect(having('missing').length + having('leaked').length).toBe(entries.filter(({ fill }) => fill !== 'full' && fill !== null).length);
-    for (const entry of having('pale')) expect(colourMiss(entry)).toBeLessThan(-0.75);
-    for (const entry of having('dark')) expect(colourMiss(entry)).toBeGreaterThan(0.75);
-    expect(entries.filter((entry) => isOne(NOTHING_ASKED, entry))).toHaveLength(entries.length);
-  });
-
-  test('all of the words, wherever they stand, without accents', () => {
-    const [first] = entries;
-    if (first === undefined) throw new Error('no loads');
-    const entry = { ...first, notes: ['Crème on it', 'for table 4'] };
-    const found = (words: string): boolean => isOne({ ...NOTHING_ASKED, words }, entry);
-    expect([found('creme'), found('TABLE creme'), found(entry.iron?.name ?? ''), found('cream'), found('  ')]).toEqual([
-      true,
-      true,
-      true,
-      false,
-      true,
-    ]);
   });
 });
 

@@ -1,12 +1,8 @@
 import { csvText, markdownTable } from '../../core/basis/index.ts';
 import { settingOf } from '../../core/log/index.ts';
 import { instantOf } from '../../core/run/index.ts';
-import type { Entry } from './entries.ts';
-import { colourMiss } from './entries.ts';
-
-/** What can be asked for by a touch. */
-export const FAULTS = ['leaked', 'missing', 'pale', 'dark', 'not crisp', 'with a note'] as const;
-export type Fault = (typeof FAULTS)[number];
+import type { Entry, Fault } from '../../core/book/index.ts';
+import { FAULTS } from '../../core/book/index.ts';
 
 /** What the book is asked for; null or empty: whatever. */
 export type Asked = {
@@ -47,31 +43,6 @@ export const spanOf = ({ from, to }: Pick<Asked, 'from' | 'to'>, zone: string): 
   const noon = Date.parse(`${to}T12:00:00Z`);
   const end = Number.isNaN(noon) ? null : starts(new Date(noon + DAY_MS).toISOString().slice(0, 10));
   return [from === '' ? -Infinity : (starts(from) ?? -Infinity), end === null ? Infinity : end - 1];
-};
-
-/** So many steps off the promise is pale or dark. */
-const OFF_STEPS = 0.75;
-/** Under that nobody calls it crisp, 1–5. */
-const CRISP = 3;
-
-const HAS: Readonly<Record<Fault, (entry: Entry) => boolean>> = {
-  leaked: ({ fill }) => fill === 'leaked',
-  missing: ({ fill }) => fill === 'missing',
-  pale: (entry) => (colourMiss(entry) ?? 0) < -OFF_STEPS,
-  dark: (entry) => (colourMiss(entry) ?? 0) > OFF_STEPS,
-  'not crisp': ({ crisp }) => crisp !== null && crisp < CRISP,
-  'with a note': ({ notes }) => notes.length > 0,
-};
-
-const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
-
-/** What only the load's log and bowl tell. */
-export const isOne = ({ words, fault }: Asked, entry: Entry): boolean => {
-  if (fault !== null && !HAS[fault](entry)) return false;
-  const said = plain([entry.lot?.name ?? '', entry.iron?.name ?? '', ...entry.notes].join(' '));
-  return plain(words)
-    .split(/\s+/)
-    .every((word) => said.includes(word));
 };
 
 const HEAD = [

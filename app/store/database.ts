@@ -41,16 +41,28 @@ export const EMPTY_WORKSPACE: Workspace = {
 /** A command that was carried out, and what came of it: doing it again does nothing. */
 export type DoneCommand = { readonly id: string; readonly at: number; readonly result: unknown };
 
+/**
+ * What a load is found by, made from its log and never exported. `at`: its instant with the sign turned, ms, so that the newest come first in the order of
+ * the keys, which a browser reads many times faster than backwards.
+ */
+export type IndexRow = { readonly at: number; readonly id: string; readonly terms: readonly string[] };
+
+/** A load of which something was said since the index was made, by its id; or the whole of it, as far as it isn't made yet: loads after this id. */
+export type IndexDue = { readonly id: string; readonly after?: string };
+export const WHOLE_INDEX = '*';
+
 /** Every table by name, with what its rows are: those of the kitchen, and those of this browser alone. */
 export type Rows = { [T in KitchenTable]: KitchenRow<T> } & {
   workspaces: Workspace;
   commands: DoneCommand;
   setAside: SetAside & { readonly id: string };
+  bookIndex: IndexRow;
+  bookIndexDue: IndexDue;
 };
 export type TableName = keyof Rows;
 
 /** Bumped when the tables change; separate from the version of the exported file. */
-export const STORE_VERSION = 3;
+export const STORE_VERSION = 4;
 
 /** Keys and indexes, as every version had them; a version's own never changes. */
 const FIRST = {
@@ -72,7 +84,7 @@ const SECOND = {
   weighEvents: '[weighingId+seq], weighingId',
   practices: 'id',
 } as const;
-const THIRD: Readonly<Record<TableName, string>> = {
+const THIRD = {
   kits: 'id',
   workspaces: 'id',
   irons: '[id+rev], id',
@@ -90,6 +102,11 @@ const THIRD: Readonly<Record<TableName, string>> = {
   practices: 'id, levelId',
   commands: 'id, at',
   setAside: 'id',
+} as const;
+const FOURTH: Readonly<Record<TableName, string>> = {
+  ...THIRD,
+  bookIndex: '[at+id], *terms',
+  bookIndexDue: 'id',
 };
 
 /** Tables whose rows the upgrade to version 3 changes. Its steps leave a row of version 2 as it is where version 1 had less. */
@@ -102,7 +119,7 @@ export class KitchenDatabase extends Dexie {
     super(name, { chromeTransactionDurability: 'strict', cache: 'disabled', ...options });
     this.version(1).stores(FIRST);
     this.version(2).stores(SECOND);
-    this.version(STORE_VERSION)
+    this.version(3)
       .stores({ ...THIRD, benches: null })
       .upgrade(async (transaction) => {
         for (const name of CHANGED_BY_3) {
@@ -112,6 +129,9 @@ export class KitchenDatabase extends Dexie {
             for (const upgraded of upgradedRows({ table: name, row }, 1)) await transaction.table(upgraded.table).put(upgraded.row);
         }
       });
+    this.version(STORE_VERSION)
+      .stores(FOURTH)
+      .upgrade((transaction) => transaction.table('bookIndexDue').put({ id: WHOLE_INDEX }));
   }
 
   /** The rows under the first part of a double key or index, in the order of the second. */
@@ -125,9 +145,10 @@ export class KitchenDatabase extends Dexie {
 }
 
 /** The primary key of a row, as the table has it. */
-export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string | [string, number] => {
+export const keyOf = <N extends TableName>(name: N, row: Rows[N]): string | [string | number, string | number] => {
   const fields = row as unknown as Readonly<Record<string, string & number>>;
   if (name in LOG_OWNERS && isLogTable(name)) return [fields[LOG_OWNERS[name]]!, fields['seq']!];
+  if (name === 'bookIndex') return [fields['at']!, fields['id']!];
   return name === 'irons' || name === 'formulas' ? [fields['id']!, fields['rev']!] : fields['id']!;
 };
 

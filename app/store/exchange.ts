@@ -16,6 +16,7 @@ import {
   partText,
 } from '../../core/kitchen/index.ts';
 import type { KitchenDatabase, Rows } from './database.ts';
+import { WHOLE_INDEX } from './database.ts';
 
 export const APP_VERSION = '0.2.0';
 
@@ -235,9 +236,10 @@ export const replaceAll = async (
   const all = KITCHEN_TABLES.reduce((sum, table) => sum + rows[table].length, 0);
   let done = 0;
   try {
-    await database.transaction('rw', [...KITCHEN_TABLES, 'workspaces', 'commands', 'setAside'], async (transaction) => {
+    await database.transaction('rw', [...KITCHEN_TABLES, 'workspaces', 'commands', 'setAside', 'bookIndexDue'], async (transaction) => {
       for (const name of stays ? (['setAside'] as const) : (['workspaces', 'commands', 'setAside'] as const))
         await database.table(name).clear();
+      await database.rows('bookIndexDue').put({ id: WHOLE_INDEX });
       if (setAside.length > 0)
         await database.table('setAside').bulkPut(setAside.map((aside) => ({ ...aside, id: `${aside.table}/${aside.key}/${aside.where}` })));
       for (const table of KITCHEN_TABLES) {

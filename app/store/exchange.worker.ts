@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
+import { makeIndex } from './bookIndex.ts';
 import { KitchenDatabase } from './database.ts';
 import type { Brought, HowTaken, Waiting } from './exchange.ts';
 import { exportedText, fileOf, readFile, replaceAll, withFile } from './exchange.ts';
@@ -14,7 +15,7 @@ export type Taken = {
 
 let abort: AbortController | null = null;
 
-/** Import and export off the page, on a connection of their own. `null`: given up. */
+/** Import, export and the book's index off the page, on a connection of their own. `null`: given up. */
 const api = {
   async write(name: string, exportedAt: number, waiting: Waiting, progress: (done: number, all: number) => void) {
     const database = new KitchenDatabase(name);
@@ -51,6 +52,15 @@ const api = {
           ? { code: 'storage-full', fields: {} }
           : { code: 'write-failed', fields: { why: error instanceof Error ? error.message : String(error) } },
       };
+    } finally {
+      database.close();
+    }
+  },
+
+  async index(name: string): Promise<void> {
+    const database = new KitchenDatabase(name);
+    try {
+      await makeIndex(database);
     } finally {
       database.close();
     }

@@ -46,7 +46,8 @@ export class Kitchen {
 
   private carryOut<R>(command: Command<R>): Promise<R> {
     const { database } = this;
-    const names = [...new Set<TableName>([...command.tables, 'commands'])];
+    const isSaidOfLoads = command.tables.includes('loadEvents');
+    const names = [...new Set<TableName>([...command.tables, 'commands', ...(isSaidOfLoads ? (['bookIndexDue'] as const) : [])])];
     return database.transaction('rw', names, async () => {
       const done = await database.rows('commands').get(command.id);
       if (done !== undefined) return done.result as R;
@@ -132,6 +133,8 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
     checks.write(table, row);
     // `add`, not `put`: another tab must never be written over.
     await database.rows(table).add(row as never);
+    // What it says is in the book's index before somebody looks there next.
+    if (table === 'loadEvents') await database.rows('bookIndexDue').put({ id: ownerId });
     return numbered;
   },
 });

@@ -1,9 +1,11 @@
+import { WORD_TERMS } from '../../core/book/index.ts';
 import type { LogTable } from '../../core/kitchen/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { Load, Lot, Prediction } from '../../core/log/index.ts';
 import { lotFrom } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { KitchenDatabase, Rows, TableName } from './database.ts';
+import { findInIndex } from './findInIndex.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Problems } from './problems.ts';
 
@@ -129,6 +131,39 @@ export class Queries {
     const isIn = (load: Load): boolean =>
       from === 0 && (ironId === null || load.ironId === ironId) && load.startedAt >= since && load.startedAt <= until;
     return this.over('loads', stored, isIn).sort((a, b) => b.startedAt - a.startedAt);
+  }
+
+  /** False: something was said of loads that isn't in the book's index yet. */
+  async isIndexed(): Promise<boolean> {
+    return (await this.database.rows('bookIndexDue').count()) === 0;
+  }
+
+  async countIndexed(): Promise<number> {
+    return this.database.rows('bookIndex').count();
+  }
+
+  /** Every term of words that loads stand under. */
+  async indexedWords(): Promise<string[]> {
+    const [from, to] = WORD_TERMS;
+    return (await this.database.rows('bookIndex').where('terms').between(from, to).uniqueKeys()) as string[];
+  }
+
+  /**
+   * Loads that stand under one of each of these lists of terms, the newest first, with all that wait in memory: whether those do, nobody knows yet. Null:
+   * nothing in the lists tells loads apart.
+   */
+  async foundLoads(
+    lists: readonly (readonly string[])[],
+    span: readonly [number, number],
+    most: number,
+  ): Promise<{ readonly loads: Load[]; readonly isAll: boolean } | null> {
+    const found = await findInIndex(this.database, lists, span, most);
+    if (found === null) return null;
+    const ids = new Set([...found.ids, ...this.over('loadEvents', []).map(({ loadId }) => loadId)]);
+    const stored = (await this.database.table('loads').bulkGet([...ids])).filter((row) => row !== undefined) as unknown[];
+    const isIn = ({ id, startedAt }: Load): boolean => ids.has(id) && startedAt >= span[0] && startedAt <= span[1];
+    const loads = this.over('loads', stored, isIn).filter(isIn);
+    return { loads: loads.sort((a, b) => b.startedAt - a.startedAt), isAll: found.isAll };
   }
 
   async countLoads(): Promise<number> {

@@ -2,6 +2,7 @@ import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
+import { WHOLE_INDEX } from './database.ts';
 import type { HowTaken, Progress, Waiting } from './exchange.ts';
 import type { ExchangeWorker, Taken } from './exchange.worker.ts';
 import type { Kitchen } from './kitchen.ts';
@@ -37,6 +38,14 @@ export const exportKitchen = async (
   if (!isInMemory(kitchen)) return withWorker((worker) => worker.write(kitchen.name, exportedAt, waiting, proxy(progress)));
   const { exportedText, fileOf } = await import('./exchange.ts');
   return fileOf(exportedText(kitchen.database, exportedAt, waiting, progress));
+};
+
+/** The book's index, brought up to what the logs say; off the page where the whole of it is made. */
+export const bringIndexUp = async (kitchen: Kitchen): Promise<void> => {
+  const isWhole = (await kitchen.database.rows('bookIndexDue').get(WHOLE_INDEX)) !== undefined;
+  if (isWhole && !isInMemory(kitchen)) return withWorker((worker) => worker.index(kitchen.name));
+  const { makeIndex } = await import('./bookIndex.ts');
+  return makeIndex(kitchen.database);
 };
 
 export type { HowTaken } from './exchange.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import type { LoadEvent, NewLoadEvent, Observation } from '../../core/log/index.ts';
+import type { LoadEvent, NewLoadEvent, Observation } from '../log/index.ts';
 import { demoFile } from '../../demo/file.ts';
-import { colourMiss, entryOf } from './entries.ts';
+import { colourMiss, entryOf } from './entry.ts';
 
 const file = demoFile();
 const [load] = file.loads;

@@ -1,7 +1,7 @@
-import { meanOrNull } from '../../core/basis/index.ts';
-import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../../core/log/index.ts';
-import { loadProgress, worstFill } from '../../core/log/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
+import { meanOrNull } from '../basis/index.ts';
+import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../log/index.ts';
+import { loadProgress, worstFill } from '../log/index.ts';
+import type { Iron } from '../plate/index.ts';
 
 /** A load as the book shows it: what was promised beside what came out. */
 export type Entry = {

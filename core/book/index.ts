@@ -8,3 +8,7 @@ export type { Alarm, ControlChart } from './controlChart.ts';
 export { controlChart, LEAST_VALUES } from './controlChart.ts';
 export type { Change } from './whatChanged.ts';
 export { whatChanged } from './whatChanged.ts';
+export type { Entry } from './entry.ts';
+export { colourMiss, entryOf } from './entry.ts';
+export type { Fault } from './find.ts';
+export { FAULTS, isFound, plainWords, termsAsked, termsOf, WORD_TERMS } from './find.ts';
