@@ -2,9 +2,11 @@ import { lazy, Suspense, useMemo } from 'react';
 import type { Destination, PlaceCourse } from '../../core/advise/index.ts';
 import type { Target } from '../../core/cook/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
-import { percent, Sheet, tawnyCss, temperature } from '../look/index.ts';
+import type { Kit, Reheats } from '../../core/kit/index.ts';
+import { USUAL_REHEATS } from '../../core/kit/index.ts';
+import { percent, reheatClock, REHEATER_WORDS, Sheet, tawnyCss, temperature } from '../look/index.ts';
 import { useDegrees } from '../session/index.ts';
+import { useKit } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useAfter } from '../workers/index.ts';
 
@@ -26,11 +28,17 @@ const PLACES: Readonly<
   oven: { name: (unit) => `in an oven at ${temperature(93, unit)}`, colour: '#20262a', dash: 'solid' },
 };
 
-const DESTINATIONS: Readonly<Record<Destination, { readonly name: string; readonly how: (unit: Unit) => string }>> = {
+const DESTINATIONS: Readonly<
+  Record<Destination, { readonly name: string; readonly how: (unit: Unit, minutes: number, reheats: Reheats) => string }>
+> = {
   now: { name: 'Eat now', how: () => 'off the iron, two minutes on a rack' },
-  hold: { name: 'Hold', how: (unit) => `a rack in the oven at ${temperature(93, unit)}, 20 minutes` },
-  freeze: { name: 'Freeze', how: (unit) => `cooled, frozen; later 6 minutes at ${temperature(190, unit)}` },
-  tin: { name: 'Tin', how: () => 'cooled on a rack for 20 minutes, then shut in' },
+  hold: { name: 'Hold', how: (unit, minutes) => `a rack in the oven at ${temperature(93, unit)}, ${minutes} minutes` },
+  freeze: {
+    name: 'Freeze',
+    how: (unit, minutes, { by, oven_C }) =>
+      `cooled, frozen; later ${reheatClock(60 * minutes)} in the ${by === 'oven' ? `oven at ${temperature(oven_C, unit)}` : REHEATER_WORDS[by]}`,
+  },
+  tin: { name: 'Tin', how: (_, minutes) => `cooled on a rack for ${minutes} minutes, then shut in` },
 };
 
 /** What becomes of the pieces by where they lie, and what to aim for by where they go. */
@@ -44,7 +52,8 @@ export const AfterSheet = ({
   readonly onClose: () => void;
 }) => {
   const unit = useDegrees();
-  const after = useAfter(job).data;
+  const { reheats = USUAL_REHEATS } = useKit();
+  const after = useAfter({ job, reheats }).data;
   // The other schools of holding are the run's.
   const courses = useMemo(
     () =>
@@ -117,12 +126,12 @@ export const AfterSheet = ({
             <h3>Where do they go?</h3>
             <p className="text-[15px] text-quiet">What is finished later is taken out of the iron so that it ends as you wished.</p>
             <ul className="mt-2 flex flex-col gap-2">
-              {after.value.aims.map(({ destination, aim, adds, crispAtEnd, dries }) => (
+              {after.value.aims.map(({ destination, aim, adds, crispAtEnd, dries, minutes }) => (
                 <li key={destination} data-destination={destination} className="flex items-center gap-4 bg-white p-3">
                   <i aria-hidden className="inline-block size-12 shrink-0 rounded-md" style={{ background: tawnyCss(aim.tawny) }} />
                   <div className="min-w-0 flex-1">
                     <b className="font-display text-lg">{DESTINATIONS[destination].name}</b>{' '}
-                    <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how(unit)}</span>
+                    <span className="text-[15px] text-quiet">{DESTINATIONS[destination].how(unit, minutes, reheats)}</span>
                     <p className="text-[15px]">
                       Aim at step <b>{aim.tawny.toFixed(1)}</b>
                       {aim.crisp !== null && (

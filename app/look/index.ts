@@ -40,6 +40,7 @@ export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
 export { readNumber, typedNumber } from './readNumber.ts';
 export { BESIDE_WORDS } from './besides.ts';
+export { REHEATER_WORDS, reheatClock } from './reheaters.ts';
 export { TOPPING_WORDS, TOWARDS } from './toppings.ts';
 export { useDrag } from './useDrag.ts';
 export { WhenEntry } from './When.tsx';

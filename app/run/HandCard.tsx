@@ -33,7 +33,7 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
       .filter((part) => part !== null)
       .join(', ');
   };
-  const tasks = tasksOfRun(planned, plan);
+  const tasks = tasksOfRun(planned, plan, kit);
   const { helper, zone, hands = 1 } = planned.run;
   const cards: readonly { readonly label: string; readonly title: string; readonly tasks: readonly Task[] }[] = [
     ...(hands === 1

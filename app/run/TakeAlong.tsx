@@ -19,7 +19,7 @@ const ALARM_S = 300;
 
 /** The morning as files: what is done when, for a table, for another program, for a calendar; and what has to be in the house. */
 export const TakeAlong = ({ session, planned, plan }: Props) => {
-  const tasks = tasksOfRun(planned, plan);
+  const tasks = tasksOfRun(planned, plan, session.kit);
   const { run, dishes } = planned;
   const { kit } = session;
   const pantry = pantryOf(session, planned, plan);

@@ -1,13 +1,15 @@
-import type { BesideKind, RunPlan, Task } from '../../core/run/index.ts';
+import type { BesideKind, HotAgainTask, RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
-import { crumbSlab, FREEZER_C, REHEATERS, reheatTime_s, slabOf_mm, THROUGH_C } from '../../core/keep/index.ts';
+import { crustedSlab, FREEZER_C, heaterOf, slabOf_mm, slabTime_s, THROUGH_C } from '../../core/keep/index.ts';
+import type { Kit, ReheaterId } from '../../core/kit/index.ts';
+import { USUAL_REHEATS } from '../../core/kit/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../look/index.ts';
 import { describeStored } from '../../words/index.ts';
 
 /** What the hands do in a morning, in order. */
-export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] => {
+export const tasksOfRun = (planned: PlannedRun, plan: RunPlan, kit: Kit): readonly Task[] => {
   const { irons, dishes, run } = planned;
   const names = new Map(irons.map(({ id, name }) => [id, name]));
   return tasksOf(
@@ -18,14 +20,25 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan): readonly Task[] 
     (id) => dishName(planned, id),
     planned.request?.kept,
     run.besides,
-    reheatOf_s(irons[0]),
+    againOf(irons[0], kit),
   );
 };
 
-/** A piece of this iron from the freezer in a hot oven, to the whole minute, s: as Keep says it. */
-const reheatOf_s = (iron: PlannedRun['irons'][number] | undefined): number | undefined => {
-  const time_s = iron === undefined ? null : reheatTime_s(crumbSlab(slabOf_mm(iron.geometry)), FREEZER_C, THROUGH_C, REHEATERS.oven);
-  return time_s === null ? undefined : 60 * Math.ceil(time_s / 60);
+const LONGEST_S = 3600;
+
+/** A piece of this iron from the freezer, by what the kitchen makes it hot with, to the whole minute: as Keep says it. */
+const againOf = (iron: PlannedRun['irons'][number] | undefined, { reheats = USUAL_REHEATS }: Kit): HotAgainTask | undefined => {
+  const time_s =
+    iron === undefined ? null : slabTime_s(crustedSlab(slabOf_mm(iron.geometry)), FREEZER_C, THROUGH_C, heaterOf(reheats), LONGEST_S);
+  return time_s === null ? undefined : { by: reheats.by, time_s: 60 * Math.ceil(time_s / 60) };
+};
+
+const AGAIN_WORDS: Readonly<Record<ReheaterId, string>> = {
+  toaster: 'in the toaster',
+  oven: 'in a hot oven',
+  'air-oven': 'in the air oven',
+  iron: 'in the iron',
+  pan: 'in a pan',
 };
 
 /** What a hand does, in words: "Pour Deep A, load 2". */
@@ -43,7 +56,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, 
     pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}${trial === true ? ', a trial for nobody' : ''}`,
     'take-out': `Open ${at}, onto the rack`,
     fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
-    reheat: `Heat ${String(pieces)} from the freezer again, ${Math.round((duration_s ?? 0) / 60)} minutes in a hot oven${of}`,
+    reheat: `Heat ${String(pieces)} from the freezer again, ${Math.round((duration_s ?? 0) / 60)} ${Number(duration_s) > 60 ? 'minutes' : 'minute'} ${AGAIN_WORDS[(code ?? 'oven') as ReheaterId]}${of}`,
     serve: 'Serve',
   }[act];
 };

@@ -26,7 +26,7 @@ describe('what the worker answers is what the core answers', () => {
   });
 
   test('after the iron', () => {
-    const reply = runToEnd(afterOf(job()));
+    const reply = runToEnd(afterOf({ job: job() }));
     expect(reply).toEqual({ ok: true, value: destinations(direct()) });
   });
 
@@ -57,7 +57,7 @@ describe('what the worker answers is what the core answers', () => {
   test('an empty bowl is a failure with its code, for each of them', () => {
     for (const reply of [
       runToEnd(heatOf({ job: empty, course: { preheat_s: 60, loads: 1, pause_s: 60, mains: 1 }, within_s: 60 })),
-      runToEnd(afterOf(empty)),
+      runToEnd(afterOf({ job: empty })),
       runToEnd(patternOf({ job: empty, second: 60 })),
       runToEnd(computeIronHistory({ batters: [{ key: 'e', job: empty }], history: [], wanted: { batterKey: 'e', tawny: 4 } })),
     ])

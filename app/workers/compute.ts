@@ -33,6 +33,7 @@ import { describeCode } from '../../words/index.ts';
 import type {
   AdviceJob,
   AdviceReply,
+  AfterJob,
   DialInJob,
   HeatJob,
   HeatReply,
@@ -132,9 +133,9 @@ export function* heatOf({ job, course, within_s }: HeatJob): Generator<void, Res
 }
 
 /** What becomes of the pieces. Errors: those of `advise`. */
-export function* afterOf(job: AdviceJob): Generator<void, Result<ReturnType<typeof destinations>>> {
+export function* afterOf({ job, reheats }: AfterJob): Generator<void, Result<ReturnType<typeof destinations>>> {
   const advice = yield* adviceOf(job);
-  return advice.ok ? success(destinations(advice.value)) : advice;
+  return advice.ok ? success(destinations(advice.value, reheats)) : advice;
 }
 
 /** How the browning of a pocket depends on its own heat. Errors: those of `advise`. */

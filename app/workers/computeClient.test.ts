@@ -94,7 +94,7 @@ describe('the page’s side', () => {
     const client = new ComputeClient(start, 1);
     const history = { batters: [], history: [], wanted: { batterKey: '', tawny: 4 } };
     await Promise.all([
-      client.ask('after', job()),
+      client.ask('after', { job: job() }),
       client.ask('informationValue', history),
       client.ask('history', history),
       client.ask('advise', job()),

@@ -15,6 +15,7 @@ import type {
 import type { HistoryQuestion, KnownQuestion } from '../../core/lot/index.ts';
 import type { Formula, FormulaLine, Lift, ParsedFormula, ReadSettings } from '../../core/formula/index.ts';
 import type { IronHistory } from '../../core/book/index.ts';
+import type { Reheats } from '../../core/kit/index.ts';
 import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
@@ -22,7 +23,7 @@ import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/ind
 import type { Help, Jittered, PlannedIron, RunPlan, RunRequest } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
-export const PROTOCOL = 3;
+export const PROTOCOL = 4;
 
 /** What is asked: this batter on this iron, with what the iron's loads say; left out: as a new one. */
 export type AdviceJob = KnownQuestion;
@@ -40,6 +41,9 @@ export type AdviceReply = {
   /** Without its id: the load that is started with it gives one. */
   readonly prediction: Omit<ReturnType<typeof predictionOf>, 'id'>;
 };
+
+/** What becomes of the pieces; `reheats`: what this kitchen makes frozen ones hot with, left out: as is usual. */
+export type AfterJob = { readonly job: AdviceJob; readonly reheats?: Reheats | undefined };
 
 /** What was asked before, and what is asked now. */
 export type MovesJob = { readonly before: AdviceJob; readonly after: AdviceJob };
@@ -92,7 +96,7 @@ export type Questions = {
   advise: { readonly ask: AdviceJob; readonly answer: AdviceReply };
   moves: { readonly ask: MovesJob; readonly answer: readonly AnswerChange[] };
   heat: { readonly ask: HeatJob; readonly answer: HeatReply };
-  after: { readonly ask: AdviceJob; readonly answer: ReturnType<typeof destinations> };
+  after: { readonly ask: AfterJob; readonly answer: ReturnType<typeof destinations> };
   pattern: { readonly ask: PatternJob; readonly answer: PatternCurve };
   history: { readonly ask: DialInJob; readonly answer: IronHistory };
   informationValue: { readonly ask: DialInJob; readonly answer: InformationValue };

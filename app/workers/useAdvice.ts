@@ -5,6 +5,7 @@ import { keepBelief, keptBelief } from '../store/index.ts';
 import { compute, NoAnswer } from './computeClient.ts';
 import type {
   AdviceJob,
+  AfterJob,
   Answer,
   DialInJob,
   HeatJob,
@@ -116,11 +117,11 @@ export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('patte
 export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job), ...STAYS });
 
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
-export const useAfter = (job: AdviceJob) => useQuery({ ...asked('after', job), ...STAYS });
+export const useAfter = (ask: AfterJob) => useQuery({ ...asked('after', ask), ...STAYS });
 
 /** The same for several irons, for the plan: when the worker is free. */
 export const useAfters = (jobs: readonly AdviceJob[]) =>
-  useQueries({ queries: jobs.map((job) => ({ ...asked('after', job, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })) });
+  useQueries({ queries: jobs.map((job) => ({ ...asked('after', { job }, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })) });
 
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;

@@ -1,19 +1,19 @@
 import { clamp } from '../basis/index.ts';
+import { crustedSlab, FREEZER_C, heaterOf, hotAgain, slabOf_mm } from '../keep/index.ts';
+import type { Reheats } from '../kit/index.ts';
+import { USUAL_REHEATS } from '../kit/index.ts';
 import type { AfterCourse, Holding, RestingPlace } from '../plate/index.ts';
 import { afterPlate, columnAt, crispLost_min, HOLDING, kitchenAir, OVEN_C, RECRISP_MIN } from '../plate/index.ts';
 import type { Advice } from './advice.ts';
 import type { Target } from '../cook/index.ts';
 
-export const DESTINATIONS = ['now', 'hold', 'freeze', 'tin'] as const;
-export type Destination = (typeof DESTINATIONS)[number];
+export type Destination = 'now' | 'hold' | 'freeze' | 'tin';
 
-/** How a piece is finished where it goes (*common practice*): held warm on a rack, re-crisped from the freezer, or cooled into a tin. */
-const FINISH: Readonly<Record<Destination, { readonly place: RestingPlace; readonly minutes: number } | null>> = {
-  now: null,
+/** How a piece is finished where it goes (*common practice*): held warm on a rack, or cooled into a tin. From the freezer it is made hot again. */
+const FINISH = {
   hold: { place: { kind: 'oven', temperature_C: 93 }, minutes: 20 },
-  freeze: { place: { kind: 'oven', temperature_C: 190 }, minutes: 6 },
   tin: { place: { kind: 'rack' }, minutes: 20 },
-};
+} as const satisfies Partial<Record<Destination, { readonly place: RestingPlace; readonly minutes: number }>>;
 
 const COURSE_MIN = 30;
 const COOLS_MIN = 15;
@@ -66,8 +66,30 @@ const recrisped = (columns: Columns, follow: Follow): AfterCourse => {
   return { crisp: minutes.map(at('crisp')), mass: minutes.map(at('mass')), tawny: minutes.map(at('tawny')) };
 };
 
-/** What becomes of the pieces on a rack, a dish, in a pile and in ovens of every school; and what each way of serving asks of the iron. */
-export const destinations = (a: Advice): { readonly courses: readonly PlaceCourse[]; readonly aims: readonly Aimed[] } => {
+/** What making it hot again from the freezer adds to a piece that is to be `tawny` on the plate, steps, and how long it takes, s. */
+const fromFreezer = (a: Advice, reheats: Reheats, tawny: number): { readonly adds: number; readonly time_s: number } => {
+  const slab = crustedSlab(slabOf_mm(a.request.iron.geometry));
+  let adds = 0;
+  let time_s = 0;
+  // What it adds depends a little on how dark it goes in.
+  for (let round = 0; round < 3; round++) {
+    const before = Math.max(1, tawny - adds);
+    const again = hotAgain(slab, FREEZER_C, heaterOf(reheats), { browningFactor: a.batter.browningFactor, tawny: before });
+    if (again === null) break;
+    adds = again.tawny - before;
+    time_s = again.time_s;
+  }
+  return { adds, time_s };
+};
+
+/**
+ * What becomes of the pieces on a rack, a dish, in a pile and in ovens of every school; and what each way of serving asks of the iron. `reheats`: what the
+ * kitchen makes frozen pieces hot with.
+ */
+export const destinations = (
+  a: Advice,
+  reheats: Reheats = USUAL_REHEATS,
+): { readonly courses: readonly PlaceCourse[]; readonly aims: readonly Aimed[] } => {
   const { trace, end, window } = a.cooked;
   const { dryThrough } = a.request.iron;
   const second = Math.min(trace.seconds, Math.round(window.best_s));
@@ -86,12 +108,8 @@ export const destinations = (a: Advice): { readonly courses: readonly PlaceCours
   // What is finished later has cooled first.
   const cooled = [...follow(columns, { kind: 'rack' }, COOLS_MIN).columns];
   const { target } = a.request;
-  const aims = DESTINATIONS.map((destination): Aimed => {
-    const finish = FINISH[destination];
-    if (finish === null) return { destination, aim: target, adds: 0, crispAtEnd: a.cooked.crisp, dries: 0, minutes: 0 };
-    const { course } = follow(destination === 'hold' ? columns : cooled, finish.place, finish.minutes);
-    const adds = (course.tawny.at(-1) ?? 0) - (course.tawny[0] ?? 0);
-    const crispAtEnd = course.crisp.at(-1) ?? 1;
+  const aimed = (destination: Destination, { crisp, mass }: AfterCourse, adds: number, minutes: number): Aimed => {
+    const crispAtEnd = crisp.at(-1) ?? 1;
     return {
       destination,
       aim: {
@@ -104,9 +122,26 @@ export const destinations = (a: Advice): { readonly courses: readonly PlaceCours
       },
       adds,
       crispAtEnd,
-      dries: 1 - (course.mass.at(-1) ?? 1),
-      minutes: finish.minutes,
+      dries: 1 - (mass.at(-1) ?? 1),
+      minutes,
     };
-  });
-  return { courses, aims };
+  };
+  const finished = (destination: keyof typeof FINISH): Aimed => {
+    const { place, minutes } = FINISH[destination];
+    const { course } = follow(destination === 'hold' ? columns : cooled, place, minutes);
+    return aimed(destination, course, (course.tawny.at(-1) ?? 0) - (course.tawny[0] ?? 0), minutes);
+  };
+  const frozen = fromFreezer(a, reheats, target.tawny);
+  // Its shell dries as in an oven, whatever makes it hot.
+  const inOven = Math.max(1, Math.round(fromFreezer(a, USUAL_REHEATS, target.tawny).time_s / 60));
+  const again = follow(cooled, { kind: 'oven', temperature_C: USUAL_REHEATS.oven_C }, inOven).course;
+  return {
+    courses,
+    aims: [
+      { destination: 'now', aim: target, adds: 0, crispAtEnd: a.cooked.crisp, dries: 0, minutes: 0 },
+      finished('hold'),
+      aimed('freeze', again, frozen.adds, frozen.time_s / 60),
+      finished('tin'),
+    ],
+  };
 };

@@ -1,8 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Heater, Slab } from './index.ts';
-import { crumbSlab, REHEATER_IDS, REHEATERS, reheatTime_s, slabOf_mm } from './index.ts';
+import { REHEATER_IDS } from '../kit/index.ts';
+import { crumbSlab, crustedSlab, heaterOf, hotAgain, REHEATERS, slabOf_mm, slabTime_s, THROUGH_C } from './index.ts';
 
 const both = (air_C: number, h_WPerM2K: number): Heater => ({ air_C, h_WPerM2K, faces: 'both' });
+
+const reheatTime_s = (slab: Slab, from_C: number, target_C: number, heater: Heater): number | null =>
+  slabTime_s(slab, from_C, target_C, heater, 3600);
 
 describe('from the freezer to the plate', () => {
   // Plank (1913), for a slab heated from both faces: t = ρL/(Ta − Tm) · (a/2h + a²/8k); it neglects every heat but that of melting.
@@ -31,21 +35,46 @@ describe('from the freezer to the plate', () => {
 
   test('a thicker one takes longer than in proportion, a hotter oven less; in no heater forever, and none beyond its own heat', () => {
     for (const id of REHEATER_IDS) {
-      const [thin, thick] = [8, 16].map((mm) => reheatTime_s(crumbSlab(mm), -18, 74, REHEATERS[id])!);
+      const [thin, thick] = [8, 16].map((mm) => reheatTime_s(crustedSlab(mm), -18, 74, REHEATERS[id])!);
       expect(thin).toBeGreaterThan(20);
       expect(thick! / thin!).toBeGreaterThan(1.9);
       expect(thick).toBeLessThan(1800);
     }
-    const [cool, hot] = [170, 220].map((air_C) => reheatTime_s(crumbSlab(12), -18, 74, { ...REHEATERS.oven, air_C })!);
+    const [cool, hot] = [170, 220].map((air_C) => reheatTime_s(crustedSlab(12), -18, 74, { ...REHEATERS.oven, air_C })!);
     expect(hot).toBeLessThan(cool!);
     expect(reheatTime_s(crumbSlab(12), -18, 74, both(70, 30))).toBeNull();
     // As cooks do it (common practice): four to nine minutes in an oven, one to four in a toaster.
-    const oven_min = reheatTime_s(crumbSlab(11), -18, 74, REHEATERS.oven)! / 60;
-    const toaster_min = reheatTime_s(crumbSlab(11), -18, 74, REHEATERS.toaster)! / 60;
+    const oven_min = reheatTime_s(crustedSlab(11), -18, 74, REHEATERS.oven)! / 60;
+    const toaster_min = reheatTime_s(crustedSlab(11), -18, 74, REHEATERS.toaster)! / 60;
     expect([oven_min > 4, oven_min < 9, toaster_min > 1, toaster_min < 4]).toEqual([true, true, true, true]);
   });
 
   test('a grid is heated through its walls: thinner than its depth', () => {
     expect(slabOf_mm({ cavity_mL: 580, footprint_cm2: 330, areaFactor: 1.55 })).toBeCloseTo(11.3, 1);
+  });
+
+  const browned = (mm: number, by: (typeof REHEATER_IDS)[number], oven_C = 190, tawny = 3, browningFactor = 4.7): number =>
+    hotAgain(crustedSlab(mm), -18, heaterOf({ by, oven_C }), { browningFactor, tawny })!.tawny - tawny;
+
+  // *Common practice*: an oven that just makes it hot hardly browns; a toaster and an iron do, a thick piece more than a thin one.
+  test('what a toaster and an iron add to its colour, an oven doesn’t; a hotter oven and a batter that browns readily do', () => {
+    expect(browned(11, 'oven')).toBeLessThan(0.15);
+    expect(browned(11, 'oven')).toBeGreaterThanOrEqual(0);
+    for (const by of ['toaster', 'iron'] as const) {
+      expect(browned(11, by)).toBeGreaterThan(0.5);
+      expect(browned(11, by)).toBeLessThan(2);
+      expect(browned(8, by)).toBeLessThan(browned(11, by));
+      expect(browned(11, by, 190, 3, 8)).toBeGreaterThan(browned(11, by));
+    }
+    expect(browned(11, 'oven', 250)).toBeGreaterThan(browned(11, 'oven'));
+    expect(hotAgain(crustedSlab(400), -18, REHEATERS.oven, { browningFactor: 5, tawny: 3 })).toBeNull();
+  });
+
+  // *Common practice*: a piece from the freezer is through when its middle is as hot as food that is heated again must be.
+  test('as long as until its middle is hot', () => {
+    const slab = crustedSlab(11);
+    expect(hotAgain(slab, -18, REHEATERS.pan, { browningFactor: 5, tawny: 3 })!.time_s).toBe(
+      slabTime_s(slab, -18, THROUGH_C, REHEATERS.pan, 3600),
+    );
   });
 });

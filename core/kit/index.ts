@@ -8,3 +8,5 @@ export { ownWayOf, withOwnWay } from './ownWay.ts';
 export type { ScoopAdvice } from './scoop.ts';
 export { nearestScoop } from './scoop.ts';
 export type { Season } from './season.ts';
+export type { ReheaterId, Reheats } from './reheater.ts';
+export { REHEATER_IDS, USUAL_REHEATS } from './reheater.ts';

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { CUP_STANDARD_IDS, LIMITS } from '../basis/index.ts';
 import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
+import { Reheats } from './reheater.ts';
 import { Season } from './season.ts';
 import { CODE_IDS } from './codes.ts';
 
@@ -118,6 +119,8 @@ export const Kit = z.object({
   season: Season.optional(),
   /** How long cooked pieces are good in the freezer here, days; left out: a month. */
   frozen_days: z.int().min(1).max(400).optional(),
+  /** What frozen pieces are made hot with; left out: an oven at 190 °C. */
+  reheats: Reheats.optional(),
   codeOfPractice: z.enum(CODE_IDS),
   /** Portions, settings and times that are kept, whatever is advised. */
   ownWays: z.array(OwnWay).max(400).default([]),

@@ -38,6 +38,7 @@ export { piecesOfLoad } from './schedule.ts';
 export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
 export type { PlanFile, Task } from './planFile.ts';
 export type { DishPrep } from './tasks.ts';
+export type { HotAgainTask } from './tasks.ts';
 export { tasksCsv, tasksOf } from './tasks.ts';
 export type { LoadVariant, Variant } from './variants.ts';
 export { MOST_VARIANTS } from './variants.ts';

@@ -1,4 +1,5 @@
 import { csvText } from '../basis/index.ts';
+import type { ReheaterId } from '../kit/index.ts';
 import type { PrepStep } from '../lift/index.ts';
 import { FOLD_S } from '../lift/index.ts';
 import { PLATING_S } from './arrivals.ts';
@@ -10,16 +11,18 @@ import type { Task } from './planFile.ts';
 
 const ACTS: readonly Task['act'][] = ['prepare', 'beside', 'switch-on', 'fold', 'take-out', 'pour', 'reheat', 'serve'];
 
-/** From the freezer in an oven at 190 °C, s (*common practice*; as "freeze" in core/advise's destinations). */
-const REHEAT_S = 6 * 60;
+/** How pieces from the freezer are made hot: with what, and how long it takes. */
+export type HotAgainTask = { readonly by: ReheaterId; readonly time_s: number };
+/** In an oven, where nothing else is known (*common practice*). */
+const USUAL_AGAIN: HotAgainTask = { by: 'oven', time_s: 6 * 60 };
 
 /** What is prepared for one dish. */
 export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepStep[] };
 
 /**
  * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
- * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it. `reheat_s`: how long those
- * take until they are hot through.
+ * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it. `again`: how those are made
+ * hot.
  */
 export const tasksOf = (
   plan: RunPlan,
@@ -29,7 +32,7 @@ export const tasksOf = (
   dishName: (id: string) => string | null = () => null,
   kept = 0,
   besides: readonly Beside[] = [],
-  reheat_s = REHEAT_S,
+  again = USUAL_AGAIN,
 ): readonly Task[] => {
   const named = (dishId: string): { dish?: string } => {
     const dish = dishName(dishId);
@@ -85,10 +88,11 @@ export const tasksOf = (
           {
             ...nothing,
             ...named(OWN_DISH),
-            at: serveAt - 1000 * (reheat_s + PLATING_S),
+            at: serveAt - 1000 * (again.time_s + PLATING_S),
             act: 'reheat',
             pieces: kept,
-            duration_s: reheat_s,
+            code: again.by,
+            duration_s: again.time_s,
           } satisfies Task,
         ]),
     { ...nothing, at: serveAt, act: 'serve' } satisfies Task,
