@@ -1,14 +1,22 @@
-import type { KeepItem } from '../../core/keep/index.ts';
-import { batterLimits, staysOf } from '../../core/keep/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
+import { batterOf } from '../../core/cook/index.ts';
+import { allergensOf } from '../../core/formula/index.ts';
+import type { InJugs, KeepItem } from '../../core/keep/index.ts';
+import { batterLimits, inJugs, staysOf } from '../../core/keep/index.ts';
 import type { Lot } from '../../core/log/index.ts';
-import { headerOf } from '../../core/lot/index.ts';
+import { headerOf, mixed_g } from '../../core/lot/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import { dayAndTime } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
+import { readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { bowlsOf, placeOf } from './bowls.ts';
 
-type BowlsProps = { readonly kit: Kit; readonly lots: readonly Lot[]; readonly kept: readonly KeepItem[] };
+type BowlsProps = {
+  readonly session: Session;
+  readonly kept: readonly KeepItem[];
+  /** A label for each of the jugs that it is filled into. */
+  readonly onLabel: (label: KeepItem, copies: number) => void;
+};
 
 const MINUTE_MS = 60_000;
 const STAYS = { room: 'on the bench', refrigerator: 'in the refrigerator' } as const;
@@ -20,7 +28,8 @@ const hours = (ms: number): string => {
 };
 
 /** Batter that stands in its bowl: where, until when, and what became of it. */
-export const Bowls = ({ kit, lots, kept }: BowlsProps) => {
+export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
+  const { kit, lots } = session;
   const carryOut = useDo();
   const now = useNow(MINUTE_MS);
   const standing = bowlsOf(lots, kept, now);
@@ -36,8 +45,9 @@ export const Bowls = ({ kit, lots, kept }: BowlsProps) => {
             lot.events.flatMap((event) => (event.kind === 'moved' ? [{ at: event.at, place: event.data.place }] : [])),
             now,
           );
+          const batter = batterIn(session, lot);
           const { limits, outOfCold } = batterLimits({
-            form: 'batter',
+            form: batter?.isYeasted === true ? 'yeasted-batter' : 'batter',
             stays,
             code: kit.codeOfPractice,
             refrigerator_C: kit.refrigerator_C,
@@ -46,7 +56,12 @@ export const Bowls = ({ kit, lots, kept }: BowlsProps) => {
           const place = placeOf(lot);
           const isOver = first !== undefined && first.until < now;
           return (
-            <li key={lot.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1">
+            <li
+              key={lot.id}
+              id={`kept-${lot.id}`}
+              tabIndex={-1}
+              className="flex flex-wrap items-baseline gap-x-4 border-b border-line py-1"
+            >
               <input
                 aria-label={`Name of the bowl ${lot.name}`}
                 className="min-h-11 border-b border-transparent bg-transparent font-display text-lg font-bold hover:border-line focus:bg-white"
@@ -72,6 +87,19 @@ export const Bowls = ({ kit, lots, kept }: BowlsProps) => {
               <span className="text-[15px]" data-figure="out of the cold" data-exact={Math.round(outOfCold.used_ms / MINUTE_MS)}>
                 {hours(outOfCold.used_ms)} of {hours(outOfCold.allowed_ms)} out of the cold
               </span>
+              {batter?.jugs != null && first !== undefined && (
+                <span className="text-[15px]" data-figure="jugs" data-exact={batter.jugs.count}>
+                  in {batter.jugs.count} × {batter.jugs.jug.name}, at most{' '}
+                  {batter.isYeasted ? 'half full: it rises' : 'three quarters full'} (common practice), each marked with its day{' '}
+                  <button
+                    type="button"
+                    className="min-h-11 font-semibold text-act underline underline-offset-2"
+                    onClick={() => onLabel(jugLabel(session, lot, batter.jugs, batter.isYeasted, place), batter.jugs?.count ?? 1)}
+                  >
+                    {batter.jugs.count === 1 ? 'its label' : 'their labels'}
+                  </button>
+                </span>
+              )}
               <span className="ml-auto flex flex-wrap gap-2">
                 <button
                   type="button"
@@ -101,4 +129,35 @@ export const Bowls = ({ kit, lots, kept }: BowlsProps) => {
       </ul>
     </section>
   );
+};
+
+type InBowl = { readonly isYeasted: boolean; readonly jugs: InJugs | null };
+
+/** What is in a bowl by its formula: whether it goes on rising, and how many jugs it fills. Null: its formula is gone, or can't be reckoned. */
+const batterIn = (session: Session, lot: Lot): InBowl | null => {
+  const { kit, everyFormula, workspace } = session;
+  const formula = everyFormula.find(({ id }) => id === lot.formulaId);
+  if (formula === undefined) return null;
+  const reading = readingOf(session, formula);
+  const isYeasted = reading.lift === 'yeasted';
+  const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m });
+  return { isYeasted, jugs: batter.ok ? inJugs(kit.bowls, mixed_g(lot) / batter.value.density_gPerML, isYeasted) : null };
+};
+
+/** What stands on each jug: as if it had been put away when it was mixed. Reading it back finds the bowl. */
+const jugLabel = (session: Session, lot: Lot, jugs: InJugs | null, isYeasted: boolean, place: KeepItem['place']): KeepItem => {
+  const formula = session.everyFormula.find(({ id }) => id === lot.formulaId);
+  return {
+    id: lot.id,
+    lotId: lot.id,
+    name: lot.name,
+    form: isYeasted ? 'yeasted-batter' : 'batter',
+    place,
+    from: lot.madeAt,
+    amount: jugs === null ? '' : `one of ${jugs.count}, ${jugs.jug.name}`.slice(0, 60),
+    allergens: formula === undefined ? [] : allergensOf(readingOf(session, formula)),
+    codeOfPractice: session.kit.codeOfPractice,
+    refrigerator_C: session.kit.refrigerator_C,
+    usedAt: null,
+  };
 };

@@ -2,12 +2,16 @@ import { useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { day, dayAndTime } from '../look/index.ts';
+import { calendarDay, day, dayAndTime } from '../look/index.ts';
+import type { Dated } from './ByDay.tsx';
+import { daysWords } from './ByDay.tsx';
 import { limitsOf } from './limitsOf.ts';
 import { FORM_WORDS, STORE_WORDS } from './words.ts';
 
-/** Only on paper: what there is today, where, until when, with what in it; a box for each to tick when it is sold out or thrown away. `items`: to be used first, first. */
-export const DayList = ({ items, kit }: { readonly items: readonly KeepItem[]; readonly kit: Kit }) => {
+type Props = { readonly items: readonly KeepItem[]; readonly dated: readonly Dated[]; readonly kit: Kit };
+
+/** Only on paper: what there is today, where, until when, with what in it; a box for each to tick when it is sold out or thrown away. `items`, `dated`: to be used first, first. */
+export const DayList = ({ items, dated, kit }: Props) => {
   const [now] = useState(wallNow);
   return (
     <section aria-label="Day list" className="hidden text-black print:block">
@@ -51,6 +55,12 @@ export const DayList = ({ items, kit }: { readonly items: readonly KeepItem[]; r
           })}
         </tbody>
       </table>
+      {dated.length > 0 && (
+        <p className="mt-3 text-sm">
+          By the day on their packets:{' '}
+          {dated.map(({ name, goodUntil, days }) => `${name} ${calendarDay(goodUntil)} (${daysWords(days)})`).join(', ')}.
+        </p>
+      )}
       <p className="mt-3 text-xs">What is over is not sold. The local code decides.</p>
     </section>
   );

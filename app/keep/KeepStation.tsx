@@ -5,9 +5,11 @@ import { partUsed } from '../../core/keep/index.ts';
 import { CODES } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { dayAndTime, Removed, useGuard } from '../look/index.ts';
+import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { Bowls } from './Bowls.tsx';
+import { ByDay, useDated } from './ByDay.tsx';
 import { DayList } from './DayList.tsx';
 import { Kept } from './Kept.tsx';
 import { LeftOver } from './LeftOver.tsx';
@@ -23,16 +25,25 @@ const Labels = lazy(async () => ({ default: (await import('./Labels.tsx')).Label
 export const KeepStation = () => {
   const session = useSession();
   const items = useRows('keepItems');
-  const [label, setLabel] = useState<KeepItem | null>(null);
+  return session === undefined || items === undefined ? null : <Keep session={session} items={items} />;
+};
+
+const Keep = ({ session, items }: { readonly session: Session; readonly items: readonly KeepItem[] }) => {
+  const dated = useDated(session);
+  const [label, setLabel] = useState<{ readonly item: KeepItem; readonly copies: number } | null>(null);
   const [removed, setRemoved] = useState<KeepItem | null>(null);
   const guard = useGuard();
   const carryOut = useDo();
   const [found, setFound] = useState<string | null>(null);
-  if (session === undefined || items === undefined) return null;
   const { kit } = session;
   const kept = items
     .filter((item) => item.usedAt === null)
     .sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
+  /** To the card of what is meant. */
+  const show = (id: string): void => {
+    setFound(id);
+    requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
+  };
   const gone = items.find(({ id, usedAt }) => id === found && usedAt !== null);
   const used = items.filter((item) => item.usedAt !== null).sort((a, b) => (b.usedAt ?? 0) - (a.usedAt ?? 0));
   return (
@@ -41,17 +52,14 @@ export const KeepStation = () => {
         <div className="flex flex-wrap items-center justify-between gap-3">
           <h1 className="text-2xl">Keep: what to use first</h1>
           <span className="flex flex-wrap gap-2">
-            {kept.length > 0 && (
+            {kept.length + dated.length > 0 && (
               <button type="button" className="button-plain" onClick={() => window.print()}>
                 <Printer aria-hidden className="size-5" /> Day list
               </button>
             )}
             <ReadLabel
-              items={items}
-              onFound={({ id, usedAt }) => {
-                setFound(id);
-                if (usedAt === null) requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
-              }}
+              items={[...items, ...session.lots.map(({ id }) => ({ id, usedAt: null }))]}
+              onFound={({ id, usedAt }) => (usedAt === null ? show(id) : setFound(id))}
             />
           </span>
         </div>
@@ -76,13 +84,7 @@ export const KeepStation = () => {
             Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.
           </p>
         )}
-        <StoreRoom
-          items={kept}
-          onTouch={({ id }) => {
-            setFound(id);
-            requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
-          }}
-        />
+        <StoreRoom items={kept} onTouch={({ id }) => show(id)} />
         <ul className="flex flex-col gap-3">
           {kept.map((item) => (
             <Kept
@@ -91,7 +93,7 @@ export const KeepStation = () => {
               item={item}
               kit={kit}
               isFound={item.id === found}
-              onLabel={() => setLabel(item)}
+              onLabel={() => setLabel({ item, copies: 1 })}
               onPartUsed={(wanted) => {
                 const parted = partUsed(item, wanted, newId(), wallNow());
                 if (!parted.ok) return parted.failure;
@@ -110,7 +112,8 @@ export const KeepStation = () => {
             />
           ))}
         </ul>
-        <Bowls kit={kit} lots={session.lots} kept={kept} />
+        <Bowls session={session} kept={kept} onLabel={(item, copies) => setLabel({ item, copies })} />
+        <ByDay dated={dated} />
         <Par session={session} items={items} />
         <PutAway session={session} />
         {used[0] !== undefined && (
@@ -131,10 +134,10 @@ export const KeepStation = () => {
           code decides. Never taste to find out.
         </p>
       </div>
-      {label === null && kept.length > 0 && <DayList items={kept} kit={kit} />}
+      {label === null && kept.length + dated.length > 0 && <DayList items={kept} dated={dated} kit={kit} />}
       {label !== null && (
         <Suspense>
-          <Labels item={label} kit={kit} onClose={() => setLabel(null)} />
+          <Labels {...label} kit={kit} onClose={() => setLabel(null)} />
         </Suspense>
       )}
     </>

@@ -16,12 +16,12 @@ const PAPERS = {
 type Paper = keyof typeof PAPERS;
 const MOST = 60;
 
-type Props = { readonly item: KeepItem; readonly kit: Kit; readonly onClose: () => void };
+type Props = { readonly item: KeepItem; readonly kit: Kit; readonly copies: number; readonly onClose: () => void };
 
 /** Labels for one thing: how many, on which paper; each with a square that is read back. */
-export const Labels = ({ item, kit, onClose }: Props) => {
+export const Labels = ({ item, kit, copies: usual, onClose }: Props) => {
   const [paper, setPaper] = useState<Paper>('card');
-  const [copies, setCopies] = useState(1);
+  const [copies, setCopies] = useState(Math.min(MOST, usual));
   const [who, setWho] = useState('');
   const square = useSquare(labelCode(item));
   const { columns, width, isSmall } = PAPERS[paper];

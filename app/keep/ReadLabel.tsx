@@ -2,7 +2,6 @@ import { ScanLine } from 'lucide-react';
 import { useState } from 'react';
 import type { Failure, Result } from '../../core/basis/index.ts';
 import { failure, success } from '../../core/basis/index.ts';
-import type { KeepItem } from '../../core/keep/index.ts';
 import { itemOfLabel } from '../../core/keep/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { PictureButton } from '../look/index.ts';
@@ -29,10 +28,12 @@ const codeIn = async (file: Blob): Promise<Result<string>> => {
   return found === null ? failure('label-unseen') : success(found.data);
 };
 
-type Props = { readonly items: readonly KeepItem[]; readonly onFound: (item: KeepItem) => void };
+/** What may have a label. */
+type Labelled = { readonly id: string };
+type Props<T extends Labelled> = { readonly items: readonly T[]; readonly onFound: (item: T) => void };
 
 /** A label read back, by the camera of a phone or from a picture. Nothing leaves the browser. */
-export const ReadLabel = ({ items, onFound }: Props) => {
+export const ReadLabel = <T extends Labelled>({ items, onFound }: Props<T>) => {
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const read = async (file: Blob): Promise<void> => {
     const code = await codeIn(file);

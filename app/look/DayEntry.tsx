@@ -1,6 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CalendarDays } from 'lucide-react';
 import { lazy, Suspense } from 'react';
+import { calendarDay } from './format.ts';
 
 const Calendar = lazy(async () => ({ default: (await import('./Calendar.tsx')).Calendar }));
 
@@ -9,17 +10,20 @@ type Props = {
   /** "YYYY-MM-DD"; empty: any day. */
   readonly value: string;
   readonly onChange: (day: string) => void;
+  /** What stands before the day; left out: the label. */
+  readonly shown?: string;
+  /** No day at all, in words. */
+  readonly none?: string;
 };
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
 const two = (n: number): string => String(n).padStart(2, '0');
 
 /** A day from the same calendar as everywhere, or any. */
-export const DayEntry = ({ label, value, onChange }: Props) => (
+export const DayEntry = ({ label, value, onChange, shown = label, none = 'any day' }: Props) => (
   <Popover className="relative">
-    <PopoverButton aria-label={`${label}: ${value === '' ? 'any day' : value}`} className="entry flex h-11 items-center gap-2 font-bold">
+    <PopoverButton aria-label={`${label}: ${value === '' ? none : value}`} className="entry flex h-11 items-center gap-2 font-bold">
       <CalendarDays aria-hidden className="size-5 text-act" />
-      {label} {value === '' ? '–' : DAY.format(new Date(`${value}T12:00:00Z`))}
+      {shown} {value === '' ? '–' : calendarDay(value)}
     </PopoverButton>
     <PopoverPanel anchor={{ to: 'bottom start', gap: 4, padding: 8 }} className="z-30 rounded-lg border border-line bg-sheet p-3 shadow-xl">
       {({ close }) => (
@@ -41,7 +45,7 @@ export const DayEntry = ({ label, value, onChange }: Props) => (
               close();
             }}
           >
-            any day
+            {none}
           </button>
         </>
       )}

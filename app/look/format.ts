@@ -88,6 +88,10 @@ export const dayAndTime = (at: number, zone: string): string =>
   partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
 export const day = (at: number, zone: string): string => partsIn(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(at);
 
+const CALENDAR_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+/** A day of the calendar, "YYYY-MM-DD", as it is said: "2 Dec 2026". */
+export const calendarDay = (text: string): string => CALENDAR_DAY.format(new Date(`${text}T12:00:00Z`));
+
 /** "4 Tawny": the named step nearest to a continuous one. */
 export const nearestWord = (step: number): string => `${nearestStep(step).step} ${nearestStep(step).name}`;
 

@@ -10,6 +10,7 @@ export { Findings } from './Findings.tsx';
 export {
   clock,
   day,
+  calendarDay,
   dayAndTime,
   dialMarkText,
   duration,

@@ -1,10 +1,13 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
+import type { Counted } from '../../core/lot/index.ts';
+import { isPastOn } from '../../core/lot/index.ts';
+import { wallTime } from '../../core/run/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { grams, money, NumberEntry } from '../look/index.ts';
+import { DayEntry, grams, money, NumberEntry } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
-import { pantryOf } from './pantry.ts';
+import { usePantry } from './usePantry.ts';
 
 type Props = {
   readonly session: Session;
@@ -17,7 +20,7 @@ const MOST_G = 1e7;
 /** What the morning takes of everything, what of it is there, and what is short; on paper always whole. */
 export const Pantry = ({ session, planned, plan }: Props) => {
   const carryOut = useDo();
-  const list = pantryOf(session, planned, plan);
+  const list = usePantry(session, planned, plan);
   if (list === null) return null;
   const { items, byEye } = list;
   const { currency } = session.kit;
@@ -29,9 +32,20 @@ export const Pantry = ({ session, planned, plan }: Props) => {
     void carryOut(
       commands.changeKit((kit) => {
         const others = (kit.stock ?? []).filter((one) => one.id !== id);
-        return { ...kit, stock: there_g === null ? others : [...others, { id, grams: there_g, at: Math.round(wallNow()) }] };
+        const before = (kit.stock ?? []).find((one) => one.id === id);
+        return { ...kit, stock: there_g === null ? others : [...others, { ...before, id, grams: there_g, at: Math.round(wallNow()) }] };
       }),
     );
+  const dated = (id: string, day: string): void =>
+    void carryOut(
+      commands.changeKit((kit) => ({
+        ...kit,
+        stock: (kit.stock ?? []).map((one) => (one.id === id ? { ...one, goodUntil: day === '' ? undefined : day } : one)),
+      })),
+    );
+  const { stock = [] } = session.kit;
+  const { run } = planned;
+  const serveDay = wallTime(run.serveAt, run.zone).slice(0, 10);
   return (
     <Disclosure as="section" aria-label="In the house">
       <DisclosureButton className="group no-print flex min-h-11 items-center gap-2 text-lg font-semibold">
@@ -47,7 +61,7 @@ export const Pantry = ({ session, planned, plan }: Props) => {
         </span>
       </DisclosureButton>
       <DisclosurePanel static className="hidden data-open:block print:block">
-        <table className="w-full max-w-3xl">
+        <table className="w-full max-w-4xl">
           <caption className="sr-only">What the morning takes, what is there, and what is to be bought</caption>
           <thead>
             <tr className="text-left text-[15px] text-quiet">
@@ -57,6 +71,9 @@ export const Pantry = ({ session, planned, plan }: Props) => {
               </th>
               <th scope="col" className="pl-6">
                 there, g
+              </th>
+              <th scope="col" className="pl-4">
+                good until
               </th>
               <th scope="col" className="text-right">
                 to buy, g
@@ -85,6 +102,14 @@ export const Pantry = ({ session, planned, plan }: Props) => {
                     onChange={(value) => count(ingredientId, value)}
                   />
                 </td>
+                <td className="pl-4">
+                  <GoodUntil
+                    name={name}
+                    counted={stock.find(({ id }) => id === ingredientId)}
+                    serveDay={serveDay}
+                    onChange={(day) => dated(ingredientId, day)}
+                  />
+                </td>
                 <td className="text-right font-semibold">{short_g >= 1 ? grams(short_g) : ''}</td>
                 <td className="text-right">{own === null || own < 0.005 ? '' : own.toFixed(2)}</td>
               </tr>
@@ -96,3 +121,19 @@ export const Pantry = ({ session, planned, plan }: Props) => {
     </Disclosure>
   );
 };
+
+type GoodUntilProps = {
+  readonly name: string;
+  readonly counted: Counted | undefined;
+  readonly serveDay: string;
+  readonly onChange: (day: string) => void;
+};
+
+/** The day on the packet of what was counted; past by the morning it isn't there for it. */
+const GoodUntil = ({ name, counted, serveDay, onChange }: GoodUntilProps) =>
+  counted !== undefined && (
+    <span className="flex flex-wrap items-center gap-2">
+      <DayEntry label={`${name} good until`} shown="" none="no day" value={counted.goodUntil ?? ''} onChange={onChange} />
+      {isPastOn(counted, serveDay) && <b className="text-[15px] text-hazard">past its day by then</b>}
+    </span>
+  );

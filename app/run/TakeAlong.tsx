@@ -5,7 +5,7 @@ import { tasksCsv } from '../../core/run/index.ts';
 import { shoppingCsv } from '../../core/formula/index.ts';
 import { calendarOf, dayAndTime, download, fileName } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { pantryOf } from './pantry.ts';
+import { usePantry } from './usePantry.ts';
 import { tasksOfRun, taskWords } from './taskWords.ts';
 
 type Props = {
@@ -22,7 +22,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
   const tasks = tasksOfRun(planned, plan, session.kit);
   const { run, dishes } = planned;
   const { kit } = session;
-  const pantry = pantryOf(session, planned, plan);
+  const pantry = usePantry(session, planned, plan);
   const file: PlanFile = {
     schema: 'tawny-lattice/plan',
     version: 1,

@@ -6,6 +6,7 @@ export type { RunningLoad } from './useRunning.ts';
 export { useNewestLoads } from './useRunning.ts';
 export { jumpTold, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';
+export { useInHouse } from './useInHouse.ts';
 export { readingOf } from './reading.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { useToldLoads } from './useToldLoads.ts';

@@ -16,3 +16,5 @@ export { batterLimits, staysOf } from './batterLog.ts';
 export type { Browned } from './reheat.ts';
 export { crumbSlab, crustedSlab, FREEZER_C, heaterOf, hotAgain, REHEATERS, slabOf_mm, THROUGH_C } from './reheat.ts';
 export { airOn, daysThrough, middleOf_d } from './season.ts';
+export type { InJugs } from './jugs.ts';
+export { inJugs, JUG_FILL } from './jugs.ts';

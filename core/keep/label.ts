@@ -5,10 +5,10 @@ import type { KeepItem } from './limits.ts';
 /** What a label's square says: only which thing it is on, so that it stays right whatever becomes of the thing. */
 const PREFIX = 'tawny-lattice:keep/';
 
-export const labelCode = ({ id }: Pick<KeepItem, 'id'>): string => `${PREFIX}${encodeURIComponent(id)}`;
+export const labelCode = ({ id }: { readonly id: string }): string => `${PREFIX}${encodeURIComponent(id)}`;
 
 /** The thing that a label is on. Errors: `label-other` (a square of something else); `label-gone` (nothing here has that label). */
-export const itemOfLabel = (code: string, items: readonly KeepItem[]): Result<KeepItem> => {
+export const itemOfLabel = <T extends { readonly id: string }>(code: string, items: readonly T[]): Result<T> => {
   if (!code.startsWith(PREFIX)) return failure('label-other');
   let id = '';
   try {

@@ -88,7 +88,15 @@ export const Kit = z.object({
   currency: z.string().max(6),
   /** What is in the house, by ingredient id, as it was counted at an instant (epoch ms); left out: nobody has counted. */
   stock: z
-    .array(z.object({ id: z.string().max(64), grams: z.number().min(0).max(1e7), at: z.int() }))
+    .array(
+      z.object({
+        id: z.string().max(64),
+        grams: z.number().min(0).max(1e7),
+        at: z.int(),
+        /** The last day on its packet, "YYYY-MM-DD"; left out: nobody looked. */
+        goodUntil: z.iso.date().optional(),
+      }),
+    )
     .max(400)
     .optional(),
   /** Pieces wanted of a formula on each day, Monday first; and what one bowl of it takes, g (null: whatever is wanted). */

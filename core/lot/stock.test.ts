@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { leftInHouse } from './index.ts';
+import { isPastOn, leftInHouse } from './index.ts';
 
 const lot = (madeAt: number, weighed: [string, number][], mass_g = 1000) => ({
   madeAt,
@@ -35,4 +35,9 @@ test('what was counted, less what every bowl since then took; what wasn’t coun
 
 test('a bowl made at the very moment of counting was counted without it', () => {
   expect(leftInHouse([{ id: 'milk', grams: 100, at: 7 }], [lot(7, [['milk', 60]])], half).get('milk')).toBe(100);
+});
+
+test('a packet is good through its last day', () => {
+  expect(['2026-12-01', '2026-12-02', '2026-12-03'].map((day) => isPastOn({ goodUntil: '2026-12-02' }, day))).toEqual([false, false, true]);
+  expect(isPastOn({}, '2030-01-01')).toBe(false);
 });

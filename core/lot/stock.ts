@@ -1,7 +1,10 @@
 import type { Lot } from '../log/index.ts';
 
-/** So much of an ingredient was in the house then; `at`: epoch ms. */
-export type Counted = { readonly id: string; readonly grams: number; readonly at: number };
+/** So much of an ingredient was in the house then; `at`: epoch ms; `goodUntil`: the last day on its packet, "YYYY-MM-DD". */
+export type Counted = { readonly id: string; readonly grams: number; readonly at: number; readonly goodUntil?: string | undefined };
+
+/** True where its day is over on that day, "YYYY-MM-DD". */
+export const isPastOn = ({ goodUntil }: Pick<Counted, 'goodUntil'>, day: string): boolean => goodUntil !== undefined && goodUntil < day;
 
 /** What one bowl took, by ingredient, g. */
 export type Taken = readonly { readonly ingredientId: string | null; readonly grams: number }[];

@@ -1,11 +1,11 @@
 import type { ShoppingItem } from '../../core/formula/index.ts';
 import { shoppingList } from '../../core/formula/index.ts';
-import { leftInHouse } from '../../core/lot/index.ts';
 import type { ToppingId } from '../../core/plate/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
+import { wallTime } from '../../core/run/index.ts';
 import { TOPPING_WORDS } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
+import { readingOf, useInHouse } from '../session/index.ts';
 
 /** What is scattered in over the whole morning: bought like the rest. */
 const scattered = ({ loads }: RunPlan): ShoppingItem[] => {
@@ -23,21 +23,14 @@ const scattered = ({ loads }: RunPlan): ShoppingItem[] => {
   }));
 };
 
-/** What a run takes of everything, against what is in the house; null until its batter is reckoned. */
-export const pantryOf = (session: Session, { dishes }: PlannedRun, plan: RunPlan): ReturnType<typeof shoppingList> | null => {
-  const { kit, lots, everyFormula } = session;
+/** What a run takes of everything, against what is in the house by then; null until its batter is reckoned. */
+export const usePantry = (session: Session, { dishes, run }: PlannedRun, plan: RunPlan): ReturnType<typeof shoppingList> | null => {
+  const inHouse = useInHouse(session, wallTime(run.serveAt, run.zone).slice(0, 10));
   const reckoned = dishes.filter(({ batch_g, batter_g }) => batch_g > 0 && batter_g > 0);
   if (reckoned.length === 0) return null;
-  const inHouse = leftInHouse(kit.stock ?? [], lots, ({ formulaId, mass_g }) => {
-    const formula = everyFormula.find(({ id }) => id === formulaId);
-    if (formula === undefined) return [];
-    const reading = readingOf(session, formula);
-    const times = mass_g / Math.max(1, reading.totalMass_g);
-    return shoppingList([{ reading, times }], {}).items;
-  });
   const list = shoppingList(
     reckoned.map(({ formula, batter_g, batch_g }) => ({ reading: readingOf(session, formula), times: batter_g / batch_g })),
-    kit.pricesPerKg,
+    session.kit.pricesPerKg,
     inHouse,
   );
   return { ...list, items: [...list.items, ...scattered(plan)] };
