@@ -72,7 +72,7 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
   await open(page, 'keep');
   const dated = page.getByRole('region', { name: 'Ingredients by their day' });
   await expect(dated.getByRole('listitem').first()).toContainText('past its day');
-  await expect(dated.locator('[data-dated="milk"]')).toContainText(`${20} days left`);
+  await expect(dated.locator('[data-dated="milk"]')).toContainText('20 days left');
   await dated.getByRole('button', { name: /^Butter.*none is left$/ }).click();
   await expect(dated.locator('[data-dated="butter"]')).toHaveCount(0);
   const bowl = page.getByRole('region', { name: 'Bowls' }).getByRole('listitem').filter({ hasText: 'on the bench 0:10 h' });

@@ -9,7 +9,7 @@ import { dayAndTime } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
-import { bowlsOf, placeOf } from './bowls.ts';
+import { bowlsOf } from './bowls.ts';
 
 type BowlsProps = {
   readonly session: Session;
@@ -53,7 +53,7 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
             refrigerator_C: kit.refrigerator_C,
           });
           const first = limits.find((limit) => limit.kind === 'safety');
-          const place = placeOf(lot);
+          const place = stays.at(-1)?.place ?? 'room';
           const isOver = first !== undefined && first.until < now;
           return (
             <li
@@ -89,12 +89,12 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
               </span>
               {batter?.jugs != null && first !== undefined && (
                 <span className="text-[15px]" data-figure="jugs" data-exact={batter.jugs.count}>
-                  in {batter.jugs.count} × {batter.jugs.jug.name}, at most{' '}
+                  for the refrigerator {batter.jugs.count} × {batter.jugs.jug.name}, at most{' '}
                   {batter.isYeasted ? 'half full: it rises' : 'three quarters full'} (common practice), each marked with its day{' '}
                   <button
                     type="button"
                     className="min-h-11 font-semibold text-act underline underline-offset-2"
-                    onClick={() => onLabel(jugLabel(session, lot, batter.jugs, batter.isYeasted, place), batter.jugs?.count ?? 1)}
+                    onClick={() => onLabel(jugLabel(session, lot, batter.jugs, batter.isYeasted), batter.jugs?.count ?? 1)}
                   >
                     {batter.jugs.count === 1 ? 'its label' : 'their labels'}
                   </button>
@@ -144,15 +144,15 @@ const batterIn = (session: Session, lot: Lot): InBowl | null => {
   return { isYeasted, jugs: batter.ok ? inJugs(kit.bowls, mixed_g(lot) / batter.value.density_gPerML, isYeasted) : null };
 };
 
-/** What stands on each jug: as if it had been put away when it was mixed. Reading it back finds the bowl. */
-const jugLabel = (session: Session, lot: Lot, jugs: InJugs | null, isYeasted: boolean, place: KeepItem['place']): KeepItem => {
+/** What stands on each jug: as if it had been put into the refrigerator when it was mixed. Reading it back finds the bowl. */
+const jugLabel = (session: Session, lot: Lot, jugs: InJugs | null, isYeasted: boolean): KeepItem => {
   const formula = session.everyFormula.find(({ id }) => id === lot.formulaId);
   return {
     id: lot.id,
     lotId: lot.id,
     name: lot.name,
     form: isYeasted ? 'yeasted-batter' : 'batter',
-    place,
+    place: 'refrigerator',
     from: lot.madeAt,
     amount: jugs === null ? '' : `one of ${jugs.count}, ${jugs.jug.name}`.slice(0, 60),
     allergens: formula === undefined ? [] : allergensOf(readingOf(session, formula)),
