@@ -77,8 +77,15 @@ export const useCourses = (
   session: Session,
   planned: Pick<PlannedRun, 'dishes'> | null,
 ): readonly { readonly ironId: string; readonly courses: readonly HoldCourse[] }[] => {
-  const cooked = (planned?.dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ dish, formula, iron })));
-  const after = useAfters(cooked.map(({ dish, formula, iron }) => dishJob(session, formula, iron, dish, 2)));
+  const dishes = planned?.dishes;
+  // Put together only when what it rests on changes: the line asks at every tick.
+  const cooked = useMemo(
+    () =>
+      (dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ iron, job: dishJob(session, formula, iron, dish, 2) }))),
+    [session, dishes],
+  );
+  const jobs = useMemo(() => cooked.map(({ job }) => job), [cooked]);
+  const after = useAfters(jobs);
   return cooked.flatMap(({ iron }, i) => {
     const found = after[i]?.data;
     return found?.ok === true ? [{ ironId: iron.id, courses: found.value.courses.map(({ place, course }) => ({ place, ...course })) }] : [];

@@ -1,4 +1,5 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { canonicalJson, inputsHash, MODEL_VERSION } from '../../core/basis/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { keepBelief, keptBelief } from '../store/index.ts';
@@ -119,9 +120,14 @@ export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job), ...ST
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
 export const useAfter = (ask: AfterJob) => useQuery({ ...asked('after', ask), ...STAYS });
 
-/** The same for several irons, for the plan: when the worker is free. */
-export const useAfters = (jobs: readonly AdviceJob[]) =>
-  useQueries({ queries: jobs.map((job) => ({ ...asked('after', { job }, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })) });
+/** The same for several irons, for the plan: when the worker is free. `jobs`: the same list while nothing has changed. */
+export const useAfters = (jobs: readonly AdviceJob[]) => {
+  const queries = useMemo(
+    () => jobs.map((job) => ({ ...asked('after', { job }, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })),
+    [jobs],
+  );
+  return useQueries({ queries });
+};
 
 /** Answers of one load are logged in a burst: only the last question of it is asked. */
 const BURST_MS = 150;
