@@ -9,6 +9,8 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   // Long before the plan begins it says when to switch on, not to pour.
   await expect(next).toHaveAttribute('data-act', 'switch-on');
   await expect(next).toHaveAttribute('data-at-hand', 'false');
+  const stateOf = (id: string) => column(page, id).locator('[data-state]');
+  await expect(stateOf('deep-a')).toHaveText(/^cold: switch on at \d\d:\d\d$/);
   for (let k = 0; k < 300 && (await next.getAttribute('data-act')) === 'switch-on'; k++) await page.clock.fastForward(300_000);
   const isAtHand = async (act: string): Promise<boolean> =>
     (await next.getAttribute('data-act')) === act && (await next.getAttribute('data-at-hand')) === 'true';
@@ -33,6 +35,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   const first = (await next.getAttribute('data-for')) ?? '';
   await next.getByRole('button', { name: /^Opened: / }).click();
   await expect(column(page, first)).toHaveAttribute('data-phase', 'opened');
+  await expect(stateOf(first)).toHaveText(/^recovering: hot again in \d:\d\d$/);
   // It keeps count.
   const stands = page.getByLabel('How it stands');
   await expect.poll(() => figure(page, 'out')).toBeGreaterThan(0);

@@ -10,8 +10,9 @@ import type { Grease } from '../../core/plate/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
+import { IronState } from './IronState.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
-import { beginsAnother, isAsAdvised, restFor } from './pouring.ts';
+import { beginsAnother, isAsAdvised, isSpread, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
 import type { LinePlace } from './linePlace.ts';
@@ -80,6 +81,7 @@ export const Column = memo((props: Props) => {
           on its plates: {place.holds.map((id) => TOPPING_WORDS[id]).join(', ')}
         </p>
       )}
+      {phase === 'ready' && <IronState ironId={iron.id} zone={props.zone} />}
       {phase === 'ready' && (
         <Ready
           place={place}
@@ -108,6 +110,7 @@ export const Column = memo((props: Props) => {
             <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>
             {prediction !== null && <span> · meant {clock(prediction.cookTime_s.best)}</span>}
           </p>
+          <IronState ironId={iron.id} zone={props.zone} />
           <p className="text-lg">Onto a rack, never a stack: steam softens what lies close.</p>
           <button
             type="button"
@@ -213,10 +216,16 @@ const Telling = ({ place, kit, promised, said, onSay, onClose }: TellingProps) =
 };
 
 /** What comes between the pour and the lid. */
-const afterPour = ({ onPlate }: LinePlace): string =>
-  onPlate === null
-    ? 'Close the lid; the time runs from there'
-    : `Scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]}, then close: the time runs from there`;
+const afterPour = (place: LinePlace): string => {
+  const { onPlate } = place;
+  const first = [
+    isSpread(place) ? 'spread it to the edges, it doesn’t run there by itself' : null,
+    onPlate === null ? null : `scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]}`,
+  ].filter((part) => part !== null);
+  if (first.length === 0) return 'Close the lid; the time runs from there';
+  const words = `${first.join('; ')}, then close: the time runs from there`;
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+};
 
 type ReadyProps = {
   readonly place: LinePlace;

@@ -18,6 +18,7 @@ import { Column } from './Column.tsx';
 import { missingPieces } from './conducted.ts';
 import { ACTS_OF, useHand } from './hand.ts';
 import { USUAL_KEYS } from './Heard.tsx';
+import { ConductingContext } from './IronState.tsx';
 import { Missed } from './Missed.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
@@ -112,6 +113,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const folds = useFolds(session, planned);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   const putOffFor = (ironId: string, ms: number): void => setPutOff((before) => new Map([...before, [ironId, clock.now() + ms]]));
+  const conducting = useMemo(() => ({ places, planned, missing, putOff }), [places, planned, missing, putOff]);
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
   const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
@@ -188,21 +190,23 @@ const Line = ({ session }: { readonly session: Session }) => {
               onDone={() => setAskedId(null)}
             />
           )}
-          {places.map((place) => (
-            <Column
-              key={place.iron.id}
-              place={place}
-              kit={kit}
-              zone={run?.zone ?? kit.zone}
-              disabled={!held}
-              said={saidBy[place.iron.id] ?? AS_ADVISED}
-              onSaid={onSaid}
-              onPour={onPour}
-              onTouch={onTouch}
-              onAsk={setAskedId}
-              isHidden={answered !== null}
-            />
-          ))}
+          <ConductingContext value={conducting}>
+            {places.map((place) => (
+              <Column
+                key={place.iron.id}
+                place={place}
+                kit={kit}
+                zone={run?.zone ?? kit.zone}
+                disabled={!held}
+                said={saidBy[place.iron.id] ?? AS_ADVISED}
+                onSaid={onSaid}
+                onPour={onPour}
+                onTouch={onTouch}
+                onAsk={setAskedId}
+                isHidden={answered !== null}
+              />
+            ))}
+          </ConductingContext>
         </div>
         <Side session={session} planned={planned} places={places}>
           <Replan planned={planned} places={places} missing={missing} />

@@ -11,6 +11,7 @@ import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './linePlace.ts';
+import { isSpread } from './pouring.ts';
 import type { Folds } from './useFolds.ts';
 
 type Props = {
@@ -216,12 +217,8 @@ export const FRAME =
   'flex w-[38%] min-w-80 shrink-0 flex-col gap-3 overflow-y-auto border-r-4 border-bench-deep p-5 max-lg:w-[44%] stacked:w-full stacked:min-w-0 low:min-h-[calc(100dvh-84px)] low:gap-1 low:p-3';
 
 /** What else the hand has to know at that moment. */
-const note = (
-  { act }: DueAct,
-  { advice, onPlate, iron, wipeBefore, isTrial }: LinePlace,
-  scoops: Kit['scoops'],
-  towards: Towards | undefined,
-): string => {
+const note = ({ act }: DueAct, place: LinePlace, scoops: Kit['scoops'], towards: Towards | undefined): string => {
+  const { advice, onPlate, iron, wipeBefore, isTrial } = place;
   const moulds = iron.geometry.moulds;
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
@@ -236,9 +233,11 @@ const note = (
       .join(', ');
   }
   if (act === 'close')
-    return onPlate === null
-      ? 'the time runs from the lid'
-      : `scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} first`;
+    return onPlate !== null
+      ? `scatter ${grams(onPlate.grams)} g of ${TOPPING_WORDS[onPlate.toppingId]} first`
+      : isSpread(place)
+        ? 'spread it to the edges first'
+        : 'the time runs from the lid';
   if (act === 'open') return 'onto a rack, never a stack';
   return act === 'turn' ? 'over, at once, with both hands' : 'it has to be hot in time';
 };

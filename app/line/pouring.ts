@@ -35,3 +35,7 @@ export const pouredNow = (place: Pick<LinePlace, 'left_g' | 'advice' | 'iron'>, 
   if (rest === null) return said;
   return { ...said, moulds: rest.moulds, portion: { grams: Number(rest.grams.toFixed(1)), by: 'eye' } };
 };
+
+/** A batter that is too thick for the iron to press it to its corners is spread before the lid. */
+export const isSpread = ({ advice }: Pick<LinePlace, 'advice'>): boolean =>
+  advice?.findings.some(({ code }) => code === 'batter-too-thick') === true;

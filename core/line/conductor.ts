@@ -10,6 +10,8 @@ export type LineIron = {
    */
   readonly state: 'cold' | 'hot' | 'poured' | 'cooking' | 'done';
   readonly at: number;
+  /** What it waits for where it can't be poured yet; left out: for nothing, or for a hand. */
+  readonly waitsFor?: 'heat' | 'recovery' | 'plan' | 'put-off';
   /** While it cooks: when it has to be turned over; null: not, or it was. */
   readonly turnAt: number | null;
   /** Of the next load, from the closed lid. */

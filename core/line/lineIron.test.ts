@@ -35,13 +35,14 @@ const states = (irons: readonly IronAtLine[], of: LinePlan | null) => lineIrons(
 describe('an iron at the line', () => {
   test('is cold until its plan says so, then heats, and is hot at the end of it', () => {
     expect(lineIrons([iron('b')], plan(), NOW)[0]).toMatchObject({ state: 'cold', at: NOW + MIN });
-    expect(lineIrons([iron('b')], plan(), NOW + 2 * MIN)[0]).toMatchObject({ state: 'hot', at: NOW + 6 * MIN });
+    expect(lineIrons([iron('b')], plan(), NOW + 2 * MIN)[0]).toMatchObject({ state: 'hot', at: NOW + 6 * MIN, waitsFor: 'heat' });
     expect(lineIrons([iron('b')], null, NOW)[0]).toMatchObject({ state: 'hot', at: NOW });
+    expect(lineIrons([iron('b')], null, NOW)[0]?.waitsFor).toBeUndefined();
   });
 
   test('isn’t poured before whoever stands there says so; a lid that is due doesn’t wait for that', () => {
     const later = NOW + 2 * MIN;
-    expect(lineIrons([iron('a', { notBefore: later })], null, NOW)[0]).toMatchObject({ state: 'hot', at: later });
+    expect(lineIrons([iron('a', { notBefore: later })], null, NOW)[0]).toMatchObject({ state: 'hot', at: later, waitsFor: 'put-off' });
     const cooking = iron('a', { progress: log('poured', 'closed'), best_s: 60, isOfPlan: true, notBefore: later });
     expect(lineIrons([cooking], plan(), NOW)[0]).toMatchObject({ state: 'cooking', at: NOW });
   });
@@ -50,9 +51,13 @@ describe('an iron at the line', () => {
     const cooking = iron('a', { progress: log('poured', 'closed'), best_s: 240, isOfPlan: true });
     expect(lineIrons([cooking], plan(), NOW)[0]).toMatchObject({ state: 'cooking', at: NOW - MIN + 240_000 });
     const opened = iron('a', { progress: log('poured', 'closed', 'opened'), n: 2, isOfPlan: true });
-    expect(lineIrons([opened], plan(), NOW)[0]).toMatchObject({ state: 'hot', at: NOW - MIN + 1000 * (0.4 * 25 + 30) });
+    expect(lineIrons([opened], plan(), NOW)[0]).toMatchObject({
+      state: 'hot',
+      at: NOW - MIN + 1000 * (0.4 * 25 + 30),
+      waitsFor: 'recovery',
+    });
     // Guests come over a time: it waits for them.
-    expect(lineIrons([opened], plan({ isAsTheyCome: true }), NOW)[0]).toMatchObject({ state: 'hot', at: NOW + 10 * MIN });
+    expect(lineIrons([opened], plan({ isAsTheyCome: true }), NOW)[0]).toMatchObject({ state: 'hot', at: NOW + 10 * MIN, waitsFor: 'plan' });
   });
 
   test('is done when nothing is missing, whatever its own share was', () => {

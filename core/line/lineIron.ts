@@ -80,7 +80,8 @@ const dishesOn = ({ ironId }: IronAtLine, loads: LinePlan['loads']): readonly st
 export const lineIrons = (irons: readonly IronAtLine[], plan: LinePlan | null, now: number): readonly LineIron[] =>
   irons.map((iron) => {
     const line = lineIron(iron, irons, plan, now);
-    return line.state === 'hot' && iron.notBefore !== null ? { ...line, at: Math.max(line.at, iron.notBefore) } : line;
+    const isPutOff = line.state === 'hot' && iron.notBefore !== null && iron.notBefore > line.at;
+    return isPutOff ? { ...line, at: iron.notBefore, waitsFor: 'put-off' } : line;
   });
 
 const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan | null, now: number): LineIron => {
@@ -102,9 +103,12 @@ const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan
   const wantedAt = waits ? (mineNext?.pourAt ?? now) : now;
   if (progress?.phase === 'opened') {
     const backAt = (progress.openedAt ?? now) + 1000 * ((1 - TAKES_OUT) * open_s + recovery_s);
-    return { ...common, state: 'hot', at: waits ? Math.max(backAt, wantedAt) : backAt };
+    const isForPlan = waits && wantedAt > backAt;
+    return { ...common, state: 'hot', at: isForPlan ? wantedAt : backAt, waitsFor: isForPlan ? 'plan' : 'recovery' };
   }
   const heats = isOn && n === 1 ? plan.preheats.find((preheat) => preheat.ironId === ironId) : undefined;
   if (heats !== undefined && now < heats.from) return { ...common, state: 'cold', at: heats.from };
-  return { ...common, state: 'hot', at: heats === undefined ? now : Math.max(heats.to, now) };
+  return heats === undefined
+    ? { ...common, state: 'hot', at: now }
+    : { ...common, state: 'hot', at: Math.max(heats.to, now), waitsFor: 'heat' };
 };
