@@ -2,6 +2,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Download } from 'lucide-react';
 import { dayAndTime, grams, temperature } from '../look/index.ts';
+import { BackupReminder } from '../shell/BackupReminder.tsx';
 import { useExport } from '../shell/useExport.ts';
 import { useKit } from '../store/index.ts';
 import type { Asked } from './asked.ts';
@@ -82,6 +83,7 @@ export const BookStation = () => {
           </button>
         </div>
       </div>
+      <BackupReminder />
       {entries.length === 0 && !isFiltered ? (
         <p className="max-w-xl text-lg">
           Nothing is written down yet. Every load that is poured on the Line comes in here by itself, with what was promised and what came

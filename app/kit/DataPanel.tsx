@@ -4,8 +4,11 @@ import type { Failure } from '../../core/basis/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { InlineSelect } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
+import { instantOf, wallTime } from '../../core/run/index.ts';
+import { BackupReminder } from '../shell/BackupReminder.tsx';
+import type { Month } from '../shell/useExport.ts';
 import { useExport } from '../shell/useExport.ts';
-import { useKitchen, useKitchenChoice, useQueried } from '../store/index.ts';
+import { useKit, useKitchen, useKitchenChoice, useQueried } from '../store/index.ts';
 import type { HowTaken, ImportResult } from '../store/transfer.ts';
 
 /** Everything in and out in one file; taking a file over can be undone until the page is left. */
@@ -23,6 +26,7 @@ export const DataPanel = () => {
         Everything lives in this browser. One JSON file holds it all (compressed once it is large), with a published schema
         (docs/kitchen.schema.json). Our own files may have any size; others up to 50 MB.
       </p>
+      <BackupReminder />
       <p className="mt-2 text-lg">
         A file is taken{' '}
         <InlineSelect
@@ -47,9 +51,10 @@ export const DataPanel = () => {
         </span>
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <button type="button" className="button-act" disabled={busy !== null} onClick={() => void transfer.write()}>
+        <button type="button" className="button-act" disabled={busy !== null} onClick={() => void transfer.write(null)}>
           <Download aria-hidden className="size-5" /> Export everything
         </button>
+        <MonthFile disabled={busy !== null} onWrite={transfer.write} />
         <button type="button" className="button-plain" disabled={busy !== null} onClick={() => picker.current?.click()}>
           <Upload aria-hidden className="size-5" /> Import a file
         </button>
@@ -105,6 +110,50 @@ export const DataPanel = () => {
   );
 };
 
+const MOST_MONTHS = 120;
+const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
+
+/** Months from the first load to this one by the kitchen's clock, the newest first. */
+const monthsSince = (oldestAt: number, now: number, zone: string): Month[] => {
+  const months: Month[] = [];
+  const first = wallTime(oldestAt, zone).slice(0, 7);
+  const [year = 0, month = 0] = wallTime(now, zone).slice(0, 7).split('-').map(Number);
+  for (let back = 0; back < MOST_MONTHS; back++) {
+    const [name, next] = [0, 1].map((ahead) => new Date(Date.UTC(year, month - 1 - back + ahead, 1)).toISOString().slice(0, 7)) as [
+      string,
+      string,
+    ];
+    const [from, until] = [name, next].map((one) => instantOf(`${one}-01T00:00`, zone) ?? NaN) as [number, number];
+    if (name < first) break;
+    months.push({ name, from, until });
+  }
+  return months;
+};
+
+/** What was in one month, as a file: merged into a kitchen it is that month's part of the book. */
+const MonthFile = ({ disabled, onWrite }: { readonly disabled: boolean; readonly onWrite: (month: Month) => Promise<unknown> }) => {
+  const { zone } = useKit();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const oldestAt = useQueried((queries) => queries.oldestLoadAt(), 'oldest load');
+  if (oldestAt == null) return null;
+  const months = monthsSince(oldestAt, wallNow(), zone);
+  const month = months.find(({ name }) => name === chosen) ?? months[0];
+  if (month === undefined) return null;
+  return (
+    <span className="flex flex-wrap items-center gap-2">
+      <button type="button" className="button-plain" disabled={disabled} onClick={() => void onWrite(month)}>
+        <Download aria-hidden className="size-5" /> Export a month
+      </button>
+      <InlineSelect
+        label="Month to export"
+        value={month.name}
+        choices={months.map(({ name }) => ({ value: name, label: MONTH.format(new Date(`${name}-15T12:00:00Z`)) }))}
+        onChange={setChosen}
+      />
+    </span>
+  );
+};
+
 type Taken = {
   readonly result: Extract<ImportResult, { ok: true }>['taken'];
   /** What was here before, to be brought back. */
@@ -150,7 +199,7 @@ const useTransfer = () => {
     busy,
     failure,
     taken,
-    write: () => during('writing', null, exportNow),
+    write: (month: Month | null) => during('writing', null, (progress) => exportNow(progress, month)),
     take: async (file: Blob, how: HowTaken): Promise<void> => {
       const { exportKitchen } = await import('../store/transfer.ts');
       const before = await during('keeping what is here', null, (progress) => exportKitchen(kitchen, wallNow(), progress));

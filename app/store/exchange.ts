@@ -46,6 +46,35 @@ const ORDER: readonly Exclude<KitchenTable, 'kits'>[] = [
 /** What waits in memory beside the store, for an export that must not lose it. */
 export type Waiting = Partial<{ readonly [T in KitchenTable]: readonly Rows[T][] }>;
 
+/** From an instant up to another, epoch ms. */
+export type Span = { readonly from: number; readonly until: number };
+
+/** When a row was, epoch ms: what is of no time goes with every file. */
+const AT_FIELD: Partial<Readonly<Record<KitchenTable, string>>> = {
+  loads: 'startedAt',
+  weighings: 'startedAt',
+  lots: 'madeAt',
+  runs: 'serveAt',
+  keepItems: 'from',
+  practices: 'at',
+};
+
+/** Which rows are of a time: those that were then, and what its loads point at, whenever that was. Loads are asked about first. */
+const ofSpan = ({ from, until }: Span): ((table: KitchenTable, row: RawRow) => boolean) => {
+  const pointedAt = { predictions: new Set<unknown>(), lots: new Set<unknown>(), runs: new Set<unknown>() };
+  return (table, row) => {
+    const field = AT_FIELD[table];
+    const at = field === undefined ? null : Number(row[field]);
+    const isThen = at === null ? table !== 'predictions' : at >= from && at < until;
+    if (table === 'loads' && isThen) {
+      pointedAt.predictions.add(row['predictionId']);
+      pointedAt.lots.add(row['lotId']);
+      pointedAt.runs.add(row['runId']);
+    }
+    return isThen || (table in pointedAt && pointedAt[table as keyof typeof pointedAt].has(row['id']));
+  };
+};
+
 /** Rows of a table in pieces, in the order of their keys. */
 async function* pieces(database: KitchenDatabase, table: KitchenTable): AsyncGenerator<unknown[]> {
   let after: unknown = null;
@@ -66,15 +95,17 @@ const keyIn = (database: KitchenDatabase, table: KitchenTable, row: unknown): un
 };
 
 /**
- * The text of a file with everything that the store holds, piece by piece. Rows that can't be read go with it as they are, set aside. `waiting`: laid
- * over what is stored.
+ * The text of a file with everything that the store holds, piece by piece; with `span`, of what was then. Rows that can't be read go with it as they are, set
+ * aside. `waiting`: laid over what is stored.
  */
 export async function* exportedText(
   database: KitchenDatabase,
   exportedAt: number,
   waiting: Waiting = {},
   progress: Progress = () => undefined,
+  span: Span | null = null,
 ): AsyncGenerator<string> {
+  const isWanted = span === null ? () => true : ofSpan(span);
   const setAside: SetAside[] = ((await database.table('setAside').toArray()) as (SetAside & { id?: string })[]).map(
     ({ id: _, ...aside }) => aside,
   );
@@ -99,6 +130,7 @@ export async function* exportedText(
         return [];
       }
       const row = checked.row as unknown as Record<string, string>;
+      if (!isWanted(table, row)) return [];
       // An event of a load that was poured after the loads had been read: in the next export.
       if (isLogTable(table) && owned !== undefined && !owned.has(row[LOG_OWNERS[table]] ?? '')) return [];
       if (row['id'] !== undefined) ids.add(row['id']);

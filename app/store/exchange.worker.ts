@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { makeIndex } from './bookIndex.ts';
 import { KitchenDatabase } from './database.ts';
-import type { Brought, HowTaken, Waiting } from './exchange.ts';
+import type { Brought, HowTaken, Span, Waiting } from './exchange.ts';
 import { exportedText, fileOf, readFile, replaceAll, withFile } from './exchange.ts';
 import { isStorageFull } from './kitchen.ts';
 
@@ -17,10 +17,10 @@ let abort: AbortController | null = null;
 
 /** Import, export and the book's index off the page, on a connection of their own. `null`: given up. */
 const api = {
-  async write(name: string, exportedAt: number, waiting: Waiting, progress: (done: number, all: number) => void) {
+  async write(name: string, exportedAt: number, waiting: Waiting, span: Span | null, progress: (done: number, all: number) => void) {
     const database = new KitchenDatabase(name);
     try {
-      return await fileOf(exportedText(database, exportedAt, waiting, progress));
+      return await fileOf(exportedText(database, exportedAt, waiting, progress, span));
     } finally {
       database.close();
     }

@@ -166,6 +166,17 @@ export class Queries {
     return { loads: loads.sort((a, b) => b.startedAt - a.startedAt), isAll: found.isAll };
   }
 
+  /** When the first load was poured, epoch ms; null: none was. */
+  async oldestLoadAt(): Promise<number | null> {
+    const stored = await this.database.rows('loads').orderBy('startedAt').limit(1).toArray();
+    return this.over('loads', stored).reduce<number | null>((oldest, { startedAt }) => Math.min(oldest ?? startedAt, startedAt), null);
+  }
+
+  async countLoadsSince(at: number): Promise<number> {
+    const isSince = ({ startedAt }: Load): boolean => startedAt > at;
+    return (await this.database.rows('loads').where('startedAt').above(at).count()) + this.over('loads', [], isSince).length;
+  }
+
   async countLoads(): Promise<number> {
     return (await this.database.table('loads').count()) + this.over('loads', []).length;
   }

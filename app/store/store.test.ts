@@ -66,6 +66,36 @@ describe('one file out and in', () => {
     expect((await withFile(kitchen.database, there, 'merged')).brought).toEqual({ added: {}, doubled: 0, conflicts: [] });
   });
 
+  test('a file of each month, put together in any order, is the whole', async () => {
+    const { rows } = demo();
+    const whole = await filled();
+    const days = [...new Set(rows.loads.map(({ startedAt }) => Math.floor(startedAt / 86_400_000)))].sort((a, b) => a - b);
+    expect(days.length).toBeGreaterThan(3);
+    // The demo is younger than a month: a file a day does as well; the first from the beginning, the last to the end of time.
+    const ends = [-Infinity, ...days.slice(1).map((day) => day * 86_400_000), Infinity];
+    const parts: Intake[] = [];
+    for (const [i, until] of ends.slice(1).entries()) {
+      let text = '';
+      for await (const piece of exportedText(whole.database, NOW, {}, undefined, { from: ends[i]!, until })) text += piece;
+      const part = demo(JSON.parse(text));
+      expect(part.setAside).toEqual([]);
+      // None points at what isn't there.
+      const lots = new Set(part.rows.lots.map(({ id }) => id));
+      expect(part.rows.loads.every(({ lotId, startedAt }) => lots.has(lotId) && startedAt >= ends[i]! && startedAt < until)).toBe(true);
+      parts.push(part);
+    }
+    expect(parts.every(({ rows: { loads } }) => loads.length > 0 && loads.length < rows.loads.length)).toBe(true);
+    for (const order of [parts, [...parts].reverse()]) {
+      const kitchen = await openedKitchen(`months-${++count}`);
+      for (const [i, part] of order.entries()) {
+        const { rows: both } = i === 0 ? part : await withFile(kitchen.database, part, 'merged');
+        await replaceAll(kitchen.database, both);
+      }
+      const put = demo(JSON.parse(await exported(kitchen)));
+      for (const table of KITCHEN_TABLES) expect([table, sorted(put.rows[table])]).toEqual([table, sorted(rows[table])]);
+    }
+  });
+
   test('what waits for room is put together, too; another kitchen stands beside', async () => {
     const kitchen = await filled();
     const waiting = { loads: [{ ...demo().rows.loads[0]!, id: 'waits' }] };

@@ -3,7 +3,7 @@ import { proxy, wrap } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
 import { WHOLE_INDEX } from './database.ts';
-import type { HowTaken, Progress, Waiting } from './exchange.ts';
+import type { HowTaken, Progress, Span, Waiting } from './exchange.ts';
 import type { ExchangeWorker, Taken } from './exchange.worker.ts';
 import type { Kitchen } from './kitchen.ts';
 
@@ -28,16 +28,17 @@ const waitingOf = ({ pendingWrites }: Kitchen): Waiting =>
     KITCHEN_TABLES.map((table) => [table, pendingWrites.overlay(table, [])]).filter(([, rows]) => (rows as unknown[]).length > 0),
   ) as Waiting;
 
-/** Everything in the kitchen as one file, off the page. */
+/** Everything in the kitchen as one file, off the page; with `span`, what was then. */
 export const exportKitchen = async (
   kitchen: Kitchen,
   exportedAt: number,
   progress: Progress = () => undefined,
+  span: Span | null = null,
 ): Promise<{ readonly blob: Blob; readonly isCompressed: boolean }> => {
   const waiting = waitingOf(kitchen);
-  if (!isInMemory(kitchen)) return withWorker((worker) => worker.write(kitchen.name, exportedAt, waiting, proxy(progress)));
+  if (!isInMemory(kitchen)) return withWorker((worker) => worker.write(kitchen.name, exportedAt, waiting, span, proxy(progress)));
   const { exportedText, fileOf } = await import('./exchange.ts');
-  return fileOf(exportedText(kitchen.database, exportedAt, waiting, progress));
+  return fileOf(exportedText(kitchen.database, exportedAt, waiting, progress, span));
 };
 
 /** The book's index, brought up to what the logs say; off the page where the whole of it is made. */
