@@ -42,6 +42,8 @@ test('orders by name: who gets how many, when; on paper, after a reload, and at 
   await page.getByRole('radio', { name: 'as they come' }).click();
   await page.getByRole('button', { name: 'Write orders down' }).click();
   const orders = page.getByRole('group', { name: 'Orders' });
+  // The first is of everybody who was counted.
+  await expect(orders.getByLabel('people')).toHaveValue('36');
   await orders.getByLabel('Who').fill('Window table');
   await orders.getByLabel('people').fill('6');
   await orders.getByLabel('people').press('Enter');

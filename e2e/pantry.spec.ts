@@ -52,13 +52,11 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
     { id: 'butter', grams: 5000, at: now - 8 * DAY_MS, goodUntil: dayAfter(-1) },
   ];
   await page.goto('/kit');
-  await page
-    .getByLabel('Kitchen file to import')
-    .setInputFiles({
-      name: 'k.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } })),
-    });
+  await page.getByLabel('Kitchen file to import').setInputFiles({
+    name: 'k.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } })),
+  });
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   await open(page, 'run');
   const house = page.getByRole('region', { name: 'In the house' });

@@ -208,7 +208,7 @@ const Line = ({ session }: { readonly session: Session }) => {
             ))}
           </ConductingContext>
         </div>
-        <Side session={session} planned={planned} places={places}>
+        <Side session={session} planned={planned} places={places} poured={line.poured}>
           <Replan planned={planned} places={places} missing={missing} />
         </Side>
       </div>

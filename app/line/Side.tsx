@@ -2,12 +2,13 @@ import type { ReactNode } from 'react';
 import { useMemo } from 'react';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Lot } from '../../core/log/index.ts';
+import type { ToldLoad } from '../../core/lot/index.ts';
 import { airIn, leftIn } from '../../core/lot/index.ts';
 import { stillToPour_g } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { Findings, grams, percent, temperature } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { dishName, useToldLoads } from '../session/index.ts';
+import { dishName } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';
 import { BesidesDue } from './BesidesDue.tsx';
 import { Counts } from './Counts.tsx';
@@ -15,14 +16,12 @@ import { Heard } from './Heard.tsx';
 import type { LinePlace } from './linePlace.ts';
 
 /** The bowls that are poured from, with what is left in them; a pour that was taken back doesn't count. */
-const useBowls = (places: readonly LinePlace[]) => {
+const useBowls = (places: readonly LinePlace[], poured: readonly ToldLoad[] | undefined) => {
   const ids = [...new Set(places.flatMap(({ load }) => (load === null ? [] : [load.lotId])))].sort();
-  const of = ids.join(' ');
-  const lots = useQueried((queries) => queries.lots(ids), `bowls ${of}`);
-  const loads = useToldLoads((queries) => queries.loadsOfLots(ids), `poured from ${of}`);
+  const lots = useQueried((queries) => queries.lots(ids), `bowls ${ids.join(' ')}`);
   return useMemo(
-    () => (loads === undefined ? undefined : lots?.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, loads) }))),
-    [lots, loads],
+    () => (poured === undefined ? undefined : lots?.map((lot) => ({ lot, id: lot.id, name: lot.name, ...leftIn(lot, poured) }))),
+    [lots, poured],
   );
 };
 
@@ -30,12 +29,14 @@ type SideProps = {
   readonly session: Session;
   readonly planned: PlannedRun | null;
   readonly places: readonly LinePlace[];
+  /** Every load of the bowls that are poured from; undefined until the store has answered. */
+  readonly poured: readonly ToldLoad[] | undefined;
   readonly children: ReactNode;
 };
 
 /** Under the irons: who is served, what is left in the bowls, what goes with it, the cautions. */
-export const Side = ({ session, planned, places, children }: SideProps) => {
-  const bowls = useBowls(places) ?? [];
+export const Side = ({ session, planned, places, poured, children }: SideProps) => {
+  const bowls = useBowls(places, poured) ?? [];
   const findings = circuitFindings(
     places.map(({ iron }) => iron),
     session.kit.circuits,

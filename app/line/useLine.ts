@@ -96,7 +96,9 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     }),
   );
   const standing = upcoming.flatMap(({ formula }) => (formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? [])));
-  const lotIds = [...new Set(standing.map(({ id }) => id))].sort();
+  const inIrons = upcoming.flatMap(({ current }) => (current === undefined ? [] : [current.load.lotId]));
+  const lotIds = [...new Set([...standing.map(({ id }) => id), ...inIrons])].sort();
+  /** Every load of the bowls that are poured from. */
   const poured = useToldLoads((queries) => queries.loadsOfLots(lotIds), `poured from ${lotIds.join(' ')}`);
   const leftFor = (formula: Formula): number | null => {
     const lot = lotToPourFrom(lots, formula, at);
@@ -189,6 +191,6 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
         commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did, ...by } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
       );
     };
-    return { places, ready: newest !== undefined, append, log, pour };
-  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, runLoads, places, newest]);
+    return { places, poured, ready: newest !== undefined, append, log, pour };
+  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, runLoads, places, poured, newest]);
 };

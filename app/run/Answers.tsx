@@ -9,13 +9,15 @@ type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<Plan
 const perHead = (piece_g: number, { piecesPerPerson, goesTo }: RunDish): string =>
   piece_g === 0 || isPutAway({ goesTo }) ? '' : `, ${grams(piece_g * piecesPerPerson)} g a head`;
 
+const counted = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
+
 /** What to act on: when to switch on, when to pour, when the last plate is out, how much batter. */
 export const Answers = ({ planned, plan }: PlanProps) => {
   const { run, dishes } = planned;
   const time = (at: number): string => timeOfDay(at, run.zone);
   const figures: readonly (readonly [string, string, string])[] = [
     ['Switch on', time(plan.startAt), 'the first iron'],
-    ['First pour', time(plan.firstPourAt), `${plan.loads.length} loads, ${plan.pieces} pieces`],
+    ['First pour', time(plan.firstPourAt), `${counted(plan.loads.length, 'load')}, ${counted(plan.pieces, 'piece')}`],
     ['Last plate', time(plan.lastPlateAt), run.mode === 'together' ? `served at ${time(run.serveAt)}` : 'as they come'],
     [
       'Batter',

@@ -51,7 +51,6 @@ export const Orders = ({ run, onChange }: Props) => {
             </label>
             <NumberEntry
               key={`${i} ${arrivals.length}`}
-              narrow
               label="people"
               value={people}
               min={0}

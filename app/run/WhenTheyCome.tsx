@@ -50,10 +50,8 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
         <button
           type="button"
           className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
-          onClick={() => {
-            const first = nextOrder([]);
-            onChange({ arrivals: [first], people: first.people });
-          }}
+          // The first order is of everybody: nobody who was counted is lost.
+          onClick={() => onChange((now) => ({ arrivals: [{ ...nextOrder([]), people: within(now.people) }] }))}
         >
           <ClipboardList aria-hidden className="size-5" /> Write orders down
         </button>
