@@ -59,20 +59,42 @@ const AT_FIELD: Partial<Readonly<Record<KitchenTable, string>>> = {
   practices: 'at',
 };
 
+/** What the loads of a time point at. */
+type PointedAt = Readonly<Record<'predictions' | 'lots' | 'runs', Set<string>>>;
+
 /** Which rows are of a time: those that were then, and what its loads point at, whenever that was. Loads are asked about first. */
-const ofSpan = ({ from, until }: Span): ((table: KitchenTable, row: RawRow) => boolean) => {
-  const pointedAt = { predictions: new Set<unknown>(), lots: new Set<unknown>(), runs: new Set<unknown>() };
-  return (table, row) => {
-    const field = AT_FIELD[table];
-    const at = field === undefined ? null : Number(row[field]);
-    const isThen = at === null ? table !== 'predictions' : at >= from && at < until;
-    if (table === 'loads' && isThen) {
-      pointedAt.predictions.add(row['predictionId']);
-      pointedAt.lots.add(row['lotId']);
-      pointedAt.runs.add(row['runId']);
-    }
-    return isThen || (table in pointedAt && pointedAt[table as keyof typeof pointedAt].has(row['id']));
-  };
+const isOfSpan = ({ from, until }: Span, pointedAt: PointedAt, table: KitchenTable, row: RawRow): boolean => {
+  const field = AT_FIELD[table];
+  const at = field === undefined ? null : Number(row[field]);
+  const isThen = at === null ? table !== 'predictions' : at >= from && at < until;
+  if (table === 'loads' && isThen) {
+    pointedAt.predictions.add(String(row['predictionId']));
+    pointedAt.lots.add(String(row['lotId']));
+    pointedAt.runs.add(String(row['runId']));
+  }
+  return isThen || (table in pointedAt && pointedAt[table as keyof PointedAt].has(String(row['id'])));
+};
+
+/** The rows of large tables that are of a time, by their indexes: a month of ten years isn't looked for row by row. Null: the table is read as a whole. */
+const rowsOfSpan = async (
+  database: KitchenDatabase,
+  table: KitchenTable,
+  { from, until }: Span,
+  pointedAt: PointedAt,
+  owned: ReadonlySet<string>,
+): Promise<unknown[] | null> => {
+  if (table === 'loads') return database.rows('loads').where('startedAt').between(from, until, true, false).toArray();
+  if (table === 'predictions')
+    return (await database.rows('predictions').bulkGet([...pointedAt.predictions])).filter((row) => row !== undefined);
+  if (table === 'lots') {
+    const then = await database.rows('lots').where('madeAt').between(from, until, true, false).toArray();
+    const known = new Set(then.map(({ id }) => id));
+    const others = await database.rows('lots').bulkGet([...pointedAt.lots].filter((id) => !known.has(id)));
+    return [...then, ...others.filter((row) => row !== undefined)];
+  }
+  if (!isLogTable(table)) return null;
+  const logs = await Promise.all([...owned].map((id) => database.under(table, `[${LOG_OWNERS[table]}+seq]`, id).toArray()));
+  return logs.flat();
 };
 
 /** Rows of a table in pieces, in the order of their keys. */
@@ -105,7 +127,7 @@ export async function* exportedText(
   progress: Progress = () => undefined,
   span: Span | null = null,
 ): AsyncGenerator<string> {
-  const isWanted = span === null ? () => true : ofSpan(span);
+  const pointedAt: PointedAt = { predictions: new Set(), lots: new Set(), runs: new Set() };
   const setAside: SetAside[] = ((await database.table('setAside').toArray()) as (SetAside & { id?: string })[]).map(
     ({ id: _, ...aside }) => aside,
   );
@@ -130,7 +152,7 @@ export async function* exportedText(
         return [];
       }
       const row = checked.row as unknown as Record<string, string>;
-      if (!isWanted(table, row)) return [];
+      if (span !== null && !isOfSpan(span, pointedAt, table, row)) return [];
       // An event of a load that was poured after the loads had been read: in the next export.
       if (isLogTable(table) && owned !== undefined && !owned.has(row[LOG_OWNERS[table]] ?? '')) return [];
       if (row['id'] !== undefined) ids.add(row['id']);
@@ -143,7 +165,8 @@ export async function* exportedText(
       before = table;
       return text;
     };
-    for await (const rows of pieces(database, table)) {
+    const then = span === null ? null : await rowsOfSpan(database, table, span, pointedAt, owned ?? new Set());
+    for await (const rows of then === null ? pieces(database, table) : [then]) {
       const stored = rows.map((row) => {
         const key = JSON.stringify(keyIn(database, table, row));
         const newer = over.get(key);
