@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, figure, open, toOwnKitchen } from './kitchen.ts';
+import { exported, figure, open, startLoad, toOwnKitchen } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -228,4 +228,24 @@ test('an ingredient of one’s own from its label; nonsense is refused, an odd e
   await page.getByLabel('Another line').fill('120 g fell meal');
   await page.getByRole('button', { name: 'Add', exact: true }).first().click();
   await expect(page.locator('li[data-status="read"]').filter({ has: page.locator('[value="120 g fell meal"]') })).toHaveCount(1);
+});
+
+test('a bowl that stood out of the cold for too long: the line says pour nothing from it, with the limit, and begins another', async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-11-30T06:50:00Z') });
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  const alert = page.locator('[data-over]');
+  await expect(alert).toHaveCount(0);
+  // Five hours later, and none of it was ever cold.
+  await page.clock.setSystemTime(new Date('2026-11-30T11:55:00Z'));
+  await page.reload();
+  await expect(alert).toContainText('Pour nothing from this bowl');
+  await expect(alert).toContainText('FDA Food Code 2022');
+  await alert.getByRole('button', { name: 'Thrown away: begin another' }).click();
+  await expect(alert).toHaveCount(0);
+  await page.clock.fastForward(1000);
+  await startLoad(page, 'thin-four');
+  await expect(alert).toHaveCount(0);
 });

@@ -1,11 +1,12 @@
 import { batterOf } from '../../core/cook/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { InJugs, KeepItem } from '../../core/keep/index.ts';
-import { batterLimits, inJugs, staysOf } from '../../core/keep/index.ts';
+import { inJugs, lotLimits } from '../../core/keep/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { headerOf, mixed_g } from '../../core/lot/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { dayAndTime } from '../look/index.ts';
+import { CODES } from '../../core/kit/index.ts';
+import { dayAndTime, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -40,18 +41,16 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
       <h2 className="text-xl">Bowls of batter</h2>
       <ul>
         {standing.map((lot) => {
-          const stays = staysOf(
-            lot.madeAt,
-            lot.events.flatMap((event) => (event.kind === 'moved' ? [{ at: event.at, place: event.data.place }] : [])),
+          const batter = batterIn(session, lot);
+          const { stays, limits, outOfCold } = lotLimits(
+            lot,
+            {
+              form: batter?.isYeasted === true ? 'yeasted-batter' : 'batter',
+              code: kit.codeOfPractice,
+              refrigerator_C: kit.refrigerator_C,
+            },
             now,
           );
-          const batter = batterIn(session, lot);
-          const { limits, outOfCold } = batterLimits({
-            form: batter?.isYeasted === true ? 'yeasted-batter' : 'batter',
-            stays,
-            code: kit.codeOfPractice,
-            refrigerator_C: kit.refrigerator_C,
-          });
           const first = limits.find((limit) => limit.kind === 'safety');
           const place = stays.at(-1)?.place ?? 'room';
           const isOver = first !== undefined && first.until < now;
@@ -87,6 +86,11 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
               <span className="text-[15px]" data-figure="out of the cold" data-exact={Math.round(outOfCold.used_ms / MINUTE_MS)}>
                 {hours(outOfCold.used_ms)} of {hours(outOfCold.allowed_ms)} out of the cold
               </span>
+              {place === 'refrigerator' && kit.refrigerator_C > CODES[kit.codeOfPractice].cold_C && (
+                <b className="text-[15px] text-hazard">
+                  this refrigerator is at {temperature(kit.refrigerator_C, kit.temperatureUnit)}: too warm to count as cold
+                </b>
+              )}
               {batter?.jugs != null && first !== undefined && (
                 <span className="text-[15px]" data-figure="jugs" data-exact={batter.jugs.count}>
                   for the refrigerator {batter.jugs.count} × {batter.jugs.jug.name}, at most{' '}

@@ -14,6 +14,7 @@ import { useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
+import { BowlsOver } from './BowlsOver.tsx';
 import { Column } from './Column.tsx';
 import { missingPieces } from './conducted.ts';
 import { ACTS_OF, useHand } from './hand.ts';
@@ -148,6 +149,7 @@ const Line = ({ session }: { readonly session: Session }) => {
         </div>
       )}
       <Missed places={places} zone={run?.zone ?? kit.zone} disabled={!held} onTouch={onTouch} />
+      <BowlsOver places={places} zone={run?.zone ?? kit.zone} disabled={!held} />
       <div className="flex min-h-0 flex-1 flex-col stacked:overflow-y-auto">
         <div className="flex min-h-0 flex-1 stacked:flex-none stacked:flex-col">
           {places.length === 0 && (

@@ -220,6 +220,7 @@ export const FRAME =
 const note = ({ act }: DueAct, place: LinePlace, scoops: Kit['scoops'], towards: Towards | undefined): string => {
   const { advice, onPlate, iron, wipeBefore, isTrial } = place;
   const moulds = iron.geometry.moulds;
+  if (act === 'pour' && place.over !== null) return 'from another bowl: this one is over its limit';
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
     return [

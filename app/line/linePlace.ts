@@ -1,5 +1,6 @@
 import type { Failure } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
+import type { KeepLimit } from '../../core/keep/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import type { Load, LoadEvent, LoadProgress, Prediction } from '../../core/log/index.ts';
 import type { Iron, OnPlate, ToppingId } from '../../core/plate/index.ts';
@@ -24,6 +25,8 @@ export type LinePlace = {
   readonly failure: Failure | null;
   /** Batter in the bowl that it is poured from, g; null: a new one is begun. */
   readonly left_g: number | null;
+  /** The bowl that it would be poured from is over a published limit; null: it isn't, or a new one is begun. */
+  readonly over: { readonly lotId: string; readonly limit: KeepLimit } | null;
   /** What is scattered in after the pour; null: nothing. */
   readonly onPlate: OnPlate | null;
   /** The next load is for nobody: it shows how the iron is. */

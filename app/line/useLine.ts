@@ -1,11 +1,13 @@
 import { useMemo } from 'react';
-import type { Did, Load, LoadEvent, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
+import type { Did, Load, LoadEvent, LoadProgress, Lot, NewLoadEvent } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
 import type { LoadVariant, PlannedLoad, RunDish } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
+import { overLimit } from '../../core/keep/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
 import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
@@ -48,6 +50,18 @@ const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | und
 
 /** Whether a load is of this morning changes slowly. */
 const AGE_TICK_MS = 30_000;
+
+/** The same thing while it says the same: places are compared by what is in them. */
+const saidOver = new WeakMap<Lot, NonNullable<LinePlace['over']>>();
+const overOf = (lot: Lot, { codeOfPractice: code, refrigerator_C }: Kit, isYeasted: boolean, at: number): LinePlace['over'] => {
+  const limit = overLimit(lot, { form: isYeasted ? 'yeasted-batter' : 'batter', code, refrigerator_C }, at);
+  if (limit === null) return null;
+  const before = saidOver.get(lot);
+  if (before?.limit.until === limit.until) return before;
+  const over = { lotId: lot.id, limit };
+  saidOver.set(lot, over);
+  return over;
+};
 
 /** `hand`: whose hands this screen is, for the log; empty: nobody said. */
 export const useLine = (session: Session, askedIronId: string | null, planned: PlannedRun | null, hand: string) => {
@@ -104,6 +118,10 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const lot = lotToPourFrom(lots, formula, at);
     return lot === null || poured === undefined ? null : leftIn(lot, poured).left_g;
   };
+  const overFor = (formula: Formula, isYeasted: boolean): LinePlace['over'] => {
+    const lot = lotToPourFrom(lots, formula, at);
+    return lot === null ? null : overOf(lot, session.kit, isYeasted, at);
+  };
   const found: LinePlace[] = upcoming.flatMap(({ iron, dish, formula, current, n }, i) => {
     const data = advices[i]?.data;
     return formula === null
@@ -122,6 +140,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             advice: data?.ok === true ? data.value : null,
             failure: data?.ok === false ? data.failure : null,
             left_g: leftFor(formula),
+            over: overFor(formula, data?.ok === true && data.value.lift === 'yeasted'),
             onPlate: variantOf(iron, n)?.onPlate ?? wishOf(dish).onPlate ?? null,
             isTrial: plannedLoad(iron, n)?.isTrial === true,
             wipeBefore: variantOf(iron, n)?.wipeBefore === true || plannedLoad(iron, n)?.isChange === true,

@@ -9,6 +9,7 @@ import type { LinePlace } from './linePlace.ts';
 import { inLoads } from './standing.ts';
 
 const TICK_MS = 5000;
+const OVER_AFTER_MS = 12 * 3_600_000;
 const NO_IRONS: readonly Iron[] = [];
 
 /** How the morning stands now; null: none is planned, or nothing of it was poured yet. */
@@ -19,6 +20,8 @@ export const useStanding = (session: Session, planned: PlannedRun | null, places
   const { lots, runLoads } = session;
   const out = useMemo(() => (run === null ? [] : outLoads(run, irons, { lots, runLoads })), [run, irons, lots, runLoads]);
   if (run === null || planned?.plan == null || planned.request === null) return null;
+  // A morning that nobody finished is over by the evening.
+  if (now > planned.plan.lastPlateAt + OVER_AFTER_MS) return null;
   if (out.length === 0 && !places.some(({ load }) => load?.runId === run.id)) return null;
   return standingAt(now, planned.plan, planned.request, out, inLoads(run.id, places));
 };

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Stay } from './index.ts';
-import { batterLimits, keepLimits, staysOf } from './index.ts';
+import { CODES } from '../kit/index.ts';
+import { batterLimits, keepLimits, lotLimits, overLimit, staysOf } from './index.ts';
 
 const MADE = Date.UTC(2026, 10, 29, 6);
 const H = 3_600_000;
@@ -85,5 +86,36 @@ describe('where a bowl stood', () => {
     expect(ask(bench).limits).toEqual(
       keepLimits({ form: 'batter', place: 'room', from: MADE, code: 'us-food-code-2022', refrigerator_C: 4 }),
     );
+  });
+});
+
+describe('a bowl by its own log', () => {
+  const HOUR = 3_600_000;
+  const lot = (...moves: readonly (readonly [h: number, place: 'kitchen' | 'refrigerator'])[]) => ({
+    madeAt: 0,
+    events: moves.map(([h, place], seq) => ({ seq, at: h * HOUR, kind: 'moved' as const, data: { place } })),
+  });
+  const judged = { form: 'batter', code: 'us-food-code-2022', refrigerator_C: 4 } as const;
+
+  test('is over a published limit once it has stood out of the cold for too long, and not before; in the cold again time stands', () => {
+    const allowed_h = CODES['us-food-code-2022'].outOfCold_h;
+    expect(overLimit(lot(), judged, (allowed_h - 0.1) * HOUR)).toBeNull();
+    expect(overLimit(lot(), judged, (allowed_h + 0.1) * HOUR)).toMatchObject({ kind: 'safety', until: allowed_h * HOUR });
+    const cooled = lot([1, 'refrigerator']);
+    expect(overLimit(cooled, judged, 30 * HOUR)).toBeNull();
+    // One that never gets cold counts as the bench.
+    expect(overLimit(cooled, { ...judged, refrigerator_C: 9 }, 30 * HOUR)).toMatchObject({ until: allowed_h * HOUR });
+    expect(overLimit(lot([1, 'refrigerator'], [20, 'kitchen']), judged, (20 + allowed_h - 0.9) * HOUR)).not.toBeNull();
+    expect(overLimit(lot([1, 'refrigerator'], [20, 'kitchen']), judged, (20 + allowed_h - 1.1) * HOUR)).toBeNull();
+  });
+
+  test('says where it stood, as its stays do', () => {
+    const bowl = lot([2, 'refrigerator'], [10, 'kitchen']);
+    expect(lotLimits(bowl, judged, 11 * HOUR).stays.map(({ place, from }) => [place, from / HOUR])).toEqual([
+      ['room', 0],
+      ['refrigerator', 2],
+      ['room', 10],
+    ]);
+    expect(lotLimits(bowl, judged, 11 * HOUR).outOfCold.used_ms).toBe(3 * HOUR);
   });
 });

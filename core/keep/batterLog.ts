@@ -1,5 +1,6 @@
 import type { CodeId } from '../kit/index.ts';
 import { CODES } from '../kit/index.ts';
+import type { Lot } from '../log/index.ts';
 import type { KeepForm, KeepLimit } from './limits.ts';
 import { keepLimits } from './limits.ts';
 
@@ -66,3 +67,21 @@ export const batterLimits = ({ form, stays, code, refrigerator_C }: Question): B
   ];
   return { limits: limits.sort((a, b) => a.until - b.until), outOfCold };
 };
+
+/** How a kitchen judges batter. */
+export type Judged = Pick<Question, 'form' | 'code' | 'refrigerator_C'>;
+
+/** Limits of a bowl by its own log, and where it stood. */
+export const lotLimits = (
+  lot: Pick<Lot, 'madeAt' | 'events'>,
+  judged: Judged,
+  now: number,
+): BatterLimits & { readonly stays: readonly Stay[] } => {
+  const moves = lot.events.flatMap((event) => (event.kind === 'moved' ? [{ at: event.at, place: event.data.place }] : []));
+  const stays = staysOf(lot.madeAt, moves, now);
+  return { stays, ...batterLimits({ ...judged, stays }) };
+};
+
+/** The published limit that a bowl is over; null: it isn't. */
+export const overLimit = (lot: Pick<Lot, 'madeAt' | 'events'>, judged: Judged, now: number): KeepLimit | null =>
+  lotLimits(lot, judged, now).limits.find(({ kind, until }) => kind === 'safety' && until < now) ?? null;

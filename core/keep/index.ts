@@ -12,7 +12,7 @@ export { slabTime_s } from './slab.ts';
 export type { CoolFreeze } from './coolFreeze.ts';
 export { coolFreeze, COOLING_RULE } from './coolFreeze.ts';
 export type { Stay } from './batterLog.ts';
-export { batterLimits, staysOf } from './batterLog.ts';
+export { batterLimits, lotLimits, overLimit, staysOf } from './batterLog.ts';
 export type { Browned } from './reheat.ts';
 export { crumbSlab, crustedSlab, FREEZER_C, heaterOf, hotAgain, REHEATERS, slabOf_mm, THROUGH_C } from './reheat.ts';
 export { airOn, daysThrough, middleOf_d } from './season.ts';
