@@ -42,6 +42,7 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
       <ul>
         {standing.map((lot) => {
           const batter = batterIn(session, lot);
+          const jugs = batter?.jugs ?? null;
           const { stays, limits, outOfCold } = lotLimits(
             lot,
             {
@@ -91,16 +92,16 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
                   this refrigerator is at {temperature(kit.refrigerator_C, kit.temperatureUnit)}: too warm to count as cold
                 </b>
               )}
-              {batter?.jugs != null && first !== undefined && (
-                <span className="text-[15px]" data-figure="jugs" data-exact={batter.jugs.count}>
-                  for the refrigerator {batter.jugs.count} × {batter.jugs.jug.name}, at most{' '}
+              {batter !== null && jugs !== null && first !== undefined && (
+                <span className="text-[15px]" data-figure="jugs" data-exact={jugs.count}>
+                  for the refrigerator {jugs.count} × {jugs.jug.name}, at most{' '}
                   {batter.isYeasted ? 'half full: it rises' : 'three quarters full'} (common practice), each marked with its day{' '}
                   <button
                     type="button"
                     className="min-h-11 font-semibold text-act underline underline-offset-2"
-                    onClick={() => onLabel(jugLabel(session, lot, batter.jugs, batter.isYeasted), batter.jugs?.count ?? 1)}
+                    onClick={() => onLabel(jugLabel(session, lot, jugs, batter.isYeasted), jugs.count)}
                   >
-                    {batter.jugs.count === 1 ? 'its label' : 'their labels'}
+                    {jugs.count === 1 ? 'its label' : 'their labels'}
                   </button>
                 </span>
               )}
@@ -149,7 +150,7 @@ const batterIn = (session: Session, lot: Lot): InBowl | null => {
 };
 
 /** What stands on each jug: as if it had been put into the refrigerator when it was mixed. Reading it back finds the bowl. */
-const jugLabel = (session: Session, lot: Lot, jugs: InJugs | null, isYeasted: boolean): KeepItem => {
+const jugLabel = (session: Session, lot: Lot, jugs: InJugs, isYeasted: boolean): KeepItem => {
   const formula = session.everyFormula.find(({ id }) => id === lot.formulaId);
   return {
     id: lot.id,
@@ -158,7 +159,7 @@ const jugLabel = (session: Session, lot: Lot, jugs: InJugs | null, isYeasted: bo
     form: isYeasted ? 'yeasted-batter' : 'batter',
     place: 'refrigerator',
     from: lot.madeAt,
-    amount: jugs === null ? '' : `one of ${jugs.count}, ${jugs.jug.name}`.slice(0, 60),
+    amount: `one of ${jugs.count}, ${jugs.jug.name}`.slice(0, 60),
     allergens: formula === undefined ? [] : allergensOf(readingOf(session, formula)),
     codeOfPractice: session.kit.codeOfPractice,
     refrigerator_C: session.kit.refrigerator_C,

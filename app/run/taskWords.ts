@@ -1,6 +1,6 @@
 import type { BesideKind, HotAgainTask, RunPlan, Task } from '../../core/run/index.ts';
 import { tasksOf } from '../../core/run/index.ts';
-import { crustedSlab, FREEZER_C, heaterOf, slabOf_mm, slabTime_s, THROUGH_C } from '../../core/keep/index.ts';
+import { crustedSlab, FREEZER_C, heaterOf, hotAgainTime_s, slabOf_mm } from '../../core/keep/index.ts';
 import type { Kit, ReheaterId } from '../../core/kit/index.ts';
 import { USUAL_REHEATS } from '../../core/kit/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -24,12 +24,9 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan, kit: Kit): readon
   );
 };
 
-const LONGEST_S = 3600;
-
 /** A piece of this iron from the freezer, by what the kitchen makes it hot with, to the whole minute: as Keep says it. */
 const againOf = (iron: PlannedRun['irons'][number] | undefined, { reheats = USUAL_REHEATS }: Kit): HotAgainTask | undefined => {
-  const time_s =
-    iron === undefined ? null : slabTime_s(crustedSlab(slabOf_mm(iron.geometry)), FREEZER_C, THROUGH_C, heaterOf(reheats), LONGEST_S);
+  const time_s = iron === undefined ? null : hotAgainTime_s(crustedSlab(slabOf_mm(iron.geometry)), FREEZER_C, heaterOf(reheats));
   return time_s === null ? undefined : { by: reheats.by, time_s: 60 * Math.ceil(time_s / 60) };
 };
 

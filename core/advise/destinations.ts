@@ -1,5 +1,6 @@
 import { clamp } from '../basis/index.ts';
-import { crustedSlab, FREEZER_C, heaterOf, hotAgain, slabOf_mm } from '../keep/index.ts';
+import type { Slab } from '../keep/index.ts';
+import { crustedSlab, FREEZER_C, heaterOf, hotAgain, hotAgainTime_s, slabOf_mm } from '../keep/index.ts';
 import type { Reheats } from '../kit/index.ts';
 import { USUAL_REHEATS } from '../kit/index.ts';
 import type { AfterCourse, Holding, RestingPlace } from '../plate/index.ts';
@@ -67,8 +68,7 @@ const recrisped = (columns: Columns, follow: Follow): AfterCourse => {
 };
 
 /** What making it hot again from the freezer adds to a piece that is to be `tawny` on the plate, steps, and how long it takes, s. */
-const fromFreezer = (a: Advice, reheats: Reheats, tawny: number): { readonly adds: number; readonly time_s: number } => {
-  const slab = crustedSlab(slabOf_mm(a.request.iron.geometry));
+const fromFreezer = (a: Advice, slab: Slab, reheats: Reheats, tawny: number): { readonly adds: number; readonly time_s: number } => {
   let adds = 0;
   let time_s = 0;
   // What it adds depends a little on how dark it goes in.
@@ -131,9 +131,10 @@ export const destinations = (
     const { course } = follow(destination === 'hold' ? columns : cooled, place, minutes);
     return aimed(destination, course, (course.tawny.at(-1) ?? 0) - (course.tawny[0] ?? 0), minutes);
   };
-  const frozen = fromFreezer(a, reheats, target.tawny);
+  const slab = crustedSlab(slabOf_mm(a.request.iron.geometry));
+  const frozen = fromFreezer(a, slab, reheats, target.tawny);
   // Its shell dries as in an oven, whatever makes it hot.
-  const inOven = Math.max(1, Math.round(fromFreezer(a, USUAL_REHEATS, target.tawny).time_s / 60));
+  const inOven = Math.max(1, Math.round((hotAgainTime_s(slab, FREEZER_C, heaterOf(USUAL_REHEATS)) ?? 0) / 60));
   const again = follow(cooled, { kind: 'oven', temperature_C: USUAL_REHEATS.oven_C }, inOven).course;
   return {
     courses,

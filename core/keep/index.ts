@@ -14,7 +14,7 @@ export { coolFreeze, COOLING_RULE } from './coolFreeze.ts';
 export type { Stay } from './batterLog.ts';
 export { batterLimits, lotLimits, overLimit, staysOf } from './batterLog.ts';
 export type { Browned } from './reheat.ts';
-export { crumbSlab, crustedSlab, FREEZER_C, heaterOf, hotAgain, REHEATERS, slabOf_mm, THROUGH_C } from './reheat.ts';
+export { crumbSlab, crustedSlab, FREEZER_C, heaterOf, hotAgain, hotAgainTime_s, REHEATERS, slabOf_mm, THROUGH_C } from './reheat.ts';
 export { airOn, daysThrough, middleOf_d } from './season.ts';
 export type { InJugs } from './jugs.ts';
 export { inJugs, JUG_FILL } from './jugs.ts';

@@ -47,6 +47,10 @@ export const THROUGH_C = 74;
 
 const LONGEST_S = 3600;
 
+/** How long until the middle of a piece is hot through again, s; null: not within an hour. */
+export const hotAgainTime_s = (slab: Slab, from_C: number, heater: Heater): number | null =>
+  slabTime_s(slab, from_C, THROUGH_C, heater, LONGEST_S);
+
 const ATMOSPHERE_Pa = 101_325;
 /** A crust that has lain in the cold has drawn some water from its crumb (*common practice*). */
 const CRUST_ACTIVITY = 0.45;
