@@ -1,7 +1,7 @@
 /** Core, words, command line, server and the interface's own logic; the screens are tested in a real browser. */
 export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app', '<rootDir>/docs'],
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/jestEnvironment.mjs',
   // Warnings about globals that a file leaves behind are wrapped round each other with every file, until the stack is full.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   // Machines are shared and may be many times slower; nothing here is judged by the clock.
