@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/London',
     locale: 'en-GB',
+    // Installing it takes a second of every test; the tests that are about it allow it.
+    serviceWorkers: 'block',
     // Recording takes a third of the time; ask for it with TRACE=1 when something fails.
     trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {

@@ -1,5 +1,3 @@
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, cos, floor, hypot, log, max, min, sin, sqrt, trunc } = Math;
 /**
  * Pictures of pieces that were never cooked, with their truth: a camera looks down on a piece on white paper. Shares no code
  * with what reads them: rays of a pinhole camera meet the table, colours come from a table of its own.
@@ -40,7 +38,7 @@ export type SamplePhoto = {
 };
 
 const dice = (seed: number): (() => number) => {
-  let x = (abs(trunc(seed)) % 2_147_483_645) + 1;
+  let x = (Math.abs(Math.trunc(seed)) % 2_147_483_645) + 1;
   const next = (): number => (x = (x * 48_271) % 2_147_483_647) / 2_147_483_647;
   for (let i = 0; i < 12; i++) next();
   return next;
@@ -91,10 +89,10 @@ const EDGE = 1.0;
 export const samplePhoto = (truth: SampleTruth, scene: Scene): SamplePhoto => {
   const { width, height, tilt, turn } = scene;
   const random = dice(scene.seed);
-  const normal = (): number => sqrt(-2 * log(1 - random())) * cos(2 * Math.PI * random());
-  const unit = min(width, height) / 2;
+  const normal = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const unit = Math.min(width, height) / 2;
   // The camera's axes in the table's: x to the right, y away to the hinge, z up.
-  const [ct, st, cr, sr] = [cos(tilt), sin(tilt), cos(turn), sin(turn)];
+  const [ct, st, cr, sr] = [Math.cos(tilt), Math.sin(tilt), Math.cos(turn), Math.sin(turn)];
   const right = [cr, sr, 0] as const;
   const axis = [-sr * st, cr * st, -ct] as const;
   const downward = [
@@ -120,8 +118,8 @@ export const samplePhoto = (truth: SampleTruth, scene: Scene): SamplePhoto => {
   };
   const glares = truth.lightness.map(() => (random() < scene.glare ? { x: 0.3 + 0.4 * random(), y: 0.3 + 0.4 * random() } : null));
   const floors = truth.lightness.map((L) => linearOf(colourAt(L)));
-  const walls = truth.lightness.map((L) => linearOf(colourAt(max(12, L - 4))));
-  const shadow = truth.lightness.map((L) => linearOf(colourAt(max(10, L - 14))));
+  const walls = truth.lightness.map((L) => linearOf(colourAt(Math.max(12, L - 4))));
+  const shadow = truth.lightness.map((L) => linearOf(colourAt(Math.max(10, L - 14))));
   const data = new Uint8ClampedArray(4 * width * height);
   const grain = 4096;
   const noise = Float32Array.from({ length: grain }, () => normal() * scene.noise);
@@ -133,20 +131,20 @@ export const samplePhoto = (truth: SampleTruth, scene: Scene): SamplePhoto => {
       const [x, y] = onTable(px, py);
       let colour: readonly [number, number, number] = [PAPER, PAPER, PAPER];
       let shine = 0;
-      const isPiece = truth.outline === 'round' ? hypot(x, y) <= EDGE : abs(x) <= EDGE && abs(y) <= EDGE;
+      const isPiece = truth.outline === 'round' ? Math.hypot(x, y) <= EDGE : Math.abs(x) <= EDGE && Math.abs(y) <= EDGE;
       if (isPiece) {
         const u = ((x + 1) / 2) * columns;
         const v = ((y + 1) / 2) * rows;
-        const column = min(columns - 1, max(0, floor(u)));
-        const row = min(rows - 1, max(0, floor(v)));
+        const column = Math.min(columns - 1, Math.max(0, Math.floor(u)));
+        const row = Math.min(rows - 1, Math.max(0, Math.floor(v)));
         const i = row * columns + column;
         const [fu, fv] = [u - column, v - row];
         const isWall = fu < 0.16 || fu > 0.84 || fv < 0.16 || fv > 0.84;
         const isShadow = !isWall && (fu < 0.24 || fv < 0.22);
         colour = (isWall ? walls : isShadow ? shadow : floors)[i]!;
         const spot = glares[i];
-        if (spot != null && hypot(fu - spot.x, fv - spot.y) < 0.14) shine = 0.5;
-      } else if (hypot(x - 0.05, y - 0.06) < 1.08 && truth.outline === 'round') colour = [0.7, 0.7, 0.71];
+        if (spot != null && Math.hypot(fu - spot.x, fv - spot.y) < 0.14) shine = 0.5;
+      } else if (Math.hypot(x - 0.05, y - 0.06) < 1.08 && truth.outline === 'round') colour = [0.7, 0.7, 0.71];
       const r2 = ((px - width / 2) ** 2 + (py - height / 2) ** 2) / ((width / 2) ** 2 + (height / 2) ** 2);
       const light = scene.exposure * (1 - scene.vignette * r2);
       // Light itself is a little uneven from grain to grain.
@@ -155,7 +153,7 @@ export const samplePhoto = (truth: SampleTruth, scene: Scene): SamplePhoto => {
       n ^= n << 5;
       const g = noise[n & (grain - 1)] ?? 0;
       for (let k = 0; k < 3; k++) {
-        const value = max(0, (colour[k]! + shine) * light * scene.cast[k]!);
+        const value = Math.max(0, (colour[k]! + shine) * light * scene.cast[k]!);
         const s = value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055;
         data[4 * (py * width + px) + k] = 255 * s + g + (k - 1) * 0.3 * g;
       }
@@ -183,8 +181,8 @@ export const sampleTruth = (
   const rise = 10 * (random() - 0.5);
   const lightness = Array.from({ length: rows * columns }, (_, i) => {
     const x = columns < 2 ? 0 : ((i % columns) / (columns - 1)) * 2 - 1;
-    const y = rows < 2 ? 0 : (floor(i / columns) / (rows - 1)) * 2 - 1;
-    return min(86, max(22, middle - (lean / 2) * x - (rise / 2) * y + 2.4 * (random() - 0.5)));
+    const y = rows < 2 ? 0 : (Math.floor(i / columns) / (rows - 1)) * 2 - 1;
+    return Math.min(86, Math.max(22, middle - (lean / 2) * x - (rise / 2) * y + 2.4 * (random() - 0.5)));
   });
   return { rows, columns, outline, lightness, rightDarker: lean };
 };

@@ -59,20 +59,24 @@ test('cues are seen, and said once', async ({ page }) => {
   await expect(column(page, 'deep-a')).toHaveAttribute('data-stage', 'late');
 });
 
-test('offline after the first load: page, stations, worker, fonts', async ({ page, context }) => {
-  await open(page, 'run');
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready;
+test.describe('with its service worker', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('offline after the first load: page, stations, worker, fonts', async ({ page, context }) => {
+    await open(page, 'run');
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await page.reload();
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    await context.setOffline(true);
+    await page.goto('/iron');
+    await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
+    await page.getByRole('link', { name: 'Book' }).click();
+    await expect(page.locator('tr[data-load]').first()).toBeVisible();
+    expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
+    await context.setOffline(false);
   });
-  await page.reload();
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-  await context.setOffline(true);
-  await page.goto('/iron');
-  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
-  await page.getByRole('link', { name: 'Book' }).click();
-  await expect(page.locator('tr[data-load]').first()).toBeVisible();
-  expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
-  await context.setOffline(false);
 });
 
 test('storage full: the load goes on, export is offered, writing is tried again', async ({ page }) => {

@@ -11,6 +11,7 @@ import type { Kitchen } from './kitchen.ts';
 import { anotherTab, openedKitchen, queriesOf, quotaError } from './testing/open.ts';
 import type { Command } from './transaction.ts';
 import { CommandFailed } from './transaction.ts';
+import { campaign } from '../../core/testing/campaign.ts';
 
 const file = demoFile();
 const NOW = file.exportedAt;
@@ -243,7 +244,8 @@ describe('a full device', () => {
   });
 });
 
-describe('killed at 200 seeded moments', () => {
+const KILLS = campaign(30, 300);
+describe(`killed at ${KILLS} seeded moments`, () => {
   /** Everything that a morning writes, one command after the other. */
   const morning = (): Command<unknown>[] => [
     commands.addFormula({ ...formula, id: 'f' }, EMPTY_WORKSPACE),
@@ -304,7 +306,7 @@ describe('killed at 200 seeded moments', () => {
 
   test('no orphan, no half command, no duplicate; what was answered for is there', async () => {
     const random = seededRandom(200);
-    for (let round = 0; round < 200; round++) {
+    for (let round = 0; round < KILLS; round++) {
       const name = `kill-${round}`;
       const tab = await openedKitchen(name);
       const all = morning();

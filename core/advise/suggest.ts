@@ -11,9 +11,6 @@ import {
   FILL_LIMITS,
 } from '../fit/index.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, exp, max, min, round } = Math;
-
 export type Suggestion = Action & {
   /** Chance of landing: both sides within one step, filled, core set. */
   readonly chance: number;
@@ -37,11 +34,11 @@ const CRISP_WIDTH = 0.7;
 const POUR_SD = 0.03;
 
 /** Soft edge: half at the limit itself. */
-const inside = (off: number, limit: number): number => 1 / (1 + exp((abs(off) - limit) / (SCATTER / 2)));
+const inside = (off: number, limit: number): number => 1 / (1 + Math.exp((Math.abs(off) - limit) / (SCATTER / 2)));
 
 /** Chance that a pour of this share neither misses a corner nor leaks (logistic for the normal: ×1.7). */
 const filled = (share: number): number =>
-  1 / (1 + exp((-1.7 * (share - FILL_LIMITS.short)) / POUR_SD)) / (1 + exp((1.7 * (share - FILL_LIMITS.over)) / POUR_SD));
+  1 / (1 + Math.exp((-1.7 * (share - FILL_LIMITS.short)) / POUR_SD)) / (1 + Math.exp((1.7 * (share - FILL_LIMITS.over)) / POUR_SD));
 
 /** The portion most likely to fill, and how likely. */
 const bestPortion = (e: Emulator, guesses: readonly IronParameters[]): { readonly portion_g: number; readonly fills: number } => {
@@ -76,7 +73,7 @@ const judgeTimes = (
   const crispy = new Float64Array(times.length);
   for (const u of guesses) {
     const share = portion_g / (e.full_g * u.cavity);
-    const amount = min(share, FILL_LIMITS.over) * u.cavity;
+    const amount = Math.min(share, FILL_LIMITS.over) * u.cavity;
     const place = gridPositionOf(e, setting_C + u.offset_K, u.side_K, u.contact, amount);
     const set_s = coreSetAt(e, place);
     const isFilled = filled(share);
@@ -87,7 +84,7 @@ const judgeTimes = (
       const lands = isFilled * inside(lower, 1) * inside(upper, 1);
       chance[i] = (chance[i] ?? 0) + lands;
       if (wished !== null && lands > 1e-3)
-        crispy[i] = (crispy[i] ?? 0) + lands * exp(-((crispAt(e, place, t) - wished) ** 2) / (2 * CRISP_WIDTH ** 2));
+        crispy[i] = (crispy[i] ?? 0) + lands * Math.exp(-((crispAt(e, place, t) - wished) ** 2) / (2 * CRISP_WIDTH ** 2));
       close[i] = (close[i] ?? 0) + isFilled * inside(lower, 0.6) * inside(upper, 0.6);
     });
   }
@@ -181,13 +178,13 @@ const BAND = { low: 0.1, high: 0.9 } as const;
 export const stepBand = (e: Emulator, belief: Belief, action: Action): { readonly p10: number; readonly p90: number } => {
   const steps = drawGuesses(belief, GUESSES_TO_JUDGE).flatMap((u) =>
     THIRDS.flatMap((load) => {
-      const { lower, upper } = predictLoad(e, { ...u, browning: u.browning * exp(u.scatter * load) }, action);
+      const { lower, upper } = predictLoad(e, { ...u, browning: u.browning * Math.exp(u.scatter * load) }, action);
       return THIRDS.map((z) => (lower + upper) / 2 + z * BAND_SCATTER);
     }),
   );
   steps.sort((a, b) => a - b);
-  const at = (share: number): number => steps[min(steps.length - 1, round(share * (steps.length - 1)))] ?? 1;
-  return { p10: max(1, at(BAND.low)), p90: min(8, at(BAND.high)) };
+  const at = (share: number): number => steps[Math.min(steps.length - 1, Math.round(share * (steps.length - 1)))] ?? 1;
+  return { p10: Math.max(1, at(BAND.low)), p90: Math.min(8, at(BAND.high)) };
 };
 
 /** When to open a load that is in the iron, not before `after_s`. */

@@ -1,5 +1,3 @@
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { round } = Math;
 /** Holds `value` within [low, high]; NaN stays NaN so that it is noticed. */
 export const clamp = (value: number, low: number, high: number): number => (value < low ? low : value > high ? high : value);
 
@@ -19,7 +17,7 @@ export const sum = (values: readonly number[]): number => {
 export const mean = (values: readonly number[]): number => sum(values) / values.length;
 
 /** Rounds to a multiple of `step` (a scale's resolution, say). */
-export const roundTo = (value: number, step: number): number => round(value / step) * step;
+export const roundTo = (value: number, step: number): number => Math.round(value / step) * step;
 
 /**
  * Where `f` crosses zero between `low` and `high` (bisection: slow and certain).

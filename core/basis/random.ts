@@ -1,5 +1,3 @@
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { cos, floor, imul, log, sqrt } = Math;
 /** A seeded source of numbers: the same seed gives the same sequence on every machine. */
 export type Random = {
   /** Uniform in [0, 1). */
@@ -17,16 +15,16 @@ export const seededRandom = (seed: number): Random => {
   const next = (): number => {
     state = (state + 0x6d2b79f5) >>> 0;
     let t = state;
-    t = imul(t ^ (t >>> 15), t | 1);
-    t ^= t + imul(t ^ (t >>> 7), t | 61);
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
-  const below = (count: number): number => floor(next() * count);
+  const below = (count: number): number => Math.floor(next() * count);
   return {
     next,
     below,
     // Box–Muller; 1 − u keeps the logarithm finite.
-    normal: () => sqrt(-2 * log(1 - next())) * cos(2 * Math.PI * next()),
+    normal: () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
     pick: (items) => items[below(items.length)] ?? items[0],
   };
 };

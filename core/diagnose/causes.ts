@@ -30,14 +30,12 @@ export type CauseData = {
   readonly source: string;
 };
 
-const { log, tanh } = Math;
-
 /** For it where the value lies over `at`, against it where it lies under; `width`: how gently it turns, `weight`: how much it says at the most. */
 const over = (value: number | null, at: number, width: number, weight: number): number =>
-  value === null ? 0 : weight * tanh((value - at) / width);
+  value === null ? 0 : weight * Math.tanh((value - at) / width);
 const under = (value: number | null, at: number, width: number, weight: number): number =>
   over(value === null ? null : -value, -at, width, weight);
-const ln = (share: number | null): number | null => (share === null || share <= 0 ? null : log(share));
+const ln = (share: number | null): number | null => (share === null || share <= 0 ? null : Math.log(share));
 const isSo = (value: boolean | null, yes: number, no: number): number => (value === null ? 0 : value ? yes : no);
 const age = (e: Evidence): number | null =>
   e.bowlAge_min === null || e.bowlGoodFor_min === null ? null : e.bowlAge_min / e.bowlGoodFor_min;
@@ -145,7 +143,7 @@ export const CAUSES = {
     group: 'pour',
     prior: 0.6,
     shows: { 'corners-missing': 0.7, leaked: 0.55, 'face-uneven': 0.15 },
-    weighs: (e) => (e.pouredShare === null ? 0 : Math.abs(log(e.pouredShare)) < 0.07 ? 1 : -0.8),
+    weighs: (e) => (e.pouredShare === null ? 0 : Math.abs(Math.log(e.pouredShare)) < 0.07 ? 1 : -0.8),
     test: 'turn-the-iron',
     source: PRACTICE,
   },
@@ -375,7 +373,7 @@ export const CAUSES = {
     group: 'morning',
     prior: 0.5,
     shows: { 'ran-out': 0.9 },
-    weighs: (e) => (e.morningPouredShare === null ? 0 : -1.5 * tanh((log(e.morningPouredShare) - 0.03) / 0.04)),
+    weighs: (e) => (e.morningPouredShare === null ? 0 : -1.5 * Math.tanh((Math.log(e.morningPouredShare) - 0.03) / 0.04)),
     test: 'count-the-loads',
     source: PRACTICE,
   },

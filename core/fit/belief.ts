@@ -9,9 +9,6 @@ import type { Emulator } from './emulator.ts';
 import type { GridPosition } from './emulator.ts';
 import { brownedAt, coreSetAt, crispAt, lossAt, gridPositionOf, stepAt, stepBrowned } from './emulator.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, exp, hypot, log, max, min, sqrt } = Math;
-
 /** What was done: how much, at which control temperature, opened when. */
 export type Action = {
   readonly portion_g: number;
@@ -94,22 +91,22 @@ export const firstBelief = (random: Random, count = PARTICLES, prior: PriorWidth
 
 /** Standard normal distribution function (Zelen & Severo, Abramowitz & Stegun 26.2.17; within 7.5e−8). */
 const phi = (x: number): number => {
-  const t = 1 / (1 + 0.2316419 * abs(x));
-  const d = 0.3989422804014327 * exp((-x * x) / 2);
+  const t = 1 / (1 + 0.2316419 * Math.abs(x));
+  const d = 0.3989422804014327 * Math.exp((-x * x) / 2);
   const p = d * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return x > 0 ? 1 - p : p;
 };
 
 const normalBetween = (from: number, to: number, mean: number, sd: number): number => phi((to - mean) / sd) - phi((from - mean) / sd);
-const density = (x: number, mean: number, sd: number): number => exp(-((x - mean) ** 2) / (2 * sd * sd)) / sd;
+const density = (x: number, mean: number, sd: number): number => Math.exp(-((x - mean) ** 2) / (2 * sd * sd)) / sd;
 
 /** Batter that stays in: what is over the lid's give runs out. */
 const staying = (e: Emulator, u: IronParameters, portion_g: number): { readonly share: number; readonly amount: number } => {
   const share = portion_g / (e.full_g * u.cavity);
-  return { share, amount: (min(share, FILL_LIMITS.over) * u.cavity * e.full_g) / e.full_g };
+  return { share, amount: (Math.min(share, FILL_LIMITS.over) * u.cavity * e.full_g) / e.full_g };
 };
 
-const READ = hypot(READ_SD, MODEL_SD);
+const READ = Math.hypot(READ_SD, MODEL_SD);
 const stepLikelihood = (read: number, step: number): number =>
   (1 - SLIP) * normalBetween(read >= 8 ? 7.5 : read - 0.5, read >= 8 ? 99 : read <= 1 ? 1.5 : read + 0.5, step, READ) +
   (read <= 1 ? (1 - SLIP) * phi((0.5 - step) / READ) : 0) +
@@ -117,26 +114,26 @@ const stepLikelihood = (read: number, step: number): number =>
 
 const fillLikelihood = (o: Outcome, share: number, { portion_g, portionSd }: Action): number => {
   if (o.fill === null) return 1;
-  const sd = portionSd === undefined ? FILL_SD : hypot(FILL_BY_EYE_SD, portionSd);
+  const sd = portionSd === undefined ? FILL_SD : Math.hypot(FILL_BY_EYE_SD, portionSd);
   const short = phi((FILL_LIMITS.short - share) / sd);
   const over = phi((share - FILL_LIMITS.over) / sd);
-  const word = o.fill === 'missing' ? short : o.fill === 'leaked' ? over : max(0, 1 - short - over);
+  const word = o.fill === 'missing' ? short : o.fill === 'leaked' ? over : Math.max(0, 1 - short - over);
   let said = (1 - SLIP) * word + SLIP / 3;
   if (o.fill === 'full' && o.edges != null) {
     const [from, to] = EDGE_LIMITS[o.edges];
     // The same ladle and the same eye: of how full, not whether.
-    said = (1 - SLIP) * max(0, normalBetween(from, to, share, sd)) + SLIP / 9;
+    said = (1 - SLIP) * Math.max(0, normalBetween(from, to, share, sd)) + SLIP / 9;
   }
   if (o.fill === 'missing' && o.missing_share !== null) said *= (1 - SLIP) * density(o.missing_share, 1 - share, MISSING_SD) + SLIP;
   if (o.fill === 'leaked' && o.leaked_g !== null) {
     const leaks = (1 - FILL_LIMITS.over / share) * portion_g;
-    said *= (1 - SLIP) * density(o.leaked_g, leaks, max(3, LEAK_SD * max(leaks, 5))) * 5 + SLIP;
+    said *= (1 - SLIP) * density(o.leaked_g, leaks, Math.max(3, LEAK_SD * Math.max(leaks, 5))) * 5 + SLIP;
   }
   return said;
 };
 
 const pictureLikelihood = (e: Emulator, lightness: number, step: number): number =>
-  (1 - SLIP) * density(tawnyStepOf(lightness, e.pairing.batter.rawLightness), step, hypot(PICTURE_SD, MODEL_SD)) + SLIP / 8;
+  (1 - SLIP) * density(tawnyStepOf(lightness, e.pairing.batter.rawLightness), step, Math.hypot(PICTURE_SD, MODEL_SD)) + SLIP / 8;
 
 /** What was said of the faces. A load that browns quicker than the last does so on both: they share its scatter. */
 const coloursLikelihood = (e: Emulator, place: GridPosition, u: IronParameters, open_s: number, o: Outcome): number => {
@@ -148,7 +145,7 @@ const coloursLikelihood = (e: Emulator, place: GridPosition, u: IronParameters, 
   if (faces.length === 0) return 1;
   let total = 0;
   for (const [z, weight] of NORMAL_NODES) {
-    const browning = u.browning * exp(u.scatter * z);
+    const browning = u.browning * Math.exp(u.scatter * z);
     let product = weight;
     for (const { browned, read, lightness } of faces) {
       const step = stepBrowned(e, browned, browning);
@@ -197,7 +194,7 @@ export const likelihood = (e: Emulator, u: IronParameters, action: Action, o: Ou
     total *= (1 - SLIP) * density(m.plate_C, action.setting_C + u.offset_K, PROBE_SD_K) + SLIP / PROBE_RANGE_K;
   if (m !== undefined && m.mass_g !== null) {
     const out_g = amount * e.full_g * (1 - lossAt(e, place, action.open_s));
-    total *= (1 - SLIP) * density(log(m.mass_g), log(out_g), MASS_SD) + SLIP;
+    total *= (1 - SLIP) * density(Math.log(m.mass_g), Math.log(out_g), MASS_SD) + SLIP;
   }
   if (o.crisp != null) {
     const crisp = crispAt(e, place, action.open_s);
@@ -220,7 +217,7 @@ const LOOKS: Readonly<Record<Look['seen'], readonly [number, number]>> = {
 const lookLikelihood = (e: Emulator, u: IronParameters, action: Omit<Action, 'open_s'>, look: Look): number => {
   const { amount } = staying(e, u, action.portion_g);
   const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
-  const paler = min(stepAt(e, place, 'lower', u.browning, look.at_s), stepAt(e, place, 'upper', u.browning, look.at_s));
+  const paler = Math.min(stepAt(e, place, 'lower', u.browning, look.at_s), stepAt(e, place, 'upper', u.browning, look.at_s));
   const [from, to] = LOOKS[look.seen];
   return (1 - SLIP) * normalBetween(from, to, paler, 0.6) + SLIP / 4;
 };
@@ -280,13 +277,13 @@ const SHRINK = 0.97;
 const refreshed = (belief: Belief, random: Random): Belief => {
   const { particles, weights } = belief;
   if (effectiveCount(belief) > particles.length / 3) return belief;
-  const value = (u: IronParameters, key: (typeof KEYS)[number]): number => (LOGS.has(key) ? log(max(1e-9, u[key])) : u[key]);
+  const value = (u: IronParameters, key: (typeof KEYS)[number]): number => (LOGS.has(key) ? Math.log(Math.max(1e-9, u[key])) : u[key]);
   const moments = KEYS.map((key) => {
     const mean = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * value(u, key), 0);
     const variance = particles.reduce((sum, u, i) => sum + (weights[i] ?? 0) * (value(u, key) - mean) ** 2, 0);
-    return { mean, sd: sqrt(variance) };
+    return { mean, sd: Math.sqrt(variance) };
   });
-  const jitter = sqrt(1 - SHRINK * SHRINK);
+  const jitter = Math.sqrt(1 - SHRINK * SHRINK);
   const n = particles.length;
   const start = random.next() / n;
   const drawn: IronParameters[] = [];
@@ -295,12 +292,12 @@ const refreshed = (belief: Belief, random: Random): Belief => {
   for (let k = 0; k < n; k++) {
     const goal = start + k / n;
     while (cumulative < goal && i < n - 1) cumulative += weights[++i] ?? 0;
-    const from = particles[max(0, i)];
+    const from = particles[Math.max(0, i)];
     if (from === undefined) continue;
     const moved = KEYS.map((key, j) => {
       const { mean, sd } = moments[j] ?? { mean: 0, sd: 0 };
       const x = mean + SHRINK * (value(from, key) - mean) + jitter * sd * random.normal();
-      return [key, LOGS.has(key) ? exp(x) : x] as const;
+      return [key, LOGS.has(key) ? Math.exp(x) : x] as const;
     });
     drawn.push(Object.fromEntries(moved) as unknown as IronParameters);
   }
@@ -313,7 +310,7 @@ export const summary = (belief: Belief): Readonly<Record<(typeof KEYS)[number], 
     KEYS.map((key) => {
       const mean = belief.particles.reduce((sum, u, i) => sum + (belief.weights[i] ?? 0) * u[key], 0);
       const variance = belief.particles.reduce((sum, u, i) => sum + (belief.weights[i] ?? 0) * (u[key] - mean) ** 2, 0);
-      return [key, { mean, sd: sqrt(variance) }];
+      return [key, { mean, sd: Math.sqrt(variance) }];
     }),
   ) as Record<(typeof KEYS)[number], { mean: number; sd: number }>;
 

@@ -17,9 +17,6 @@ import {
   UNSCALED,
 } from '../plate/index.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { ceil, exp, floor, log, max, min, round } = Math;
-
 /** One batter on one iron: what a load is, before anything of it is known better. */
 export type IronWithBatter = {
   readonly iron: Iron;
@@ -85,9 +82,9 @@ export function* emulate(pairing: IronWithBatter, of: 'load' | 'spoonful' = 'loa
   const machine = asCooked(plateMachine(iron));
   const full_g = portion(iron, batter).portion_g;
   const seconds = iron.dryThrough ? LONGEST_WAFER_S : machine.turns ? LONGEST_PAN_S : LONGEST_S;
-  const ticks = floor(seconds / TICK_S) + 1;
+  const ticks = Math.floor(seconds / TICK_S) + 1;
   const [low, high] = settingsOf(iron);
-  const count = max(2, ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
+  const count = Math.max(2, Math.ceil((high - low + 2 * REACH_K) / STEP_K) + 1);
   const temperatures = Array.from({ length: count }, (_, i) => low - REACH_K + ((high - low + 2 * REACH_K) * i) / (count - 1));
   const lower = new Float64Array(count * CONTACTS.length * AMOUNTS.length * ticks);
   // A pan that is turned has a dense and a hollow side, over a flame one is ahead; all others cook alike on alike plates.
@@ -115,11 +112,11 @@ export function* emulate(pairing: IronWithBatter, of: 'load' | 'spoonful' = 'loa
             so.lowerLightness[second]! < BURNT && so.upperLightness[second]! < BURNT && so.core_C[second]! > batter.setTemperature_C,
         });
         for (let tick = 0; tick < ticks; tick++) {
-          const second = min(trace.seconds, tick * TICK_S);
-          const browned = (L = batter.rawLightness): number => log(max(0, -log(L / batter.rawLightness)) + TINY);
+          const second = Math.min(trace.seconds, tick * TICK_S);
+          const browned = (L = batter.rawLightness): number => Math.log(Math.max(0, -Math.log(L / batter.rawLightness)) + TINY);
           lower[node * ticks + tick] = browned(trace.lowerLightness[second]);
           if (differ) upper[node * ticks + tick] = browned(trace.upperLightness[second]);
-          loss[node * ticks + tick] = trace.loss[min(trace.seconds, tick * TICK_S)] ?? 0;
+          loss[node * ticks + tick] = trace.loss[Math.min(trace.seconds, tick * TICK_S)] ?? 0;
         }
         coreSet_s[node] = risesTo(trace.core_C, batter.setTemperature_C) ?? seconds;
         node++;
@@ -160,7 +157,7 @@ export function* emulate(pairing: IronWithBatter, of: 'load' | 'spoonful' = 'loa
 
 /** Crispness of a piece taken out at a second. */
 const crispIf = (trace: Trace, end: LoadState, second: number, dryThrough: boolean): number => {
-  const columns = trace.columns.map((c) => columnAt(end.medium, c, min(trace.seconds, second)));
+  const columns = trace.columns.map((c) => columnAt(end.medium, c, Math.min(trace.seconds, second)));
   standOnRack(end.medium, columns, KITCHEN, JUDGED_AFTER_S);
   return crispness(end.medium, columns, dryThrough);
 };
@@ -185,7 +182,7 @@ const axisPositionOf = (axis: readonly number[], value: number, isLog: boolean):
   let at = 0;
   while (at < last - 1 && x > (axis[at + 1] ?? Infinity)) at++;
   const [a, b] = [axis[at] ?? x, axis[at + 1] ?? x];
-  const share = a === b ? 0 : isLog ? log(x / a) / log(b / a) : (x - a) / (b - a);
+  const share = a === b ? 0 : isLog ? Math.log(x / a) / Math.log(b / a) : (x - a) / (b - a);
   return { at, share };
 };
 
@@ -219,22 +216,22 @@ export const gridPositionOf = (e: Emulator, plate_C: number, side_K: number, con
 
 /** ln(L*₀/L*) of a face after `t_s`, at a browning of 1: what `stepBrowned` makes a step of. */
 export const brownedAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper', t_s: number): number => {
-  const ticks = floor(e.seconds / TICK_S) + 1;
+  const ticks = Math.floor(e.seconds / TICK_S) + 1;
   const x = clamp(t_s / TICK_S, 0, ticks - 1.001);
-  const tick = floor(x);
+  const tick = Math.floor(x);
   const share = x - tick;
   const row = e.logBrowned[side];
   const value = blend(e, place[side], place.contact, place.amount, (node) => {
     const base = node * ticks + tick;
     return (row[base] ?? 0) * (1 - share) + (row[base + 1] ?? 0) * share;
   });
-  return max(0, exp(value) - TINY);
+  return Math.max(0, Math.exp(value) - TINY);
 };
 
 /** Continuous tawny step of a face that has browned so far, at so many times the rate. */
 export const stepBrowned = (e: Emulator, browned: number, browning: number): number => {
   const raw = e.pairing.batter.rawLightness;
-  return tawnyStepOf(raw * exp(-browning * browned), raw);
+  return tawnyStepOf(raw * Math.exp(-browning * browned), raw);
 };
 
 /** Continuous tawny step of a face after `t_s`. */
@@ -243,8 +240,8 @@ export const stepAt = (e: Emulator, place: GridPosition, side: 'lower' | 'upper'
 
 /** Water lost by then, fraction of the pour that stayed in. */
 export const lossAt = (e: Emulator, place: GridPosition, t_s: number): number => {
-  const ticks = floor(e.seconds / TICK_S) + 1;
-  const tick = round(clamp(t_s / TICK_S, 0, ticks - 1));
+  const ticks = Math.floor(e.seconds / TICK_S) + 1;
+  const tick = Math.round(clamp(t_s / TICK_S, 0, ticks - 1));
   return blend(e, place.mean, place.contact, place.amount, (node) => e.loss[node * ticks + tick] ?? 0);
 };
 
@@ -272,7 +269,7 @@ export const coreSetAt = (e: Emulator, place: GridPosition): number =>
 export const letsGoAt = (e: Emulator, place: GridPosition, browning: number): number => {
   let [low, high] = [coreSetAt(e, place), e.seconds];
   const pale = (t_s: number): boolean =>
-    min(stepAt(e, place, 'lower', browning, t_s), stepAt(e, place, 'upper', browning, t_s)) < LETS_GO_STEP;
+    Math.min(stepAt(e, place, 'lower', browning, t_s), stepAt(e, place, 'upper', browning, t_s)) < LETS_GO_STEP;
   if (!pale(low)) return low;
   while (high - low > 1) {
     const middle = (low + high) / 2;

@@ -3,9 +3,6 @@ import type { Emulator } from './emulator.ts';
 import type { IronParameters } from './ironParameters.ts';
 import { FILL_LIMITS } from './ironParameters.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { max, min } = Math;
-
 /** Enough guesses to judge a load by. */
 export const GUESSES_TO_JUDGE = 260;
 
@@ -17,7 +14,7 @@ export const drawGuesses = (belief: Belief, count: number): IronParameters[] => 
   for (let k = 0; k < count; k++) {
     const goal = (k + 0.5) / count;
     while (cumulative < goal && i < belief.particles.length - 1) cumulative += belief.weights[++i] ?? 0;
-    const u = belief.particles[max(0, i)];
+    const u = belief.particles[Math.max(0, i)];
     if (u !== undefined) found.push(u);
   }
   return found;
@@ -25,7 +22,7 @@ export const drawGuesses = (belief: Belief, count: number): IronParameters[] => 
 
 /** Share of the nominal fill that stays in, for a guess. */
 export const stayingAmount = (e: Emulator, u: IronParameters, portion_g: number): number =>
-  min(portion_g / (e.full_g * u.cavity), FILL_LIMITS.over) * u.cavity;
+  Math.min(portion_g / (e.full_g * u.cavity), FILL_LIMITS.over) * u.cavity;
 
 /** As many as a load is judged by. */
 export const guessesToJudge = (belief: Belief): IronParameters[] => drawGuesses(belief, GUESSES_TO_JUDGE);

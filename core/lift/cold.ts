@@ -1,5 +1,3 @@
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, log, max, sin, sqrt } = Math;
 /** Where a bowl stands, and how heat goes in and out of it. */
 export type StandingPlace =
   | { readonly kind: 'kitchen'; readonly air_C: number }
@@ -27,7 +25,7 @@ export const surface_m2 = (litres: number, vessel: Vessel): number => {
   const m3 = litres / 1000;
   const compact = 6 * m3 ** (2 / 3);
   if (vessel === 'jug') return 1.12 * compact;
-  return vessel === 'bowl' ? compact : max(compact, (2 * m3) / 0.03 + 4 * 0.03 * sqrt(m3 / 0.03));
+  return vessel === 'bowl' ? compact : Math.max(compact, (2 * m3) / 0.03 + 4 * 0.03 * Math.sqrt(m3 / 0.03));
 };
 
 /** Time constant of a vessel in a place, s: m·c over U·A (Newton's law of cooling; the batter is taken as one temperature). */
@@ -40,7 +38,7 @@ export const timeConstant_s = (mass_kg: number, vessel: Vessel, place: StandingP
 export const airAt = (place: StandingPlace, t_s: number): number => {
   if (place.kind === 'ice-bath') return 0.5;
   if (place.kind === 'kitchen') return place.air_C;
-  return place.air_C + place.swing_K * sin((2 * Math.PI * t_s) / place.period_s);
+  return place.air_C + place.swing_K * Math.sin((2 * Math.PI * t_s) / place.period_s);
 };
 
 /** Where the bowl stands at a time; before the first stay it is there already. */
@@ -52,12 +50,12 @@ export const placeAt = (stays: readonly Stay[], t_s: number): StandingPlace => {
 
 /** Newton cooling in a steady place: T(t) = T_air + (T₀ − T_air)·e^(−t/τ). */
 export const cooled_C = (start_C: number, air_C: number, tau_s: number, t_s: number): number =>
-  air_C + (start_C - air_C) * exp(-t_s / tau_s);
+  air_C + (start_C - air_C) * Math.exp(-t_s / tau_s);
 
 /** Seconds until it has cooled to a wish; null where the air never lets it. */
 export const timeToCool_s = (start_C: number, wanted_C: number, air_C: number, tau_s: number): number | null => {
   if (start_C <= wanted_C) return 0;
-  return wanted_C <= air_C + 1e-9 ? null : tau_s * log((start_C - air_C) / (wanted_C - air_C));
+  return wanted_C <= air_C + 1e-9 ? null : tau_s * Math.log((start_C - air_C) / (wanted_C - air_C));
 };
 
 /** Milk and fat in an open pan on a cool plate, stirred now and then: steam and rim help, W/(m²K) (*calibrated to common practice*: five to six minutes). */

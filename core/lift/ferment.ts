@@ -4,9 +4,6 @@ import type { Stay, Vessel } from './cold.ts';
 import { airAt, placeAt, timeConstant_s } from './cold.ts';
 import { BEST_RATE_ML_PER_G_S, cardinalRate, CO2_ML_PER_G_HEXOSE, GAS_CARDINALS, LAG_S, osmoticFactor, YEAST_KILLED_C } from './yeast.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { ceil, exp, max, min } = Math;
-
 /** A yeasted bowl, and the way it takes. */
 export type Ferment = {
   /** Dry yeast (other forms converted), g. */
@@ -46,7 +43,7 @@ const ESCAPE_S = 26 * 3600;
 const FULL_RISE = 1.5;
 const BURST_S = 900;
 /** CO₂ that stays dissolved before bubbles grow, mL per mL of batter (at 5 °C water takes 1.4, at 30 °C 0.74; of batter some 60 %). */
-const dissolved = (t_C: number): number => 0.6 * (1.6 * exp(-0.035 * t_C) + 0.12);
+const dissolved = (t_C: number): number => 0.6 * (1.6 * Math.exp(-0.035 * t_C) + 0.12);
 const GAS_REFERENCE_K = 298.15;
 const SEA_LEVEL_PA = 101325;
 
@@ -65,15 +62,15 @@ export const fermentRates = (f: Ferment): ((t_s: number, y: readonly number[]) =
     taus[kind] = timeConstant_s(f.batter_g / 1000, f.vessel, kind) * f.tauFactor;
   return (t_s, [T = 0, awake = 0, , held = 0, eaten = 0]) => {
     const place = placeAt(f.stays, t_s);
-    const left = f.food_g <= 0 ? 0 : max(0, 1 - eaten / f.food_g);
+    const left = f.food_g <= 0 ? 0 : Math.max(0, 1 - eaten / f.food_g);
     // The last of the food is hard to find.
     const rate = best * awake * cardinalRate(T, GAS_CARDINALS) * (left / (left + 0.05));
     // Bubbles only grow once the water is full of gas.
-    const bubbling = 1 / (1 + exp(-(held + 0.12 - 0.25 * dissolved(T)) * 14));
-    const over = max(0, held - FULL_RISE);
+    const bubbling = 1 / (1 + Math.exp(-(held + 0.12 - 0.25 * dissolved(T)) * 14));
+    const over = Math.max(0, held - FULL_RISE);
     return [
       (airAt(place, t_s) - T) / taus[place.kind],
-      ((1 - awake) / LAG_S) * (T > YEAST_KILLED_C ? 0 : min(1, cardinalRate(max(T, 4), GAS_CARDINALS) * 3)),
+      ((1 - awake) / LAG_S) * (T > YEAST_KILLED_C ? 0 : Math.min(1, cardinalRate(Math.max(T, 4), GAS_CARDINALS) * 3)),
       rate,
       HELD * rate * bubbling + 0.25 * rate * (1 - bubbling) - held / ESCAPE_S - over / BURST_S,
       (rate * volume_mL) / CO2_ML_PER_G_HEXOSE,
@@ -84,7 +81,7 @@ export const fermentRates = (f: Ferment): ((t_s: number, y: readonly number[]) =
 /** Follows temperature and gas, minute by minute (classical Runge–Kutta; checked against `odex`). */
 export const ferment = (f: Ferment): FermentPath => {
   const rates = fermentRates(f);
-  const minutes = max(1, ceil(f.duration_s / STEP_S));
+  const minutes = Math.max(1, Math.ceil(f.duration_s / STEP_S));
   const rows = {
     T_C: new Float64Array(minutes + 1),
     rise: new Float64Array(minutes + 1),
@@ -98,7 +95,7 @@ export const ferment = (f: Ferment): FermentPath => {
     rows.T_C[i] = T;
     rows.made[i] = made;
     rows.rise[i] = 1 + toRoom(held, T);
-    rows.eaten[i] = f.food_g > 0 ? min(1, eaten / f.food_g) : 1;
+    rows.eaten[i] = f.food_g > 0 ? Math.min(1, eaten / f.food_g) : 1;
     y = rungeKutta(rates, i * STEP_S, y, STEP_S);
   }
   return { minutes, ...rows };
@@ -171,11 +168,11 @@ export const yeastForClock = (f: Omit<Ferment, 'yeast_g'>): Result<number> => {
   const nearest_h = (yeast_g: number): number => {
     const { made } = ferment({ ...f, yeast_g, duration_s: LONGEST_CLOCK_S });
     const minute = made.findIndex((value) => value >= BEST_MADE);
-    return minute < 0 ? LONGEST_CLOCK_S / 3600 : ceil(minute / 15) / 4;
+    return minute < 0 ? LONGEST_CLOCK_S / 3600 : Math.ceil(minute / 15) / 4;
   };
   const fields = (yeast_g: number) => ({ hours: Number(hours.toFixed(1)), nearest_h: nearest_h(yeast_g) });
   if (madeAtEnd(most) < BEST_MADE) return failure('ferment-too-short', fields(most));
   if (madeAtEnd(least) > BEST_MADE) return failure('ferment-too-long', fields(least));
-  const log = findRoot((x) => madeAtEnd(exp(x)) - BEST_MADE, Math.log(least), Math.log(most), 0.01);
-  return log === null ? failure('ferment-too-short', fields(most)) : success(exp(log));
+  const log = findRoot((x) => madeAtEnd(Math.exp(x)) - BEST_MADE, Math.log(least), Math.log(most), 0.01);
+  return log === null ? failure('ferment-too-short', fields(most)) : success(Math.exp(log));
 };

@@ -1,5 +1,3 @@
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, max } = Math;
 /** Yeast's forms by strength: fresh 1, active dry 0.4, instant 0.33 by mass (common rule of baking texts, from memory). */
 export const YEAST_PER_FRESH = { 'fresh-yeast': 1, 'dry-yeast': 0.4, 'instant-yeast': 0.33 } as const;
 export type YeastForm = keyof typeof YEAST_PER_FRESH;
@@ -32,7 +30,7 @@ export const CO2_ML_PER_G_HEXOSE = 0.489 * 1000 * (24.465 / 44.009);
 
 /** Sugar and salt draw water from the yeast: factors on its rate, by g per g of water (*calibrated*: a tenth of salt stops it, a third of sugar halves it). */
 export const osmoticFactor = (sugarPerWater: number, saltPerWater: number): number =>
-  exp(-2 * max(0, sugarPerWater - 0.05)) * max(0, 1 - 9 * max(0, saltPerWater));
+  Math.exp(-2 * Math.max(0, sugarPerWater - 0.05)) * Math.max(0, 1 - 9 * Math.max(0, saltPerWater));
 
 /** Flour's own sugars and what its enzymes free, g per g of flour that yeast can have in a day (cereal texts: 2–4 %; from memory). */
 export const FLOUR_SUGAR_SHARE = 0.03;

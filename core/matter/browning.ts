@@ -1,9 +1,6 @@
 import { clamp, KELVIN_OFFSET, smoothStep } from '../basis/index.ts';
 import type { Composition } from './composition.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, max } = Math;
-
 /**
  * Lightness kinetics of a crust, dL*-over-dt = −k·L*: Purlis & Salvadori, Food Res. Int. 42:865–870 (2009)
  * (coefficients from memory; per minute is inferred there from the times it gives).
@@ -13,7 +10,7 @@ export const browningRate_perMinute = (temperature_C: number, waterActivity: num
   const aw = clamp(waterActivity, LEAST_WATER_ACTIVITY, 1);
   const k0 = 7.9233e6 + 2.7397e6 / aw;
   const a = 8.7015e3 + 49.4738 / aw;
-  return k0 * exp(-a / (temperature_C + KELVIN_OFFSET));
+  return k0 * Math.exp(-a / (temperature_C + KELVIN_OFFSET));
 };
 
 /** The fit holds down to about 0.1; below, the rate is held. */
@@ -45,11 +42,11 @@ export const BATTER_BROWNING = {
 
 /** `alkali_eqPerKg`: base left over after acid and soda have met, equivalents per kg of batter (≥ 0 counts). */
 export const batterBrowningFactor = (c: Composition, alkali_eqPerKg: number): number => {
-  const dry = max(0.05, 1 - c.water - c.alcohol);
+  const dry = Math.max(0.05, 1 - c.water - c.alcohol);
   const b = BATTER_BROWNING;
   return (
     b.lean +
     (b.perReducing * (c.reducing + c.lactose) + b.perSucrose * c.sucrose + b.perProtein * c.protein) / dry +
-    b.perAlkaliEquivalent * max(0, alkali_eqPerKg)
+    b.perAlkaliEquivalent * Math.max(0, alkali_eqPerKg)
   );
 };

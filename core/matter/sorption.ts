@@ -1,9 +1,6 @@
 import { clamp } from '../basis/index.ts';
 import type { Composition } from './composition.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, log, max, sqrt } = Math;
-
 /**
  * Modified Chung–Pfost isotherm for hard wheat, ASAE D245 (coefficients from memory):
  * a_w = exp[−529.43 / (T + 50.998) · exp(−0.17609 M)], T in °C, M in % of dry starch + protein + fibre.
@@ -12,12 +9,12 @@ const { exp, log, max, sqrt } = Math;
 export const CHUNG_PFOST = { A: 529.43, C: 50.998, B: 0.17609 } as const;
 
 export const starchWaterActivity = (temperature_C: number, moisture_percentDryBasis: number): number =>
-  exp((-CHUNG_PFOST.A / (temperature_C + CHUNG_PFOST.C)) * exp(-CHUNG_PFOST.B * moisture_percentDryBasis));
+  Math.exp((-CHUNG_PFOST.A / (temperature_C + CHUNG_PFOST.C)) * Math.exp(-CHUNG_PFOST.B * moisture_percentDryBasis));
 
 /** The inverse: moisture (% dry basis) of starch in equilibrium with a_w. */
 export const starchMoisture_percent = (temperature_C: number, waterActivity: number): number => {
   const a = clamp(waterActivity, 1e-9, 1 - 1e-12);
-  return -log((-log(a) * (temperature_C + CHUNG_PFOST.C)) / CHUNG_PFOST.A) / CHUNG_PFOST.B;
+  return -Math.log((-Math.log(a) * (temperature_C + CHUNG_PFOST.C)) / CHUNG_PFOST.A) / CHUNG_PFOST.B;
 };
 
 /** Norrish (1966) constants with natural logarithm: sucrose 6.47, glucose + fructose about 2.25 (from memory). */
@@ -45,7 +42,7 @@ export type SorptionMatter = {
 };
 
 export const sorptionMatter = (c: Composition): SorptionMatter => {
-  const dry = max(1e-6, 1 - c.water - c.alcohol);
+  const dry = Math.max(1e-6, 1 - c.water - c.alcohol);
   const disaccharide = c.sucrose + c.lactose;
   const sugar = disaccharide + c.reducing;
   return {
@@ -93,7 +90,7 @@ const sugarSolution = (matter: SorptionMatter, temperature_C: number, x: number)
   const share = dissolved / (dissolved + (1000 * free) / MOLAR_WATER);
   const K = matter.norrishK;
   return {
-    activity: (1 - share) * exp(-K * share * share),
+    activity: (1 - share) * Math.exp(-K * share * share),
     // d ln(free) / d ln(x) is 2 where all water is bound and 1 where hardly any is.
     perWater: ((share * (1 + 2 * K * share * (1 - share))) / (x * (1 + ratio4))) * ((x + 2 * bound) / (x + bound)),
   };
@@ -101,7 +98,7 @@ const sugarSolution = (matter: SorptionMatter, temperature_C: number, x: number)
 
 /** −ln a_w of the starch isotherm times (T + C), which depends on water only. */
 const starchLowering = (matter: SorptionMatter, x: number): number =>
-  matter.polymer > 1e-6 ? CHUNG_PFOST.A * exp((-CHUNG_PFOST.B * 100 * x) / matter.polymer) : 0;
+  matter.polymer > 1e-6 ? CHUNG_PFOST.A * Math.exp((-CHUNG_PFOST.B * 100 * x) / matter.polymer) : 0;
 
 const leastWater = (water: number): number => (water > 1e-9 ? water : 1e-9);
 
@@ -111,7 +108,7 @@ const leastWater = (water: number): number => (water > 1e-9 ? water : 1e-9);
  */
 export const waterActivity = (matter: SorptionMatter, temperature_C: number, water: number): number => {
   const x = leastWater(water);
-  const byStarch = exp(-starchLowering(matter, x) / (temperature_C + CHUNG_PFOST.C));
+  const byStarch = Math.exp(-starchLowering(matter, x) / (temperature_C + CHUNG_PFOST.C));
   return (x / (x + LAST_TRACE)) * byStarch * sugarSolution(matter, temperature_C, x).activity;
 };
 
@@ -152,7 +149,7 @@ export const isotherm = (matter: SorptionMatter, solution_C: number): Isotherm =
 /** Looks a_w and its slopes up; writes into `out` so that nothing is allocated. */
 export const readIsotherm = (table: Isotherm, temperature_C: number, water: number, out: WaterActivitySlopes): void => {
   const x = leastWater(water);
-  const position = (sqrt(x) * ROWS) / MOST_SQRT_X;
+  const position = (Math.sqrt(x) * ROWS) / MOST_SQRT_X;
   const i = position < ROWS - 1 ? position | 0 : ROWS - 1;
   const share = position < ROWS ? position - i : 1;
   const between = (row: Float64Array): number => row[i]! + (row[i + 1]! - row[i]!) * share;
@@ -160,7 +157,7 @@ export const readIsotherm = (table: Isotherm, temperature_C: number, water: numb
   const lowering = between(table.lowering) / spread;
   const trace = LAST_TRACE / (x + LAST_TRACE);
   // Under a hundred-thousandth the exponential is its own argument.
-  const byStarch = lowering < 1e-5 ? 1 - lowering : exp(-lowering);
+  const byStarch = lowering < 1e-5 ? 1 - lowering : Math.exp(-lowering);
   out.activity = (1 - trace) * byStarch * between(table.solution);
   out.perKelvin = lowering / spread;
   out.perWater = trace / x + between(table.loweringSlope) / spread + between(table.solutionSlope);

@@ -1,8 +1,5 @@
 import { KELVIN_OFFSET } from '../basis/index.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, exp, log, sqrt } = Math;
-
 /** Molar mass of water, kg/mol (IUPAC abridged weights 2021). */
 export const WATER_KG_PER_MOL = 0.018015;
 export const GAS_CONSTANT = 8.314462618;
@@ -15,12 +12,12 @@ export const GAS_CONSTANT = 8.314462618;
 export const saturationPressure_Pa = (temperature_C: number): number => {
   const T = temperature_C + KELVIN_OFFSET;
   const tau = 1 - T / 647.096;
-  const s = sqrt(tau);
+  const s = Math.sqrt(tau);
   const t15 = tau * s;
   const t3 = tau * tau * tau;
   const series =
     -7.85951783 * tau + 1.84408259 * t15 - 11.7866497 * t3 + 22.6807411 * t3 * s - 15.9618719 * tau * t3 + 1.80122502 * t3 * t3 * t15;
-  return 22.064e6 * exp((647.096 / T) * series);
+  return 22.064e6 * Math.exp((647.096 / T) * series);
 };
 
 /**
@@ -31,10 +28,10 @@ export const boilingPoint_C = (pressure_Pa: number): number => {
   let t = 100;
   for (let i = 0; i < 20; i++) {
     const p = saturationPressure_Pa(t);
-    const slope = (log(saturationPressure_Pa(t + 0.01)) - log(p)) / 0.01;
-    const step = log(pressure_Pa / p) / slope;
+    const slope = (Math.log(saturationPressure_Pa(t + 0.01)) - Math.log(p)) / 0.01;
+    const step = Math.log(pressure_Pa / p) / slope;
     t += step;
-    if (abs(step) < 1e-9) break;
+    if (Math.abs(step) < 1e-9) break;
   }
   return t;
 };

@@ -6,9 +6,6 @@ import { lightFrom, lightnessOf, linearAt, luminance } from './light.ts';
 import type { Corners, Point } from './perspective.ts';
 import { perspective } from './perspective.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { ceil, hypot, max, sqrt } = Math;
-
 export type FaceRequest = {
   readonly pixels: Pixels;
   readonly corners: Corners;
@@ -41,7 +38,7 @@ const UNEVEN = 12;
 const LEAST_PIXELS = 64;
 
 const isInside = (row: number, column: number, { rows, columns, outline }: FaceRequest): boolean =>
-  outline === 'square' || hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1) <= 1.02;
+  outline === 'square' || Math.hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1) <= 1.02;
 
 /**
  * Reads a face: perspective taken out, light set right by white, L* of every pocket. Errors: `photo-too-small` {width, height};
@@ -82,14 +79,14 @@ export const readFace = (request: FaceRequest): Result<ReadFace> => {
       const kept = densestHalf(looks);
       const mean = kept.reduce((a, b) => a + b, 0) / kept.length;
       pockets.push(mean);
-      spreads.push(sqrt(kept.reduce((sum, value) => sum + (value - mean) ** 2, 0) / kept.length));
+      spreads.push(Math.sqrt(kept.reduce((sum, value) => sum + (value - mean) ** 2, 0) / kept.length));
     }
   return success({ pockets, spreads, ...summaryOf(pockets, rows, columns) });
 };
 
 /** The half of sorted values that lies closest together: glare and crumbs stay out, however they are shared (the “shorth”, Andrews et al. 1972). */
 const densestHalf = (sorted: readonly number[]): readonly number[] => {
-  const half = ceil(sorted.length / 2);
+  const half = Math.ceil(sorted.length / 2);
   let from = 0;
   for (let i = 0; i + half <= sorted.length; i++)
     if ((sorted[i + half - 1] ?? 0) - (sorted[i] ?? 0) < (sorted[from + half - 1] ?? 0) - (sorted[from] ?? 0)) from = i;
@@ -112,8 +109,8 @@ const isInsideQuad =
 const summaryOf = (pockets: readonly (number | null)[], rows: number, columns: number) => {
   const seen = pockets.filter((value) => value !== null);
   const mean = seen.reduce((a, b) => a + b, 0) / seen.length;
-  const spread = sqrt(seen.reduce((total, value) => total + (value - mean) ** 2, 0) / seen.length);
+  const spread = Math.sqrt(seen.reduce((total, value) => total + (value - mean) ** 2, 0) / seen.length);
   // Darker is a lower L*.
   const { rightOverLeft, frontOverHinge } = leansOf(pockets, rows, columns);
-  return { mean, spread, evenness: max(0, 1 - spread / UNEVEN), rightDarker: -rightOverLeft, frontDarker: -frontOverHinge };
+  return { mean, spread, evenness: Math.max(0, 1 - spread / UNEVEN), rightDarker: -rightOverLeft, frontDarker: -frontOverHinge };
 };

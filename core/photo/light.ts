@@ -2,9 +2,6 @@ import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
 import type { Point } from './perspective.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { abs, cbrt, exp, floor, log, max, min, round, sqrt } = Math;
-
 /** 8-bit sRGB with alpha, row by row. */
 export type Pixels = { readonly data: Uint8ClampedArray; readonly width: number; readonly height: number };
 
@@ -17,8 +14,8 @@ const LINEAR = Float64Array.from({ length: 256 }, (_, i) => {
 });
 
 export const linearAt = ({ data, width, height }: Pixels, x: number, y: number): Rgb => {
-  const column = min(width - 1, max(0, round(x)));
-  const row = min(height - 1, max(0, round(y)));
+  const column = Math.min(width - 1, Math.max(0, Math.round(x)));
+  const row = Math.min(height - 1, Math.max(0, Math.round(y)));
   const at = 4 * (row * width + column);
   return [LINEAR[data[at] ?? 0] ?? 0, LINEAR[data[at + 1] ?? 0] ?? 0, LINEAR[data[at + 2] ?? 0] ?? 0];
 };
@@ -28,7 +25,7 @@ export const luminance = ([r, g, b]: Rgb): number => 0.2126 * r + 0.7152 * g + 0
 
 /** L* of a luminance relative to white, 0–100 (CIE 15). */
 export const lightnessOf = (relative: number): number =>
-  relative > 216 / 24389 ? 116 * cbrt(relative) - 16 : (24389 / 27) * max(0, relative);
+  relative > 216 / 24389 ? 116 * Math.cbrt(relative) - 16 : (24389 / 27) * Math.max(0, relative);
 
 /** Plain white paper reflects about so much (office paper L* 93–97; *common practice*). */
 const PAPER_LUMINANCE = 0.88;
@@ -46,9 +43,9 @@ export type Light = {
 };
 
 const patchAt = (pixels: Pixels, { x, y }: Point): Rgb[] => {
-  const reach = max(2, round(PATCH_SHARE * min(pixels.width, pixels.height)));
+  const reach = Math.max(2, Math.round(PATCH_SHARE * Math.min(pixels.width, pixels.height)));
   const found: Rgb[] = [];
-  const step = max(1, round(reach / 8));
+  const step = Math.max(1, Math.round(reach / 8));
   for (let dy = -reach; dy <= reach; dy += step)
     for (let dx = -reach; dx <= reach; dx += step)
       if (x + dx >= 0 && y + dy >= 0 && x + dx < pixels.width && y + dy < pixels.height) found.push(linearAt(pixels, x + dx, y + dy));
@@ -68,12 +65,12 @@ export const lightFrom = (pixels: Pixels, white: Point | null, isPiece: (x: numb
   if (white === null || !Number.isFinite(white.x) || !Number.isFinite(white.y)) return failure('white-missing');
   if (white.x < 0 || white.y < 0 || white.x >= pixels.width || white.y >= pixels.height) return failure('white-missing');
   const patch = patchAt(pixels, white);
-  const clipped = patch.filter((p) => max(...p) >= 0.999).length / patch.length;
+  const clipped = patch.filter((p) => Math.max(...p) >= 0.999).length / patch.length;
   if (clipped > MOST_CLIPPED) return failure('white-clipped');
   const mean = meanOf(patch);
   const Y = luminance(mean);
   if (Y < DARKEST_WHITE) return failure('white-too-dark');
-  const spread = sqrt(patch.reduce((sum, p) => sum + (luminance(p) - Y) ** 2, 0) / patch.length) / Y;
+  const spread = Math.sqrt(patch.reduce((sum, p) => sum + (luminance(p) - Y) ** 2, 0) / patch.length) / Y;
   if (spread > MOST_UNEVEN) return failure('white-uneven');
   const gain: Rgb = [PAPER_LUMINANCE / mean[0], PAPER_LUMINANCE / mean[1], PAPER_LUMINANCE / mean[2]];
   return success({ gain, shade: shading(pixels, mean, white, isPiece) });
@@ -89,7 +86,7 @@ const PAPER_RANGE = [0.45, 1.5] as const;
 /** ln(luminance) of paper as a + b·x + c·y + d·(x² + y²), by least squares, twice: the second time without what doesn't fit. */
 const shading = (pixels: Pixels, paper: Rgb, white: Point, isPiece: (x: number, y: number) => boolean): Light['shade'] => {
   const Y = luminance(paper);
-  const scale = max(pixels.width, pixels.height) / 2;
+  const scale = Math.max(pixels.width, pixels.height) / 2;
   const place = (x: number, y: number): number[] => {
     const u = (x - pixels.width / 2) / scale;
     const v = (y - pixels.height / 2) / scale;
@@ -109,9 +106,9 @@ const shading = (pixels: Pixels, paper: Rgb, white: Point, isPiece: (x: number, 
       ]);
       const here = luminance(p);
       const share = here / Y;
-      if (share < PAPER_RANGE[0] || share > PAPER_RANGE[1] || max(...p) >= 0.999) continue;
-      if (p.some((value, k) => abs(value / (paper[k] ?? 1) / share - 1) > SAME_COLOUR)) continue;
-      seen.push({ row: place(x, y), value: log(here) });
+      if (share < PAPER_RANGE[0] || share > PAPER_RANGE[1] || Math.max(...p) >= 0.999) continue;
+      if (p.some((value, k) => Math.abs(value / (paper[k] ?? 1) / share - 1) > SAME_COLOUR)) continue;
+      seen.push({ row: place(x, y), value: Math.log(here) });
     }
   let fit: readonly number[] | null = null;
   for (let pass = 0; pass < 2; pass++) {
@@ -119,15 +116,15 @@ const shading = (pixels: Pixels, paper: Rgb, white: Point, isPiece: (x: number, 
     fit = leastSquares(seen);
     const now = fit;
     if (now === null) return () => 1;
-    const off = (s: (typeof seen)[number]): number => abs(s.value - dot(now, s.row));
+    const off = (s: (typeof seen)[number]): number => Math.abs(s.value - dot(now, s.row));
     const sorted = seen.map(off).sort((a, b) => a - b);
-    const limit = 3 * (sorted[floor(sorted.length / 2)] ?? 0) + 0.01;
+    const limit = 3 * (sorted[Math.floor(sorted.length / 2)] ?? 0) + 0.01;
     seen = seen.filter((s) => off(s) <= limit);
   }
   const found = fit;
   if (found === null) return () => 1;
   const reference = dot(found, place(white.x, white.y));
-  return (x, y) => exp(dot(found, place(x, y)) - reference);
+  return (x, y) => Math.exp(dot(found, place(x, y)) - reference);
 };
 
 const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
@@ -143,8 +140,8 @@ const leastSquares = (seen: readonly { readonly row: number[]; readonly value: n
     }
   for (let i = 0; i < n; i++) {
     let pivot = i;
-    for (let k = i + 1; k < n; k++) if (abs(m[k]![i]!) > abs(m[pivot]![i]!)) pivot = k;
-    if (abs(m[pivot]![i]!) < 1e-9) return null;
+    for (let k = i + 1; k < n; k++) if (Math.abs(m[k]![i]!) > Math.abs(m[pivot]![i]!)) pivot = k;
+    if (Math.abs(m[pivot]![i]!) < 1e-9) return null;
     [m[i], m[pivot]] = [m[pivot]!, m[i]!];
     for (let k = 0; k < n; k++) {
       if (k === i) continue;

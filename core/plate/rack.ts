@@ -5,9 +5,6 @@ import type { ColumnTrace } from './simulate.ts';
 import type { Face } from './step.ts';
 import { step, workspace } from './step.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { exp, max } = Math;
-
 /** Heat goes by convection and by radiation; vapour only with the convection (Lewis relation, moist air near 50 °C). */
 type Film = { readonly convection_WPerM2K: number; readonly radiation_WPerM2K: number };
 /**
@@ -69,7 +66,7 @@ export const CRISP_WATER_ACTIVITY = 0.45;
 /** Steepness of that loss: Fermi's form after Peleg (1994), from memory. */
 const CRISP_SPREAD = 0.05;
 
-const crunch = (waterActivity: number): number => 1 / (1 + exp((waterActivity - CRISP_WATER_ACTIVITY) / CRISP_SPREAD));
+const crunch = (waterActivity: number): number => 1 / (1 + Math.exp((waterActivity - CRISP_WATER_ACTIVITY) / CRISP_SPREAD));
 
 /** Points between two cell middles at which the crunch is read, so that the layer grows smoothly over the grid. */
 const READINGS = 6;
@@ -118,7 +115,7 @@ export const crispness = (m: Medium, columns: readonly Column[], dryThrough: boo
   let layer_mm = 0;
   for (const c of columns) {
     const dry = crispLayer_m(m, c);
-    layer_mm += c.share * CRISP_LAYER_LIMIT_MM * (1 - exp((-dry * 1000) / CRISP_LAYER_LIMIT_MM));
+    layer_mm += c.share * CRISP_LAYER_LIMIT_MM * (1 - Math.exp((-dry * 1000) / CRISP_LAYER_LIMIT_MM));
   }
-  return 1 + 4 / (1 + (CRISP_MIDDLE_MM / max(1e-6, layer_mm)) ** CRISP_STEEPNESS);
+  return 1 + 4 / (1 + (CRISP_MIDDLE_MM / Math.max(1e-6, layer_mm)) ** CRISP_STEEPNESS);
 };

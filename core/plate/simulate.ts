@@ -11,9 +11,6 @@ import { advancePlates, flameAt, OPEN_LID_FACTOR } from './plates.ts';
 import type { Halves } from './turned.ts';
 import { AT_ONCE_S, freeFace, halvesOf, mixed, staysShare, turnedColumn } from './turned.ts';
 
-// Looked up once: in the tests' sandbox every look at a global costs as much as the function itself.
-const { ceil, exp, max, min, round } = Math;
-
 export type SimulationInput = {
   readonly machine: PlateMachine;
   readonly batter: BatterProperties;
@@ -97,7 +94,7 @@ const lanes = (input: SimulationInput): Lane[] => {
   const gap_m = meanThickness_m(machine);
   // Batter that doesn't swell to the whole gap lines the faces and leaves a hollow (a ball pan poured low).
   const swelled_m = ((areal / batter.density_gPerML) * expansion(batter, gap_m)) / 1000;
-  const filled = min(1, swelled_m / gap_m);
+  const filled = Math.min(1, swelled_m / gap_m);
   const m = medium(batter, areal, gap_m * filled, input.scales ?? UNSCALED);
   const n = input.cells ?? DEFAULT_CELLS;
   const { plates } = input;
@@ -142,7 +139,7 @@ const brownFace = (lane: Lane, plate_C: number, face: Face, cell: number, dt_s: 
   const T = skin_C(lane, plate_C, face, cell);
   if (T < 95) return 1;
   const rate = surfaceBrowningRate_perSecond(T, waterActivity(lane.medium.batter.sorption, T, lane.column.X[cell]!));
-  return exp(-factor * rate * dt_s);
+  return Math.exp(-factor * rate * dt_s);
 };
 
 const brown = (lane: Lane, lower: PlateFace, upper: PlateFace, dt_s: number, scale: number): void => {
@@ -239,7 +236,7 @@ const lyingOpen = (input: SimulationInput, all: readonly Lane[]): PlatesState =>
 
 /** Cooks one load. Deterministic: the same input gives bit-equal output. */
 export const simulate = (input: SimulationInput): { readonly trace: Trace; readonly end: LoadState } => {
-  const seconds = max(1, ceil(input.duration_s));
+  const seconds = Math.max(1, Math.ceil(input.duration_s));
   const all = lanes(input);
   const plates0 = lyingOpen(input, all);
   let plates = plates0;
@@ -253,8 +250,8 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
   while (second < seconds) {
     const long = stepAt_s(second);
     // Whole seconds between two notes: 1, or 2 where the step itself is 2 s.
-    const stride = min(long > 1 ? 2 : 1, seconds - second);
-    const count = max(1, round((refine * stride) / long));
+    const stride = Math.min(long > 1 ? 2 : 1, seconds - second);
+    const count = Math.max(1, Math.round((refine * stride) / long));
     const dt_s = stride / count;
     let steam = 0;
     if (!isTurned && second >= turn_s) {
@@ -302,7 +299,7 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
 };
 
 const followed = (plates: PlatesState, trace: NonNullable<SimulationInput['follow']>, second: number): PlatesState => {
-  const at = min(trace.seconds, second);
+  const at = Math.min(trace.seconds, second);
   return { ...plates, lower_C: trace.lowerPlate_C[at]!, upper_C: trace.upperPlate_C[at]! };
 };
 

@@ -7,6 +7,7 @@ import { adviceFor } from '../testing/ask.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { BelievedIron, Conductor, PlayedMorning } from './index.ts';
 import { byTimers, planByTimers, playMorning } from './index.ts';
+import { campaign } from '../testing/campaign.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 8);
 const believedOf = (iron: PlannedIron): BelievedIron => ({
@@ -39,8 +40,9 @@ const morning = (seed: number): RunRequest => {
 const HAND_COMES_S = 5;
 const kept = ({ loads }: PlayedMorning): number => loads.filter(({ lidLate_s }) => lidLate_s > HAND_COMES_S).length;
 
-describe('three hundred mornings in a simulated kitchen', () => {
-  const played = Array.from({ length: 300 }, (_, seed) => {
+const COUNT = campaign(60, 300);
+describe(`${COUNT} mornings in a simulated kitchen`, () => {
+  const played = Array.from({ length: COUNT }, (_, seed) => {
     const request = morning(seed);
     const believed = request.irons.map(believedOf);
     return {

@@ -6,6 +6,7 @@ import { mostBusy } from '../testing/handsBusy.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunPlan, RunRequest } from './index.ts';
 import { jittered, planRun, tasksOf } from './index.ts';
+import { campaign } from '../testing/campaign.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const KEEPS_S = foldKeeps_s('folded')!;
@@ -62,7 +63,7 @@ describe('what is folded later', () => {
         for (const mode of ['together', 'as-they-come'] as const)
           expect(mostBusy(doneIn(planRun(asked({ people, irons, mode, door_s: 3600 })), irons))).toBe(1);
       }),
-      { numRuns: 150, seed: 21 },
+      { numRuns: campaign(50, 150), seed: 21 },
     );
   });
 

@@ -6,6 +6,7 @@ import { mostBusy } from '../testing/handsBusy.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { leastSpan_s } from './schedule.ts';
 import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, tasksOf, withDish } from './index.ts';
+import { campaign } from '../testing/campaign.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const iron = ({ ironId = 'a', ...changes }: Partial<PlannedIron> = {}): PlannedIron =>
@@ -91,7 +92,7 @@ describe('several dishes in one morning', () => {
           }
         },
       ),
-      { numRuns: 600, seed: 8 },
+      { numRuns: campaign(120, 600), seed: 8 },
     );
   });
 

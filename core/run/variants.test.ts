@@ -5,6 +5,7 @@ import { TOPPING_IDS, TOPPINGS } from '../plate/index.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunRequest, Variant } from './index.ts';
 import { planRun } from './index.ts';
+import { campaign } from '../testing/campaign.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7);
 const nuts = (people: number): Variant => ({ toppingId: 'nuts', perPiece_g: 10, people });
@@ -81,7 +82,7 @@ describe('one bowl, several dishes', () => {
       ),
       // Five kinds on loads of two and four: the last is reached only when each turn adds a load.
       {
-        numRuns: 200,
+        numRuns: campaign(60, 200),
         examples: [
           [
             [

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { CUP_STANDARDS } from '../../basis/index.ts';
 import { ingredientFromLabel } from '../../matter/index.ts';
 import { DEFAULT_READ_SETTINGS, LONGEST_LINE, readLine } from '../index.ts';
+import { campaign } from '../../testing/campaign.ts';
 
 const codes = (text: string): string[] => readLine(text).how.map((how) => how.code);
 
@@ -123,7 +124,7 @@ describe('hostile lines', () => {
           expect(Number.isFinite(read.grams) && low <= read.grams + 1e-9 && read.grams <= high + 1e-9).toBe(true);
         }
       }),
-      { numRuns: 500, seed: 4 },
+      { numRuns: campaign(150, 500), seed: 4 },
     );
   });
 
