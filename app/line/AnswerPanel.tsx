@@ -1,10 +1,11 @@
 import clsx from 'clsx';
 import { useState } from 'react';
+import { isImplausibleOpening } from '../../core/line/index.ts';
 import type { Observation, Prediction } from '../../core/log/index.ts';
 import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, readNumber, tawnyCss } from '../look/index.ts';
 import { useKit } from '../store/index.ts';
 import type { Question } from './questions.ts';
-import { asPromised, faceQuestion, FILL, givenTo, isDoubtful, wordQuestions } from './questions.ts';
+import { asPromised, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
 import type { LinePlace } from './linePlace.ts';
 
 type Props = {
@@ -41,7 +42,8 @@ export const AnswerPanel = ({ place, disabled, onSay, onNotOpened, onDone }: Pro
           <h2 className="text-2xl">How was {iron.name}?</h2>
           {prediction !== null && <Meant prediction={prediction} cooked_s={cooked_s} disabled={disabled} onNotOpened={onNotOpened} />}
         </div>
-        {prediction !== null && (
+        {/* What was out in a third of its time can't be as promised. */}
+        {prediction !== null && !isImplausibleOpening(cooked_s, prediction.cookTime_s.best) && (
           <button
             type="button"
             disabled={disabled}
@@ -115,7 +117,7 @@ const Meant = ({
 }) => (
   <p>
     in for <b className="figure text-xl">{clock(cooked_s)}</b>, meant {clock(prediction.cookTime_s.best)}
-    {isDoubtful(cooked_s, prediction.cookTime_s.best) && (
+    {isImplausibleOpening(cooked_s, prediction.cookTime_s.best) && (
       <>
         {' '}
         · really?{' '}

@@ -22,6 +22,8 @@ type Props = {
   readonly kit: Kit;
   readonly zone: string;
   readonly disabled: boolean;
+  /** The plan is ready: before that nobody knows how large a bowl is begun. */
+  readonly isReady: boolean;
   /** The answer to another takes its place. */
   readonly isHidden: boolean;
   /** Said before the pour; it goes with the pour into the book. */
@@ -88,6 +90,7 @@ export const Column = memo((props: Props) => {
           kit={kit}
           said={said}
           disabled={disabled}
+          isReady={props.isReady}
           onPour={() => {
             settle();
             onPour(place);
@@ -121,16 +124,18 @@ export const Column = memo((props: Props) => {
             {progress.observations.length === 0 ? 'How was it?' : 'Said; change it'}
           </button>
           <div className="mt-auto">
-            <BigButton
-              label="Next load"
-              keyHint=""
-              disabled={disabled}
-              onClick={() => {
-                settle();
-                LEFT_BEHIND.set(iron.id, current.id);
-                setLeftBehind(current.id);
-              }}
-            />
+            {!place.isRemoved && (
+              <BigButton
+                label="Next load"
+                keyHint=""
+                disabled={disabled}
+                onClick={() => {
+                  settle();
+                  LEFT_BEHIND.set(iron.id, current.id);
+                  setLeftBehind(current.id);
+                }}
+              />
+            )}
           </div>
         </div>
       )}
@@ -227,16 +232,36 @@ const afterPour = (place: LinePlace): string => {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 };
 
+/** Less than a teaspoonful is no news, g. */
+const NEWS_FROM_G = 4;
+const WHY_CHANGED = { missing: 'a corner was missing', leaked: 'it ran out at the rim' } as const;
+
+/** A portion that isn't the last load's any more is announced, with what it was and why. */
+const PortionChange = ({ place: { load, advice, prediction, progress, iron, formula } }: { readonly place: LinePlace }) => {
+  if (load === null || advice === null || prediction === null || prediction.formulaId !== formula.id) return null;
+  const was_g = prediction.portion_g / iron.geometry.moulds;
+  const { dose_g } = advice.answer;
+  if (Math.abs(dose_g - was_g) < NEWS_FROM_G) return null;
+  const fill = progress?.observations.findLast(({ kind }) => kind === 'fill');
+  const why = fill?.kind === 'fill' && fill.value !== 'full' ? WHY_CHANGED[fill.value] : 'what you said of its loads';
+  return (
+    <p role="status" className="text-lg font-semibold" data-figure="portion was" data-exact={was_g}>
+      {grams(dose_g)} g, was {grams(was_g)} g: {why}
+    </p>
+  );
+};
+
 type ReadyProps = {
   readonly place: LinePlace;
   readonly kit: Kit;
   readonly said: Did;
   readonly disabled: boolean;
+  readonly isReady: boolean;
   readonly onPour: () => void;
   readonly onTell: () => void;
 };
 
-const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
+const Ready = ({ place, kit, said, disabled, isReady, onPour, onTell }: ReadyProps) => {
   const { advice, iron, isWeighing } = place;
   if (place.failure !== null)
     return (
@@ -244,7 +269,7 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
         Nothing can be said of the next load: {describeSentence(place.failure)}.
       </p>
     );
-  if (advice === null) return <p className="text-xl">Reckoning …</p>;
+  if (advice === null || !isReady) return <p className="text-xl">Getting ready …</p>;
   const { answer } = advice;
   const { moulds } = iron.geometry;
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
@@ -274,7 +299,8 @@ const Ready = ({ place, kit, said, disabled, onPour, onTell }: ReadyProps) => {
         </p>
       )}
       {advice.grease !== 'none' && <p className="text-lg">{GREASE_WORDS[advice.grease]}</p>}
-      <p className="text-[15px] text-white/80">{isWeighing ? 'what its loads say is being weighed …' : basisInShort(answer.basis)}</p>
+      <p className="text-[15px] text-white/80">{isWeighing ? 'Taking its loads into account …' : basisInShort(answer.basis)}</p>
+      <PortionChange place={place} />
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
         {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
       </button>

@@ -1,18 +1,9 @@
 import { createContext, useContext } from 'react';
-import type { LineIron, MissingPieces } from '../../core/line/index.ts';
+import type { LineIron } from '../../core/line/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, timeOfDay } from '../look/index.ts';
-import type { PlannedRun } from '../session/index.ts';
+import type { Conducting } from './conducted.ts';
 import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './linePlace.ts';
-
-/** What the conductor goes by: the same for the panel and for every iron. */
-export type Conducting = {
-  readonly places: readonly LinePlace[];
-  readonly planned: PlannedRun | null;
-  readonly missing: MissingPieces | null;
-  readonly putOff: ReadonlyMap<string, number>;
-};
 
 const Context = createContext<Conducting | null>(null);
 export const ConductingContext = Context.Provider;
@@ -44,8 +35,7 @@ export const IronState = ({ ironId, zone }: { readonly ironId: string; readonly 
   const conducting = useContext(Context);
   const now = useNow(TICK_MS);
   if (conducting === null) return null;
-  const { places, planned, missing, putOff } = conducting;
-  const iron = conductedIrons(places, planned, missing, putOff, now).find((one) => one.ironId === ironId);
+  const iron = conductedIrons(conducting, now).find((one) => one.ironId === ironId);
   const words = iron === undefined ? null : wordsOf(iron, now, zone);
   return (
     words !== null && (

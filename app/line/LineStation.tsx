@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { countdown, USUAL_CYCLE } from '../../core/line/index.ts';
+import { countdown, isImplausibleOpening, USUAL_CYCLE } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { clock, useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
@@ -16,7 +16,8 @@ import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { BowlsOver } from './BowlsOver.tsx';
 import { Column } from './Column.tsx';
-import { missingPieces } from './conducted.ts';
+import { Doubt } from './Doubt.tsx';
+import { hasLoadIn, missingPieces } from './conducted.ts';
 import { ACTS_OF, useHand } from './hand.ts';
 import { USUAL_KEYS } from './Heard.tsx';
 import { ConductingContext } from './IronState.tsx';
@@ -62,12 +63,17 @@ const cycleOf_ms = ({ advice }: LinePlace): number => {
   return 1000 * (cook_s + open_s + recovery_s);
 };
 const nowOf = (): number => clock.now();
+const OPENED: NewLoadEvent = { kind: 'opened', data: {} };
+const isImplausible = ({ progress, prediction }: LinePlace): boolean =>
+  progress?.closedAt != null &&
+  prediction !== null &&
+  isImplausibleOpening((clock.now() - progress.closedAt) / 1000, prediction.cookTime_s.best);
 
 const Line = ({ session }: { readonly session: Session }) => {
   const { kit, run } = session;
   const kitchen = useKitchen();
   const [search] = useSearchParams();
-  const planned = useHeldPlan(useRunPlan(session));
+  const { planned, isReady } = useHeldPlan(useRunPlan(session));
   const hand = useHand();
   const line = useLine(session, search.get('iron'), planned, hand.name);
   const places = useRescues(session, line.places);
@@ -99,6 +105,15 @@ const Line = ({ session }: { readonly session: Session }) => {
     },
     [log],
   );
+  const [doubted, setDoubted] = useState<LinePlace | null>(null);
+  /** A touch by a finger or a key: one that can hardly be meant is asked about first. */
+  const onFinger = useCallback(
+    (place: LinePlace, event: NewLoadEvent, at?: number): void => {
+      if (event.kind === 'opened' && at === undefined && isImplausible(place)) setDoubted(place);
+      else onTouch(place, event, at);
+    },
+    [onTouch],
+  );
   const { loads: toldLoads } = session.ironLoads;
   const towards = useMemo(
     () =>
@@ -114,31 +129,22 @@ const Line = ({ session }: { readonly session: Session }) => {
   const folds = useFolds(session, planned);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   const putOffFor = (ironId: string, ms: number): void => setPutOff((before) => new Map([...before, [ironId, clock.now() + ms]]));
-  const conducting = useMemo(() => ({ places, planned, missing, putOff }), [places, planned, missing, putOff]);
+  const conducting = useMemo(() => ({ places, planned, missing, putOff, isReady }), [places, planned, missing, putOff, isReady]);
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
   const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
-  useLineKeys(places, held, lineKeys(kit), onPour, onTouch);
+  useLineKeys(places, held, isReady, lineKeys(kit), onPour, onFinger);
   // A second touch of the panel is the first one's echo: by then something else stands there.
   const guard = useGuard();
   const onGuardedPour = guard(onPour);
-  const onGuardedTouch = guard(onTouch);
+  const onGuardedTouch = guard(onFinger);
   const guardedFolds = { due: folds.due, fold: guard(folds.fold) };
   if (!line.ready) return null;
   return (
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
       <h1 className="sr-only">The line</h1>
       {keptRehearsal() !== null && held && (
-        <SimulatedKitchen
-          places={places}
-          planned={planned}
-          missing={missing}
-          putOff={putOff}
-          folds={folds}
-          onPour={onPour}
-          onTouch={onTouch}
-          onLog={onLog}
-        />
+        <SimulatedKitchen conducting={conducting} folds={folds} onPour={onPour} onTouch={onTouch} onLog={onLog} />
       )}
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
@@ -158,10 +164,7 @@ const Line = ({ session }: { readonly session: Session }) => {
           {places.length > 0 && hand.part === 'plates' && <PlatesPanel session={session} planned={planned} places={places} />}
           {places.length > 0 && hand.part !== 'plates' && (
             <NowPanel
-              places={places}
-              planned={planned}
-              missing={missing}
-              putOff={putOff}
+              conducting={conducting}
               folds={guardedFolds}
               does={ACTS_OF[hand.part]}
               kit={kit}
@@ -200,10 +203,11 @@ const Line = ({ session }: { readonly session: Session }) => {
                 kit={kit}
                 zone={run?.zone ?? kit.zone}
                 disabled={!held}
+                isReady={isReady}
                 said={saidBy[place.iron.id] ?? AS_ADVISED}
                 onSaid={onSaid}
                 onPour={onPour}
-                onTouch={onTouch}
+                onTouch={onFinger}
                 onAsk={setAskedId}
                 isHidden={answered !== null}
               />
@@ -214,6 +218,17 @@ const Line = ({ session }: { readonly session: Session }) => {
           <Replan planned={planned} places={places} missing={missing} />
         </Side>
       </div>
+      {doubted !== null && (
+        <Doubt
+          place={doubted}
+          zone={run?.zone ?? kit.zone}
+          onOpened={(at) => {
+            onTouch(doubted, OPENED, at);
+            setDoubted(null);
+          }}
+          onStillClosed={() => setDoubted(null)}
+        />
+      )}
       <CueAnnouncer places={places} cueBefore_s={kit.cueBefore_s} />
     </div>
   );
@@ -230,6 +245,7 @@ type LineKeys = Readonly<Record<'p' | 'c' | 'o' | 'u', string>>;
 const useLineKeys = (
   places: readonly LinePlace[],
   held: boolean,
+  isReady: boolean,
   keys: LineKeys | null,
   pour: (place: LinePlace) => void,
   touch: (place: LinePlace, event: NewLoadEvent) => void,
@@ -247,8 +263,8 @@ const useLineKeys = (
   useHotkeys(
     letter.p,
     onKey('p', () => {
-      const place = places.find(({ load, progress }) => load === null || progress?.phase === 'opened');
-      if (place !== undefined) pour(place);
+      const place = places.find((one) => !hasLoadIn(one) && !one.isRemoved);
+      if (place !== undefined && isReady) pour(place);
     }),
     options,
   );

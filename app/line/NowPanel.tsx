@@ -1,26 +1,23 @@
 import clsx from 'clsx';
+import { useEffect } from 'react';
 import type { Towards } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import type { Act, DueAct, MissingPieces } from '../../core/line/index.ts';
+import type { Act, DueAct } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import { dishName } from '../session/index.ts';
+import { dishName, keepConducted } from '../session/index.ts';
+import type { Conducting } from './conducted.ts';
 import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './linePlace.ts';
 import { isSpread } from './pouring.ts';
 import type { Folds } from './useFolds.ts';
 
 type Props = {
-  readonly places: readonly LinePlace[];
-  readonly planned: PlannedRun | null;
-  /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
-  readonly missing: MissingPieces | null;
-  /** Irons of which somebody said "not yet", and until when, epoch ms. */
-  readonly putOff: ReadonlyMap<string, number>;
+  readonly conducting: Conducting;
   readonly folds: Folds;
   /** The acts of whoever stands before this screen. */
   readonly does: ReadonlySet<Act>;
@@ -59,23 +56,13 @@ const DONE: Readonly<Record<Exclude<Act, 'switch-on' | 'fold'>, string>> = {
 };
 
 /** One thing to do next over all irons, seen from a metre: verb, iron, how long; and what comes after it. */
-export const NowPanel = ({
-  places,
-  planned,
-  missing,
-  putOff,
-  folds,
-  does,
-  kit,
-  towards,
-  disabled,
-  onPour,
-  onTouch,
-  onPutOff,
-  onSkip,
-}: Props) => {
+export const NowPanel = ({ conducting, folds, does, kit, towards, disabled, onPour, onTouch, onPutOff, onSkip }: Props) => {
   const now = useNow(TICK_MS);
-  const { next, then } = conduct(conductedIrons(places, planned, missing, putOff, now), now, { does, folds: folds.due });
+  const { places, planned, missing, isReady } = conducting;
+  const { next, then } = conduct(conductedIrons(conducting, now), now, { does, folds: isReady ? folds.due : [] });
+  const place = places.find(({ iron }) => iron.id === next?.ironId);
+  useEffect(() => keepConducted(next === null || place === undefined ? null : { act: next.act, name: place.iron.name, at: next.at }));
+  useEffect(() => () => keepConducted(null), []);
   const nameOf = ({ act, ironId, dishId }: DueAct): string =>
     act === 'fold' ? foldWords(planned, dishId ?? '') : (places.find(({ iron }) => iron.id === ironId)?.iron.name ?? '');
   if (next?.act === 'fold')
@@ -108,7 +95,13 @@ export const NowPanel = ({
         </div>
       </section>
     );
-  const place = places.find(({ iron }) => iron.id === next?.ironId);
+  if (!isReady && next === null)
+    return (
+      <section aria-label="Do next" data-act="getting-ready" className={FRAME}>
+        <p className="font-display text-4xl font-bold">Getting ready …</p>
+        <p className="text-xl">Working out your plan. The first order comes when it is done.</p>
+      </section>
+    );
   if (next === null || place === undefined)
     return (
       <section aria-label="Do next" className={FRAME}>

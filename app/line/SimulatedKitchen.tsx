@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { seededRandom } from '../../core/basis/index.ts';
-import type { DueAct, MissingPieces } from '../../core/line/index.ts';
+import type { DueAct } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { poured_g, settingOf } from '../../core/log/index.ts';
@@ -11,16 +11,13 @@ import { inkOn, tawnyCss } from '../look/index.ts';
 import type { Rehearsal } from '../rehearsal/index.ts';
 import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';
+import type { Conducting } from './conducted.ts';
 import { conductedIrons } from './conducted.ts';
 import type { LinePlace } from './linePlace.ts';
 import type { Folds } from './useFolds.ts';
 
 type Props = {
-  readonly places: readonly LinePlace[];
-  readonly planned: PlannedRun | null;
-  /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
-  readonly missing: MissingPieces | null;
-  readonly putOff: ReadonlyMap<string, number>;
+  readonly conducting: Conducting;
   readonly folds: Folds;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;
@@ -77,20 +74,10 @@ const simulatedIrons = (
     ];
   });
 
-const Rehearsed = ({
-  rehearsal,
-  places,
-  planned,
-  missing,
-  putOff,
-  folds,
-  onPour,
-  onTouch,
-  onLog,
-}: Props & { readonly rehearsal: Rehearsal }) => {
+const Rehearsed = ({ rehearsal, conducting, folds, onPour, onTouch, onLog }: Props & { readonly rehearsal: Rehearsal }) => {
   const now = useNow(TICK_MS);
-  const irons = simulatedIrons(rehearsal, places, planned);
-  useSimulatedHands(rehearsal, irons, now, { places, planned, missing, putOff, folds, onPour, onTouch, onLog });
+  const irons = simulatedIrons(rehearsal, conducting.places, conducting.planned);
+  useSimulatedHands(rehearsal, irons, now, { conducting, folds, onPour, onTouch, onLog });
   return (
     <ul aria-label="What you see, hear and smell" className="flex flex-wrap gap-x-6 gap-y-1 border-b-2 border-bench-deep px-5 py-1.5">
       {irons.map((iron) => (
@@ -148,7 +135,7 @@ const useSimulatedHands = (
   { seed, hands, pace }: Rehearsal,
   irons: readonly Simulated[],
   now: number,
-  { places, planned, missing, putOff, folds, onPour, onTouch, onLog }: Props,
+  { conducting, folds, onPour, onTouch, onLog }: Props,
 ): void => {
   const state = useRef({ random: seededRandom(seed), freeAt: -Infinity, done: '', comesAt: Infinity, said: new Set<string>() });
   useEffect(() => {
@@ -166,7 +153,7 @@ const useSimulatedHands = (
       );
     }
     if (now < hand.freeAt) return;
-    const { next } = conduct(conductedIrons(places, planned, missing, putOff, now), now, { folds: folds.due });
+    const { next } = conduct(conductedIrons(conducting, now), now, { folds: folds.due });
     if (next?.act === 'fold') {
       const folding = `fold/${next.dishId ?? ''}/${next.at}`;
       if (next.at > now || hand.done === folding) return;

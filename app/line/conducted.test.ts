@@ -26,9 +26,13 @@ test('an iron of whose next load nothing is known isn’t asked for, and the oth
     peeks: [],
     turnedAt: null,
   } as unknown as LinePlace['progress'];
-  const ids = (places: readonly LinePlace[]): string[] => conductedIrons(places, null, null, new Map(), 1000).map(({ ironId }) => ironId);
+  const ids = (places: readonly LinePlace[], isReady = true): string[] =>
+    conductedIrons({ places, planned: null, missing: null, putOff: new Map(), isReady }, 1000).map(({ ironId }) => ironId);
   const [first, second] = [DEMO_IRONS[0]!.id, DEMO_IRONS[1]!.id];
   expect(ids([place(0, {}), place(1, {})])).toEqual([first, second]);
   expect(ids([place(0, { failure: UNKNOWN }), place(1, {})])).toEqual([second]);
   expect(ids([place(0, { failure: UNKNOWN, progress: cooking }), place(1, {})])).toEqual([first, second]);
+  // Until the plan is ready nothing is begun, and what cooks is opened all the same; an iron that was removed is opened and not poured again.
+  expect(ids([place(0, {}), place(1, { progress: cooking })], false)).toEqual([second]);
+  expect(ids([place(0, { isRemoved: true }), place(1, { isRemoved: true, progress: cooking })])).toEqual([second]);
 });

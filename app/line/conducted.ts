@@ -30,30 +30,44 @@ export const missingPieces = (
   );
 };
 
-/** Where nobody knows how the next load is to be poured, its column says why, and the others go on. */
-const isConducted = ({ failure, progress }: LinePlace): boolean =>
-  failure === null || progress?.phase === 'poured' || progress?.phase === 'cooking';
+export const hasLoadIn = ({ progress }: Pick<LinePlace, 'progress'>): boolean =>
+  progress?.phase === 'poured' || progress?.phase === 'cooking';
 
-/** The irons at the line as the conductor sees them. `putOff`: irons of which somebody said "not yet", and until when (epoch ms). */
-export const conductedIrons = (
-  places: readonly LinePlace[],
-  planned: PlannedRun | null,
-  missing: MissingPieces | null,
-  putOff: ReadonlyMap<string, number>,
-  now: number,
-): readonly LineIron[] =>
+/**
+ * What is in an iron is always conducted. A next load isn't where nobody knows how it is to be poured (its column says why), or the iron was removed;
+ * and none is before the plan is ready: an order that is taken back ten seconds later is no order.
+ */
+const isConducted = (place: LinePlace, isPlanReady: boolean): boolean =>
+  hasLoadIn(place) || (isPlanReady && place.failure === null && !place.isRemoved);
+
+/** What the conductor goes by: one and the same for the panel, for every iron and for simulated hands. */
+export type Conducting = {
+  readonly places: readonly LinePlace[];
+  readonly planned: PlannedRun | null;
+  /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
+  readonly missing: MissingPieces | null;
+  /** Irons of which somebody said "not yet", and until when, epoch ms. */
+  readonly putOff: ReadonlyMap<string, number>;
+  /** The plan is ready; until then nothing new is begun. */
+  readonly isReady: boolean;
+};
+
+/** The irons at the line as the conductor sees them. */
+export const conductedIrons = ({ places, planned, missing, putOff, isReady }: Conducting, now: number): readonly LineIron[] =>
   lineIrons(
-    places.filter(isConducted).map(({ iron, progress, prediction, advice, turn_s, n, load }) => ({
-      ironId: iron.id,
-      isTurned: iron.turned,
-      progress,
-      best_s: prediction?.cookTime_s.best ?? null,
-      planned: advice?.planned ?? null,
-      turn_s,
-      n,
-      notBefore: putOff.get(iron.id) ?? null,
-      isOfPlan: load !== null && load.runId === planned?.run.id,
-    })),
+    places
+      .filter((place) => isConducted(place, isReady))
+      .map(({ iron, progress, prediction, advice, turn_s, n, load }) => ({
+        ironId: iron.id,
+        isTurned: iron.turned,
+        progress,
+        best_s: prediction?.cookTime_s.best ?? null,
+        planned: advice?.planned ?? null,
+        turn_s,
+        n,
+        notBefore: putOff.get(iron.id) ?? null,
+        isOfPlan: load !== null && load.runId === planned?.run.id,
+      })),
     planned?.plan == null ? null : { ...planned.plan, isAsTheyCome: planned.run.mode === 'as-they-come', missing },
     now,
   );

@@ -37,6 +37,8 @@ export type LinePlace = {
   readonly holds: readonly ToppingId[];
   /** When it is turned over, s; null: at once, or never where nothing is turned. */
   readonly turn_s: number | null;
+  /** Taken from the kitchen: it stays until its load is out and rated, and isn't poured again. */
+  readonly isRemoved: boolean;
   /** What its loads say is on its way: until then the advice is the model's. */
   readonly isWeighing: boolean;
   readonly n: number;

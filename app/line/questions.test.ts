@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { Observation } from '../../core/log/index.ts';
-import { asPromised, faceQuestion, FILL, givenTo, isDoubtful, wordQuestions } from './questions.ts';
+import { isImplausibleOpening } from '../../core/line/index.ts';
+import { asPromised, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
 
 const every = (value: 'missing' | 'full' | 'leaked') => [
   faceQuestion('upper'),
@@ -47,6 +48,6 @@ describe('the answer after a load', () => {
   });
 
   test('three seconds for five minutes is doubted, a minute early isn’t', () => {
-    expect([isDoubtful(3, 300), isDoubtful(240, 300), isDoubtful(1200, 300)]).toEqual([true, false, true]);
+    expect([isImplausibleOpening(3, 300), isImplausibleOpening(240, 300), isImplausibleOpening(1200, 300)]).toEqual([true, false, true]);
   });
 });

@@ -140,8 +140,3 @@ export const asPromised = (promised: { readonly tawnyStep: number; readonly cris
     { kind: 'stuck', mould, value: 'no' },
   ];
 };
-
-/** An opening this early or late against what was meant is more likely a wrong touch: shares of the time meant. */
-const DOUBTFUL = { early: 0.35, late: 3 } as const;
-export const isDoubtful = (cooked_s: number, meant_s: number): boolean =>
-  cooked_s < DOUBTFUL.early * meant_s || cooked_s > DOUBTFUL.late * meant_s;

@@ -13,7 +13,7 @@ import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts'
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
-import { adviceJob, toldOfRun, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
+import { adviceJob, toldOfRun, useLoadsInIrons, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 import { beginsAnother } from './pouring.ts';
 import { commands, newId, useDo, useSettled } from '../store/index.ts';
@@ -24,14 +24,14 @@ const LOGGABLE_MS = 2 * 3_600_000;
 /** A bowl mixed longer ago is another morning's. */
 const SAME_MORNING_MS = 12 * 3_600_000;
 
-/** The irons at the line: the run's, and the one from the bench that was asked for. */
-const ironsAtLine = (session: Session, asked: string | null): Iron[] => {
+/** The irons at the line: those with a load in them, whatever the plan says; the run's; and the one from the bench that was asked for. */
+const ironsAtLine = (session: Session, asked: string | null, inIrons: readonly RunningLoad[]): Iron[] => {
   const ids = new Set([
+    ...inIrons.map(({ load }) => load.ironId),
     ...(session.run === null ? [] : ironsOfRun(session.run)),
     ...(session.run === null && session.iron !== null ? [session.iron.id] : []),
     ...(asked === null ? [] : [asked]),
   ]);
-  // An iron that was removed while a load is in it stays until that is out.
   return session.everyIron.filter((iron) => ids.has(iron.id));
 };
 
@@ -47,6 +47,8 @@ const toppingsOn = (planned: PlannedRun | null, iron: Iron, n: number): readonly
 /** With the jumps of the clock that are on their way into its log. */
 const progressOf = ({ log, progress }: RunningLoad, jumps: readonly Jump[] | undefined): LoadProgress =>
   jumps === undefined ? progress : loadProgress(withJumps(log, jumps));
+
+const isRated = ({ progress }: RunningLoad): boolean => progress.phase === 'opened' && progress.observations.length > 0;
 
 /** Whether a load is of this morning changes slowly. */
 const AGE_TICK_MS = 30_000;
@@ -69,7 +71,8 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
   const { run, workspace, lots, everyIron, runLoads } = session;
   const { byLoad: jumps } = useNoticedJumps();
   const at = useNow(AGE_TICK_MS);
-  const irons = ironsAtLine(session, askedIronId);
+  const inIrons = useLoadsInIrons(at);
+  const irons = ironsAtLine(session, askedIronId, inIrons ?? []);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
   /** The dish that this iron cooks in its load `n`: as it is planned, and after that what it cooked last. Null: what is on the bench. */
   const dishAt = (iron: Iron, n: number): RunDish | null => {
@@ -85,15 +88,18 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     return session.everyFormula.find((formula) => formula.id === id) ?? session.formula;
   };
   const isRemoved = ({ id }: Iron): boolean => session.kit.removedIds.includes(id);
+  /** What is in the iron keeps its own batter, whatever the plan cooks by now. */
+  const formulaIn = ({ prediction, progress }: RunningLoad): Formula | undefined =>
+    progress.phase === 'opened' ? undefined : session.everyFormula.find(({ id }) => id === prediction?.formulaId);
   const upcoming = irons.flatMap((iron) => {
     const running = newest?.get(iron.id);
     const isHistory = running !== undefined && running.progress.phase === 'opened' && at - (running.progress.openedAt ?? 0) > LOGGABLE_MS;
     const current = isHistory ? undefined : running;
-    if (isRemoved(iron) && (current === undefined || current.progress.phase === 'opened')) return [];
+    if (isRemoved(iron) && (current === undefined || isRated(current))) return [];
     const sameMorning = running !== undefined && at - running.load.startedAt < SAME_MORNING_MS;
     const n = current !== undefined && current.progress.phase !== 'opened' ? current.load.n : sameMorning ? running.load.n + 1 : 1;
     const dish = dishAt(iron, n);
-    return [{ iron, dish, formula: formulaOf(dish), current, n }];
+    return [{ iron, dish, formula: (current === undefined ? undefined : formulaIn(current)) ?? formulaOf(dish), current, n }];
   });
   // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
   const wishOf = (dish: RunDish | null): Omit<LoadWish, 'load'> => (dish === null ? workspace : { ...dishOf(dish), preheat_s: null });
@@ -110,8 +116,8 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     }),
   );
   const standing = upcoming.flatMap(({ formula }) => (formula === null ? [] : (lotToPourFrom(lots, formula, at) ?? [])));
-  const inIrons = upcoming.flatMap(({ current }) => (current === undefined ? [] : [current.load.lotId]));
-  const lotIds = [...new Set([...standing.map(({ id }) => id), ...inIrons])].sort();
+  const lotsInIrons = upcoming.flatMap(({ current }) => (current === undefined ? [] : [current.load.lotId]));
+  const lotIds = [...new Set([...standing.map(({ id }) => id), ...lotsInIrons])].sort();
   /** Every load of the bowls that are poured from. */
   const poured = useToldLoads((queries) => queries.loadsOfLots(lotIds), `poured from ${lotIds.join(' ')}`);
   const leftFor = (formula: Formula): number | null => {
@@ -146,6 +152,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             wipeBefore: variantOf(iron, n)?.wipeBefore === true || plannedLoad(iron, n)?.isChange === true,
             holds: toppingsOn(planned, iron, current !== undefined && current.progress.phase !== 'opened' ? n : n - 1),
             turn_s: iron.turned ? (wishOf(dish).turn_s ?? null) : null,
+            isRemoved: isRemoved(iron),
             isWeighing: advices[i]?.isPlaceholderData === true,
             n,
           },
@@ -183,7 +190,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       );
     /** A new load begins with the pour; what was promised for it is kept beside it. */
     const pour = async (place: LinePlace, did: Did): Promise<void> => {
-      const { iron, formula, advice, n, isTrial, load: before } = place;
+      const { iron, formula, advice, n, isTrial } = place;
       if (advice === null) return;
       const startedAt = wallNow();
       const open = lotToPourFrom(lots, formula, startedAt);
@@ -205,11 +212,8 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
         predictionId: prediction.id,
         startedAt,
       };
-      // The same touch of the same iron is the same pour.
-      await carryOut(
-        commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did, ...by } }, `pour/${iron.id}/${n}/${before?.id ?? ''}`),
-      );
+      await carryOut(commands.pour({ load, prediction, lot, poured: { kind: 'poured', data: did, ...by } }));
     };
-    return { places, poured, ready: newest !== undefined, append, log, pour };
-  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, runLoads, places, poured, newest]);
+    return { places, poured, ready: newest !== undefined && inIrons !== undefined, append, log, pour };
+  }, [hand, carryOut, lots, workspace.batter_C, run, planned, askedIronId, everyIron, runLoads, places, poured, newest, inIrons]);
 };

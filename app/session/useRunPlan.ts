@@ -39,6 +39,8 @@ export type PlannedRun = {
   readonly plan: RunPlan | null;
   /** What it was made from; null with it. */
   readonly request: RunRequest | null;
+  /** What the irons' loads say isn't in it yet: it will change in a moment. */
+  readonly isPreliminary: boolean;
 };
 
 /** How a dish of the run is called: by its formula, where there are several. */
@@ -130,6 +132,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const queries = useAdvices(asked.map(jobFor(2)));
   // The first load stands on plates that have not cooked yet: it is the one that the Line asks for first.
   const firstQueries = useAdvices(asked.map(jobFor(1)));
+  const all = [...queries, ...firstQueries];
   const done = queries.map((query) => query.data);
   const firsts = firstQueries.map((query) => query.data);
   const settled = [...done, ...firsts].every((result) => result !== undefined);
@@ -140,7 +143,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     [...lost],
     session?.kit.circuits,
     asked.map(({ iron, formula }) => [iron.id, iron.rev, formula.id, formula.rev]),
-    [...queries, ...firstQueries].map((query) => query.dataUpdatedAt),
+    all.map((query) => query.dataUpdatedAt),
   ]);
   const current = useMemo(() => {
     if (run === null || !settled) return null;
@@ -219,5 +222,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     ),
     plan,
     request: current?.request ?? null,
+    // Where the worker gives no answer at all, nothing is waited for.
+    isPreliminary: all.some(({ isPlaceholderData }) => isPlaceholderData) || (plan === null && !all.some(({ isError }) => isError)),
   };
 };

@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import type { Coded } from '../../core/basis/index.ts';
 import type { SetAside } from '../../core/kitchen/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
@@ -119,6 +120,8 @@ export const useKitchenChoice = (): KitchenChoice => {
 
 export const useKitchen = (): Kitchen => useKitchenChoice().kitchen;
 
+const ALREADY_DONE: Coded = { code: 'already-done', fields: {} };
+
 /**
  * Carries out a command. What is refused is told to the cook; then undefined. Never rejects: a touch is either done, waits in memory, or is named.
  */
@@ -127,7 +130,10 @@ export const useDo = (): (<R>(command: Command<R>) => Promise<R | undefined>) =>
   return useCallback(
     async (command) => {
       try {
-        return await kitchen.do(command);
+        const { result, outcome } = await kitchen.doTold(command);
+        // A lit button never does nothing in silence.
+        if (outcome === 'unchanged' && command.ifUnchanged !== null) notices.tell(command.ifUnchanged ?? ALREADY_DONE);
+        return result;
       } catch (error) {
         notices.tell(
           error instanceof CommandFailed

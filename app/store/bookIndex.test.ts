@@ -154,6 +154,7 @@ describe('the book’s index', () => {
     const [load] = many.loads;
     kitchen.pendingWrites.add({
       command: commands.noteLoad('x', { kind: 'opened', data: {} }, 1),
+      result: null,
       removed: [],
       writes: [
         {

@@ -10,6 +10,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PracticeRecord } from '../../core/practice/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { NewWeighEvent, Weighing } from '../../core/weigh/index.ts';
+import { endOfWeighing } from '../../core/weigh/index.ts';
 import type { TableName, Workspace } from './database.ts';
 import { newId } from './newId.ts';
 import type { Command, Transaction } from './transaction.ts';
@@ -128,13 +129,20 @@ export const startWeighing = (weighing: Weighing, id = newId()): Command<null> =
 export const noteWeighing = (weighingId: string, event: NewWeighEvent, at: number, id = newId()): Command<null> =>
   act(id, ['weighEvents'], async (transaction) => {
     const log = await transaction.log('weighEvents', weighingId);
-    if (log.some(({ kind }) => kind === 'finished' || kind === 'abandoned')) return;
-    await transaction.append('weighEvents', weighingId, { ...event, at });
+    if (endOfWeighing(log) === undefined) await transaction.append('weighEvents', weighingId, { ...event, at });
   });
 
-/** The bowl that was weighed becomes a lot: both or neither. */
-export const finishWeighing = (weighingId: string, lot: LotHeader, at: number, id = `finish/${weighingId}`): Command<null> =>
+/** A bowl that was given up is weighed on. */
+export const resumeWeighing = (weighingId: string, at: number, id = newId()): Command<null> =>
+  act(id, ['weighEvents'], async (transaction) => {
+    const end = endOfWeighing(await transaction.log('weighEvents', weighingId));
+    if (end?.kind === 'abandoned') await transaction.append('weighEvents', weighingId, { kind: 'undone', data: { seq: end.seq }, at });
+  });
+
+/** The bowl that was weighed becomes a lot: both or neither, and once. */
+export const finishWeighing = (weighingId: string, lot: LotHeader, at: number, id = newId()): Command<null> =>
   act(id, ['weighEvents', 'lots'], async (transaction) => {
+    if (endOfWeighing(await transaction.log('weighEvents', weighingId)) !== undefined) return;
     await transaction.add('lots', lot);
     await transaction.append('weighEvents', weighingId, { kind: 'finished', data: { lotId: lot.id }, at });
   });
@@ -172,11 +180,24 @@ const beginLoad = async (transaction: Transaction, { load, prediction, lot }: Om
   await transaction.add('loads', load);
 };
 
-/** All of a pour or nothing. `id`: the same touch gives the same. */
-export const pour = ({ load, prediction, lot, poured }: Pour, id: string): Command<string> => ({
+/** The load that is in this iron by now, whoever poured it; undefined: none. */
+const loadIn = async (transaction: Transaction, ironId: string): Promise<Load | undefined> => {
+  for (const load of await transaction.loadsOn(ironId)) {
+    const { phase } = loadProgress(await transaction.log('loadEvents', load.id));
+    if (phase === 'poured' || phase === 'cooking') return load;
+    if (phase === 'opened') return undefined;
+  }
+  return undefined;
+};
+
+/** All of a pour or nothing; the id of the load that is in the iron then. One that has a load in it isn't poured again. */
+export const pour = ({ load, prediction, lot, poured }: Pour, id = newId()): Command<string> => ({
   id,
   tables: ['loads', 'predictions', 'lots', 'loadEvents'],
+  ifUnchanged: { code: 'iron-has-load', fields: {} },
   run: async (transaction) => {
+    const other = await loadIn(transaction, load.ironId);
+    if (other !== undefined) return other.id;
     await beginLoad(transaction, { load, prediction, lot });
     await transaction.append('loadEvents', load.id, { ...poured, at: load.startedAt });
     return load.id;
@@ -211,7 +232,7 @@ export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at:
 /** A load that was cooked elsewhere, with all that is known of it. */
 export type Trial = Omit<Pour, 'poured'> & { readonly events: readonly (NewLoadEvent & { readonly at: number })[] };
 
-export const logTrial = ({ load, prediction, lot, events }: Trial, id = `trial/${load.id}`): Command<null> =>
+export const logTrial = ({ load, prediction, lot, events }: Trial, id = newId()): Command<null> =>
   act(id, ['loads', 'predictions', 'lots', 'loadEvents'], async (transaction) => {
     await beginLoad(transaction, { load, prediction, lot });
     for (const event of events) await transaction.append('loadEvents', load.id, event);
@@ -222,8 +243,9 @@ const SAME_JUMP_MS = 30_000;
 const SAME_JUMP_SIZE_MS = 2000;
 
 /** The jump of the clock, once in each load that was running. */
-export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> =>
-  act(id, ['loadEvents'], async (transaction) => {
+export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> => ({
+  ifUnchanged: null,
+  ...act(id, ['loadEvents'], async (transaction) => {
     for (const loadId of loadIds) {
       const log = await transaction.log('loadEvents', loadId);
       // Two tabs notice the same jump a moment apart.
@@ -236,9 +258,10 @@ export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: nu
       if (isKnown || loadProgress(log).phase === 'opened') continue;
       await transaction.append('loadEvents', loadId, { kind: 'corrected', data: { jump_ms }, at });
     }
-  });
+  }),
+});
 
-export const addKeepItem = (item: KeepItem, id = `keep/${item.id}`): Command<null> =>
+export const addKeepItem = (item: KeepItem, id = newId()): Command<null> =>
   act(id, ['keepItems'], (transaction) => transaction.put('keepItems', item));
 
 /** Takes so many from a keeping by its newest count; what was used, where something is left. */

@@ -1,11 +1,12 @@
 import { Dexie } from 'dexie';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { LogTable } from '../../core/kitchen/index.ts';
+import type { Load } from '../../core/log/index.ts';
 import type { Rows, TableName } from './database.ts';
 import { KitchenDatabase, keyText, STORE_VERSION } from './database.ts';
 import { PendingWrites } from './pendingWrites.ts';
-import type { Command, LogEventOf, Transaction, Write } from './transaction.ts';
-import { logRow } from './transaction.ts';
+import type { Command, Done, LogEventOf, Transaction, Write } from './transaction.ts';
+import { counted, logRow } from './transaction.ts';
 import type { RowChecks } from './rowChecks.ts';
 
 const RETRY_MS = 5000;
@@ -26,13 +27,18 @@ export class Kitchen {
   ) {}
 
   /** Carries out a command; resolves once it is safely stored, or waits in memory while storage is full. Throws `CommandFailed`. */
-  do<R>(command: Command<R>): Promise<R> {
+  async do<R>(command: Command<R>): Promise<R> {
+    return (await this.doTold(command)).result;
+  }
+
+  /** The same, and whether it changed anything. */
+  doTold<R>(command: Command<R>): Promise<Done<R>> {
     const next = this.tail.then(() => this.doNow(command));
     this.tail = next.catch(() => undefined);
     return next;
   }
 
-  private async doNow<R>(command: Command<R>): Promise<R> {
+  private async doNow<R>(command: Command<R>): Promise<Done<R>> {
     // A later command must not be stored before an earlier one that still waits.
     if (this.pendingWrites.pending.length > 0) await this.flush();
     if (this.pendingWrites.pending.length > 0) return this.keepWaiting(command);
@@ -44,29 +50,32 @@ export class Kitchen {
     }
   }
 
-  private carryOut<R>(command: Command<R>): Promise<R> {
+  private carryOut<R>(command: Command<R>): Promise<Done<R>> {
     const { database } = this;
     const isSaidOfLoads = command.tables.includes('loadEvents');
     const names = [...new Set<TableName>([...command.tables, 'commands', ...(isSaidOfLoads ? (['bookIndexDue'] as const) : [])])];
     return database.transaction('rw', names, async () => {
       const done = await database.rows('commands').get(command.id);
-      if (done !== undefined) return done.result as R;
-      const result = await command.run(storedTransaction(database, this.checks));
+      if (done !== undefined) return { result: done.result as R, outcome: 'repeated' };
+      const { transaction, hasWritten } = counted(storedTransaction(database, this.checks));
+      const result = await command.run(transaction);
       await database.rows('commands').add({ id: command.id, at: Date.now(), result });
-      return result;
+      return { result, outcome: hasWritten() ? 'done' : 'unchanged' };
     });
   }
 
   /** Carried out in memory over what is stored; what it would write is shown, and it is tried again. */
-  private async keepWaiting<R>(command: Command<R>): Promise<R> {
+  private async keepWaiting<R>(command: Command<R>): Promise<Done<R>> {
     const same = this.pendingWrites.pending.find((other) => other.command.id === command.id);
+    if (same !== undefined) return { result: same.result as R, outcome: 'repeated' };
     const writes: Write[] = [];
     const removed: string[] = [];
-    const result = await command.run(transactionInMemory(this, writes, removed));
-    if (same === undefined) this.pendingWrites.add({ command, writes, removed });
+    const { transaction, hasWritten } = counted(transactionInMemory(this, writes, removed));
+    const result = await command.run(transaction);
+    this.pendingWrites.add({ command, result, writes, removed });
     this.pendingWrites.setTrouble('storage-full');
     this.tryLater();
-    return result;
+    return { result, outcome: hasWritten() ? 'done' : 'unchanged' };
   }
 
   private tryLater(): void {
@@ -115,6 +124,7 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
   get: (table, key) => database.rows(table).get(key),
   newest: (table, id) => database.under(table, '[id+rev]', id).last(),
   log: async (table, ownerId) => (await logRows(database, table, ownerId)).map(({ event }) => event),
+  loadsOn: (ironId) => newestLoadsOn(database, ironId),
   add: async (table, row) => {
     checks.write(table, row);
     await database.rows(table).add(row);
@@ -138,6 +148,12 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
     return numbered;
   },
 });
+
+/** A pour that was taken back leaves a load of which nothing happened: a few before the newest are looked at too. */
+const LOADS_LOOKED_BACK = 12;
+
+const newestLoadsOn = (database: KitchenDatabase, ironId: string): PromiseLike<Load[]> =>
+  database.under('loads', '[ironId+startedAt]', ironId).reverse().limit(LOADS_LOOKED_BACK).toArray();
 
 const logRows = <L extends LogTable>(database: KitchenDatabase, table: L, ownerId: string): PromiseLike<Rows[L][]> =>
   database.under(table, `[${LOG_OWNERS[table]}+seq]`, ownerId).toArray();
@@ -171,6 +187,10 @@ const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, write
       return [...all].sort((a, b) => a.rev - b.rev).at(-1);
     },
     log,
+    loadsOn: async (ironId) => {
+      const all = overlay('loads', await newestLoadsOn(database, ironId), (row) => row.ironId === ironId);
+      return [...all].sort((a, b) => b.startedAt - a.startedAt);
+    },
     add: collect,
     put: collect,
     remove: (table, key) => {

@@ -9,6 +9,7 @@ import type { Write } from './transaction.ts';
 const deep = presetIron('deep-round');
 const pending = (id: string, writes: readonly Write[], removed: readonly string[] = []): PendingCommand => ({
   command: { id, tables: [], run: () => Promise.resolve(null) },
+  result: null,
   writes,
   removed,
 });

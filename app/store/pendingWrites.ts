@@ -6,7 +6,13 @@ import type { Command, Write } from './transaction.ts';
 export type StorageTrouble = 'storage-full' | 'storage-forbidden' | 'storage-failing' | null;
 
 /** A command that waits for room, and what it would have written: shown as if it were stored. */
-export type PendingCommand = { readonly command: Command<unknown>; readonly writes: readonly Write[]; readonly removed: readonly string[] };
+export type PendingCommand = {
+  readonly command: Command<unknown>;
+  /** What was answered for it. */
+  readonly result: unknown;
+  readonly writes: readonly Write[];
+  readonly removed: readonly string[];
+};
 
 /**
  * Commands that could not be carried out because the device is full. Screens read their writes over the stored rows, so nothing that was said is

@@ -1,5 +1,6 @@
-import type { Failure } from '../../core/basis/index.ts';
+import type { Coded, Failure } from '../../core/basis/index.ts';
 import type { LogTable } from '../../core/kitchen/index.ts';
+import type { Load } from '../../core/log/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { Rows, TableName } from './database.ts';
 
@@ -17,6 +18,8 @@ export type Transaction = {
   /** The newest revision. */
   newest<N extends 'irons' | 'formulas'>(table: N, id: string): Promise<Rows[N] | undefined>;
   log<L extends LogTable>(table: L, ownerId: string): Promise<readonly LogEventOf<L>[]>;
+  /** The newest loads of an iron, the newest first. */
+  loadsOn(ironId: string): PromiseLike<readonly Load[]>;
   /** Fails where there is one with this key already. */
   add<N extends TableName>(table: N, row: Rows[N]): Promise<void>;
   put<N extends TableName>(table: N, row: Rows[N]): Promise<void>;
@@ -25,13 +28,39 @@ export type Transaction = {
   append<L extends LogTable>(table: L, ownerId: string, event: NewLogEventOf<L>): Promise<LogEventOf<L>>;
 };
 
-/** A change of the kitchen as a whole: all of it or nothing, and once, however often it is given. */
+/** A change of the kitchen as a whole: all of it or nothing, and once, however often it is delivered. */
 export type Command<R> = {
-  /** Made by the caller: the same touch gives the same id. */
+  /** Made when the finger comes down and kept for every delivery of that touch; never from what the store holds, or the next touch would be taken for this one. */
   readonly id: string;
   /** Tables that it reads or writes. */
   readonly tables: readonly TableName[];
   readonly run: (transaction: Transaction) => Promise<R>;
+  /** What the cook is told where it finds nothing to change; null: nobody touched anything, so nobody is told. Left out: that it was done already. */
+  readonly ifUnchanged?: Coded | null;
+};
+
+/** `repeated`: the same touch was delivered before. `unchanged`: another touch, which found nothing to change. */
+export type Done<R> = { readonly result: R; readonly outcome: 'done' | 'repeated' | 'unchanged' };
+
+/** Counts what is written through it. */
+export const counted = (transaction: Transaction): { readonly transaction: Transaction; readonly hasWritten: () => boolean } => {
+  let writes = 0;
+  const wrote =
+    <A extends unknown[], R>(write: (...args: A) => R) =>
+    (...args: A): R => {
+      writes++;
+      return write(...args);
+    };
+  return {
+    transaction: {
+      ...transaction,
+      add: wrote(transaction.add),
+      put: wrote(transaction.put),
+      remove: wrote(transaction.remove),
+      append: wrote(transaction.append) as Transaction['append'],
+    },
+    hasWritten: () => writes > 0,
+  };
 };
 
 /** A command that can't be carried out, and why: a code, for whoever shows it. */

@@ -127,3 +127,14 @@ test('three hundred mornings: nobody is forgotten, nothing poured before it is h
   // It isn't bought by standing about.
   expect(ourLength).toBeLessThan(1.05 * theirLength);
 });
+
+describe('three lids due at once', () => {
+  const cooking = (ironId: string, at: number): LineIron => ({ ironId, state: 'cooking', at, turnAt: null, cook_s: 200, open_s: 30 });
+  test('the one that has waited longest comes first, with the moment at which it was due', () => {
+    const now = 1_000_000;
+    const irons = [cooking('a', now - 5000), cooking('b', now - 39_000), cooking('c', now - 1000)];
+    const { next, then } = conduct(irons, now);
+    expect(next).toEqual({ act: 'open', ironId: 'b', at: now - 39_000 });
+    expect(then).toEqual({ act: 'open', ironId: 'a', at: now - 5000 });
+  });
+});

@@ -48,10 +48,14 @@ const overlaps = (a: Busy, b: Busy): boolean => a.from < b.to && b.from < a.to;
 /** Acts that can't be moved: what the loads in the irons need, and when. */
 const fixedActs = (irons: readonly LineIron[], now: number): (DueAct & Busy)[] =>
   irons.flatMap((iron) => {
-    const due = (act: Act, at: number): DueAct & Busy => ({ act, ironId: iron.ironId, at, from: at, to: at + lengthOf(act, iron) });
+    // What is overdue keeps the moment at which it was due; a hand can be there from now on.
+    const due = (act: Act, at: number): DueAct & Busy => {
+      const from = Math.max(now, at);
+      return { act, ironId: iron.ironId, at, from, to: from + lengthOf(act, iron) };
+    };
     if (iron.state === 'poured') return [due('close', now)];
     if (iron.state !== 'cooking') return [];
-    return [due('open', Math.max(now, iron.at)), ...(iron.turnAt === null ? [] : [due('turn', Math.max(now, iron.turnAt))])];
+    return [due('open', iron.at), ...(iron.turnAt === null ? [] : [due('turn', iron.turnAt)])];
   });
 
 /** So long at the most is a pour put off for the sake of a lid, ms. */
@@ -88,7 +92,7 @@ const foldAt = (from: number, fixed: readonly Busy[]): number => {
 
 /**
  * One thing to do next over all irons for one pair of hands, with look-ahead: a pour waits where it would keep a hand from a lid that is due meanwhile, or
- * would have its own lid due when another is. What is `at` or before `now` is to be done at once. `does`: where several hands share the acts, those of
+ * would have its own lid due when another is. An act whose `at` is before `now` is overdue since then. `does`: where several hands share the acts, those of
  * this one; it waits for its own alone, and still spaces the lids, whoever opens them. `folds`: what is to be folded meanwhile; no lid is left for it, and
  * pours keep clear of it.
  */
@@ -110,7 +114,9 @@ export const conduct = (
     if (iron.state === 'hot') acts.push({ act: 'pour', ironId: iron.ironId, at: pourAt(iron, Math.max(now, iron.at), fixed, every) });
   }
   const mine = acts.filter(({ act }) => does.has(act));
-  mine.sort((a, b) => a.at - b.at || ORDER[a.act] - ORDER[b.act]);
+  // Of what is due by now, first what can't wait, and of that what has waited longest.
+  const from = ({ at }: DueAct): number => Math.max(now, at);
+  mine.sort((a, b) => from(a) - from(b) || ORDER[a.act] - ORDER[b.act] || a.at - b.at);
   const [next, then] = mine;
   const plain = ({ act, ironId, at, dishId }: DueAct): DueAct => ({ act, ironId, at, ...(dishId === undefined ? {} : { dishId }) });
   return { next: next === undefined ? null : plain(next), then: then === undefined ? null : plain(then) };

@@ -1,6 +1,7 @@
 export type { Act, Conducted, DueAct, DueFold, LineIron } from './conductor.ts';
 export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
+export { isImplausibleOpening } from './doubt.ts';
 export type { IronAtLine, LinePlan, MissingPieces } from './lineIron.ts';
 export { lineIrons, USUAL_CYCLE } from './lineIron.ts';
 export type { MissedTouch } from './missed.ts';

@@ -60,10 +60,19 @@ export type WeighState = {
   readonly undoable: number | null;
 };
 
+/** Events that still stand: undone ones don't, nor do undos. */
+const standing = (events: readonly WeighEvent[]): readonly WeighEvent[] => {
+  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.data.seq] : [])));
+  return events.filter((event) => event.kind !== 'undone' && !undone.has(event.seq));
+};
+
+/** What ended this weighing; undefined: it goes on. */
+export const endOfWeighing = (events: readonly WeighEvent[]): WeighEvent | undefined =>
+  standing(events).findLast(({ kind }) => kind === 'finished' || kind === 'abandoned');
+
 /** A pure fold of the log; events that were undone don't count, nor do undos of undos. */
 export const weighState = (weighing: Pick<Weighing, 'factor'>, events: readonly WeighEvent[]): WeighState => {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.data.seq] : [])));
-  const valid = events.filter((event) => event.kind !== 'undone' && !undone.has(event.seq));
+  const valid = standing(events);
   let { factor } = weighing;
   const weighed = new Map<string, WeighedStep>();
   const worked = new Set<string>();

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { platesOf } from '../../../core/run/index.ts';
 import { timeOfDay, useDrag } from '../../look/index.ts';
-import { useNewestLoads, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
+import { useConductedNow, useLoadsInIrons, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
-import { nextStep, until } from './nextStep.ts';
+import { conductedStep, nextStep, until } from './nextStep.ts';
 import { PrepBlock } from './PrepBlock.tsx';
 import { useNow } from '../../clock/index.ts';
 import type { Span } from './window.ts';
@@ -31,7 +31,10 @@ export const Strip = ({ isBench }: { readonly isBench: boolean }) => {
         </span>
       </Link>
       {planned === null ? (
-        <p className="flex-1 self-center px-4 text-quiet">No run planned. Say how many, what and when, and the morning appears here.</p>
+        <>
+          <p className="flex-1 self-center px-4 text-quiet">No run planned. Say how many, what and when, and the morning appears here.</p>
+          <Next planned={null} />
+        </>
       ) : (
         <PlannedStrip planned={planned} />
       )}
@@ -47,10 +50,13 @@ const PlannedStrip = ({ planned }: { readonly planned: PlannedRun }) => {
   const now = useNow(1000);
   const { plan, run } = planned;
   const [chosen, setChosen] = useState<Span | null>(null);
-  const newest = useNewestLoads(planned.irons.map((iron) => iron.id));
-  const rescued = useRescuedTimes();
-  const next = nextStep(planned, withRescued([...(newest?.values() ?? [])], rescued), now);
-  if (plan === null) return <p className="flex-1 self-center px-4 text-quiet">Reckoning the morning …</p>;
+  if (plan === null)
+    return (
+      <>
+        <p className="flex-1 self-center px-4 text-quiet">Working out your plan …</p>
+        <Next planned={planned} />
+      </>
+    );
   // The evening before is a zoom away; what is done this morning is in sight.
   const early = planned.dishes
     .flatMap(({ prep }) => prep)
@@ -68,22 +74,43 @@ const PlannedStrip = ({ planned }: { readonly planned: PlannedRun }) => {
         />
         <StripButton label="Show the whole run" onClick={() => setChosen(null)} icon={Maximize2} />
       </div>
-      <div className="flex w-52 shrink-0 flex-col justify-center px-4 text-right max-sm:w-32 max-sm:px-2" aria-live="off">
-        <span className="text-sm text-quiet">{next === null ? 'the run is over' : `next, ${timeOfDay(next.at, run.zone)}`}</span>
-        {next !== null && (
-          <>
-            <Link
-              to={next.to}
-              className="font-display text-[17px] leading-tight font-bold hover:underline"
-              aria-label={`${next.what}: go there`}
-            >
-              {next.what}
-            </Link>
-            <span className="font-display text-[17px] font-bold text-act">{until(next.at - now)}</span>
-          </>
-        )}
-      </div>
+      <Next planned={planned} />
     </>
+  );
+};
+
+/** Whether a load in an iron is still to be shown changes slowly. */
+const IN_IRONS_TICK_MS = 30_000;
+
+/** What comes next, and when. On the line it is what the line says. */
+const Next = ({ planned }: { readonly planned: PlannedRun | null }) => {
+  const now = useNow(1000);
+  const session = useSession();
+  const running = useLoadsInIrons(useNow(IN_IRONS_TICK_MS)) ?? [];
+  const rescued = useRescuedTimes();
+  const conducted = useConductedNow();
+  const zone = planned?.run.zone ?? session?.kit.zone ?? 'UTC';
+  const next =
+    conducted === null ? nextStep(planned, withRescued(running, rescued), session?.everyIron ?? [], now) : conductedStep(conducted);
+  if (planned === null && next === null) return null;
+  return (
+    <div className="flex w-52 shrink-0 flex-col justify-center px-4 text-right max-sm:w-32 max-sm:px-2" aria-live="off">
+      <span className="text-sm text-quiet">
+        {next === null ? (planned?.plan == null ? '' : 'the run is over') : `next, ${timeOfDay(next.at, zone)}`}
+      </span>
+      {next !== null && (
+        <>
+          <Link
+            to={next.to}
+            className="font-display text-[17px] leading-tight font-bold hover:underline"
+            aria-label={`${next.what}: go there`}
+          >
+            {next.what}
+          </Link>
+          <span className="font-display text-[17px] font-bold text-act">{until(next.at - now)}</span>
+        </>
+      )}
+    </div>
   );
 };
 

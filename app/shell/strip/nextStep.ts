@@ -1,7 +1,9 @@
 import { describeStored } from '../../../words/index.ts';
 import { BESIDE_WORDS, clock } from '../../look/index.ts';
 import { besideAt, platesOf } from '../../../core/run/index.ts';
-import type { PlannedRun, RunningLoad } from '../../session/index.ts';
+import type { Act } from '../../../core/line/index.ts';
+import type { Iron } from '../../../core/plate/index.ts';
+import type { ConductedNow, PlannedRun, RunningLoad } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
 /** `to`: the station where it is done. */
@@ -50,15 +52,40 @@ const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => st
     )
     .sort((a, b) => a.at - b.at)[0] ?? null;
 
-/** What comes next after `now`: a load that is cooking, or else the plan. */
-export const nextStep = (planned: PlannedRun, running: readonly RunningLoad[], now: number): NextStep | null =>
-  openingOf(running, (id) => planned.irons.find((iron) => iron.id === id)?.name ?? id) ??
-  stepsOf(planned).find((step) => step.at > now) ??
+/** What comes next after `now`: a load that is cooking, or else the plan. `irons`: every one, for a load may be in an iron that isn't the plan's. */
+export const nextStep = (
+  planned: PlannedRun | null,
+  running: readonly RunningLoad[],
+  irons: readonly Pick<Iron, 'id' | 'name'>[],
+  now: number,
+): NextStep | null =>
+  openingOf(running, (id) => irons.find((iron) => iron.id === id)?.name ?? id) ??
+  (planned === null ? undefined : stepsOf(planned).find((step) => step.at > now)) ??
   null;
 
-/** How long until then, as people say it. */
+const ACT_WORDS: Readonly<Record<Act, string>> = {
+  fold: 'Fold the next part',
+  pour: 'Pour',
+  close: 'Close',
+  turn: 'Turn',
+  open: 'Open',
+  'switch-on': 'Switch on',
+};
+
+/** What the line says, in the strip's words. */
+export const conductedStep = ({ act, name, at }: ConductedNow): NextStep => ({
+  what: act === 'fold' ? ACT_WORDS.fold : `${ACT_WORDS[act]} ${name}`,
+  at,
+  to: LINE,
+});
+
+/** So much later something isn't "now" any more, but late, ms. */
+const LATE_MS = 3000;
+
+/** How long until then, as people say it; what is late counts up. */
 export const until = (ms: number): string => {
   const minutes = Math.round(ms / 60_000);
+  if (ms <= -LATE_MS) return `${clock(ms / 1000)}`;
   if (ms <= 0) return 'now';
   if (ms < 10 * 60_000) return `in ${clock(ms / 1000)}`;
   if (minutes < 60) return `in ${minutes} min`;

@@ -60,21 +60,31 @@ describe('now and next', () => {
   });
 
   test('the next one after now; nothing when it is over', () => {
-    expect(nextStep(planned, [], plan.startAt - MIN)?.what).toBe('Switch on Deep round');
-    expect(nextStep(planned, [], plan.firstPourAt)?.what).toBe('Open Deep round, load 1');
-    expect(nextStep(planned, [], SERVE + MIN)).toBeNull();
+    expect(nextStep(planned, [], planned.irons, plan.startAt - MIN)?.what).toBe('Switch on Deep round');
+    expect(nextStep(planned, [], planned.irons, plan.firstPourAt)?.what).toBe('Open Deep round, load 1');
+    expect(nextStep(planned, [], planned.irons, SERVE + MIN)).toBeNull();
   });
 
   test('a load in the iron goes before anything that is only planned', () => {
     const now = SERVE - 60 * MIN;
-    expect(nextStep(planned, [cooking(now - 100_000, 180)], now)).toEqual({ what: 'Open Deep round', at: now + 80_000, to: '/line' });
+    expect(nextStep(planned, [cooking(now - 100_000, 180)], planned.irons, now)).toEqual({
+      what: 'Open Deep round',
+      at: now + 80_000,
+      to: '/line',
+    });
     // The line has set its time anew: the strip says the same, and nothing else of the load changes.
     const load = cooking(now - 100_000, 180);
     const rescued = withRescued([load], new Map([[load.load.id, 140]]));
-    expect(nextStep(planned, rescued, now)).toEqual({ what: 'Open Deep round', at: now + 40_000, to: '/line' });
+    expect(nextStep(planned, rescued, planned.irons, now)).toEqual({ what: 'Open Deep round', at: now + 40_000, to: '/line' });
     expect(withRescued([load], new Map([['another', 140]]))).toEqual([load]);
-    const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], now);
+    const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], planned.irons, now);
     expect(soonest?.at).toBe(now + 200_000);
+    // Also where no run is planned any more, or the iron isn't the plan's.
+    expect(nextStep(null, [cooking(now - 100_000, 60)], planned.irons, now)).toMatchObject({ what: 'Open Deep round', at: now - 40_000 });
+  });
+
+  test('what is late counts up, and isn’t “now” for ever', () => {
+    expect([until(0), until(-2000), until(-39_000)]).toEqual(['now', 'now', '−0:39']);
   });
 
   test.each([

@@ -1,0 +1,17 @@
+import { useSyncExternalStore } from 'react';
+import type { Act } from '../../core/line/index.ts';
+import { Listeners } from '../listeners.ts';
+
+/** What the line says is next: the strip above it says the same. Null: no line is open, or nothing is to be done. */
+export type ConductedNow = { readonly act: Act; readonly name: string; readonly at: number };
+
+let current: ConductedNow | null = null;
+const listeners = new Listeners();
+
+export const keepConducted = (next: ConductedNow | null): void => {
+  if (next?.act === current?.act && next?.name === current?.name && next?.at === current?.at) return;
+  current = next;
+  listeners.tell();
+};
+
+export const useConductedNow = (): ConductedNow | null => useSyncExternalStore(listeners.subscribe, () => current);
