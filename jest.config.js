@@ -17,6 +17,6 @@ export default {
     ],
   },
   // Vite gives the address of a file for these; tests that need the file read it themselves.
-  moduleNameMapper: { '^(.*)\\.json\\?url$': '$1.json' },
+  moduleNameMapper: { '^(.*)\\.json\\?url(?:&no-inline)?$': '$1.json' },
   setupFiles: ['<rootDir>/app/store/testing/setup.js'],
 };

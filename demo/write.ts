@@ -1,5 +1,10 @@
 import { writeFileSync } from 'node:fs';
+import { demoBeliefs } from './beliefs.ts';
 import { demoKitchen } from './kitchen.ts';
 
-/** Writes the demo's kitchen file anew: `npm run demo`. A test holds the file and the script together. */
-writeFileSync(new URL('kitchen.json', import.meta.url), `${JSON.stringify(demoKitchen())}\n`);
+const write = (name: string, value: unknown): void => writeFileSync(new URL(name, import.meta.url), `${JSON.stringify(value)}\n`);
+
+/** Writes the demo's kitchen file anew, and what its loads say: `npm run demo`. A test holds files and scripts together. */
+const kitchen = demoKitchen();
+write('kitchen.json', kitchen);
+write('beliefs.json', demoBeliefs(kitchen));

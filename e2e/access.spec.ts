@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { column, open, settled } from './kitchen.ts';
+import { column, open, settled, meant, openLid } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
@@ -55,7 +55,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(500);
   await check('cooking');
-  await iron.getByRole('button', { name: 'Opened', exact: true }).click();
+  await openLid(page, iron);
   await page.waitForTimeout(500);
   await check('logging');
 });
@@ -90,6 +90,7 @@ test('by keyboard alone: from the run to an opened load', async ({ page }) => {
   await page.keyboard.press('c');
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await page.keyboard.press('o');
+  await meant(page, iron);
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   await page.keyboard.press('u');
   await expect(iron).toHaveAttribute('data-phase', 'cooking');

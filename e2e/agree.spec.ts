@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { column, exported, open, settled } from './kitchen.ts';
+import { column, exported, open, settled, type } from './kitchen.ts';
 
 /** Portion in grams of the whole load, setting and time of the first load of one iron, as each station shows them. */
 type Shown = { readonly grams: string; readonly time: string; readonly set?: string };
@@ -124,7 +124,7 @@ test('a bowl that stands in the cold with a portion of one’s own: every statio
   await expect(page.getByText('at the pour, as it stands')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
-  await page.getByLabel('Portion, g').fill('190');
+  await type(page.getByLabel('Portion, g'), '190');
   await page.getByRole('button', { name: 'So it is done here' }).click();
   await expect.poll(async () => exact(page, 'dose_g')).toBe(190);
   await settled(page);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { figure, open, settled } from './kitchen.ts';
+import { figure, open, settled, openLid, type } from './kitchen.ts';
 
 /** Counts what a finger touches; typing isn't counted. */
 const counted = async (page: Page): Promise<() => Promise<number>> => {
@@ -20,13 +20,13 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   const touches = await counted(page);
   await toEmpty(page);
   await page.getByRole('button', { name: 'Deep round' }).click();
-  await page.getByLabel('Watts').fill('1350');
+  await type(page.getByLabel('Watts'), '1350');
   await page.getByRole('button', { name: 'Paste your own' }).click();
   await page
     .getByLabel('Ingredient list')
     .fill('250 g flour\n12 g baking powder\n4 g salt\n25 g sugar\n2 large eggs\n370 g milk\n85 g butter');
   await page.getByRole('button', { name: 'Read it' }).click();
-  await page.getByLabel('Altitude, m').fill('610');
+  await type(page.getByLabel('Altitude, m'), '610');
   await page.getByRole('button', { name: 'Plan tomorrow’s breakfast' }).click();
   await expect(page.getByText('Last plate')).toBeVisible();
   expect(await touches()).toBeLessThanOrEqual(12);
@@ -40,7 +40,7 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   await page.getByRole('link', { name: 'Line' }).click();
   await page.getByRole('button', { name: 'Poured', exact: true }).click();
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
-  await page.getByRole('button', { name: 'Opened', exact: true }).click();
+  await openLid(page, page.locator('section[data-iron]'));
   await page.getByRole('button', { name: 'How was it?' }).click();
   await page.getByRole('button', { name: /^As promised/ }).click();
   expect(await touches()).toBeLessThanOrEqual(22);
@@ -100,7 +100,7 @@ test('removed, brought back, copied: irons, formulas and keepings; a run that na
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(name ?? '');
 
   await open(page, 'keep');
-  await page.getByLabel('How much').fill('6 pieces');
+  await type(page.getByLabel('How much'), '6 pieces');
   await page.getByRole('button', { name: 'Put away', exact: true }).click();
   const kept = page.getByRole('listitem').filter({ hasText: '6 pieces' });
   await kept.getByRole('button', { name: /^More about/ }).click();
@@ -115,7 +115,7 @@ test('a time of one’s own is kept at every station, and a mark is found for it
   await settled(page);
   const [time, setting] = [await figure(page, 'cookTime_s.best'), await figure(page, 'dial')];
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
-  await page.getByLabel('Closed for, min:s').fill(`${Math.floor((time + 30) / 60)}:${String((time + 30) % 60).padStart(2, '0')}`);
+  await type(page.getByLabel('Closed for, min:s'), `${Math.floor((time + 30) / 60)}:${String((time + 30) % 60).padStart(2, '0')}`);
   await page.getByRole('button', { name: 'So it is done here' }).click();
   await settled(page);
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time + 30);

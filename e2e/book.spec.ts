@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { figure, open } from './kitchen.ts';
+import { figure, open, type } from './kitchen.ts';
 
 test('the book is asked by iron, fault, words and day; the address keeps it, and what is shown is a file', async ({ page }) => {
   await open(page, 'book');
@@ -29,7 +29,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   expect(lines.slice(1).every((line) => line.includes('Thin four'))).toBe(true);
   // A view is kept by name, forgotten again, and days that are asked for often are one touch.
   await ask.getByRole('button', { name: 'Keep this view' }).click();
-  await ask.getByLabel('Name of the view').fill('Thin ones');
+  await type(ask.getByLabel('Name of the view'), 'Thin ones');
   await ask.getByRole('button', { name: 'Keep', exact: true }).click();
   await ask.getByRole('button', { name: 'last December' }).click();
   await expect(page).toHaveURL(/from=\d{4}-12-01&to=\d{4}-12-31/);

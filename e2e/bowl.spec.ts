@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, figure, open, startLoad, toOwnKitchen } from './kitchen.ts';
+import { exported, figure, open, startLoad, toOwnKitchen, type } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -68,14 +68,14 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await expect(page.getByLabel('Grams of ½ cup (60 g) butter')).toHaveValue('60');
 
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
-  await page.getByLabel('times', { exact: true }).fill('1.6');
+  await type(page.getByLabel('times', { exact: true }), '1.6');
   await page.getByRole('button', { name: /^6 eggs/ }).click();
   await page.getByRole('button', { name: 'Take these amounts' }).click();
   await expect(page.getByLabel('Grams of 6 large eggs')).toHaveValue('300');
 
   const before = await figure(page, 'totalMass_g');
   await page.getByRole('button', { name: 'Too thick?' }).click();
-  await page.getByLabel(/cold plate spread/).fill('12');
+  await type(page.getByLabel(/cold plate spread/), '12');
   await page
     .getByRole('group', { name: 'It should be' })
     .getByRole('radio', { name: /ribbon/ })
@@ -106,10 +106,10 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
 
 test('weighed with the simulated scale: an overshoot, the rest made to fit, a reload, and the real amounts count', async ({ page }) => {
   await open(page, 'weigh');
-  await page.getByLabel('Who weighs').fill('Ada');
+  await type(page.getByLabel('Who weighs'), 'Ada');
   // As much as the run needs, unless somebody says otherwise.
   await expect(page.locator('[data-figure="run factor"]')).toBeVisible();
-  await page.getByLabel('times the formula').fill('1');
+  await type(page.getByLabel('times the formula'), '1');
   await page.getByRole('button', { name: 'Start weighing' }).click();
   const now = page.getByRole('region', { name: 'Now' });
   const pour = page.getByRole('button', { name: 'Pour what is wanted' });
@@ -213,13 +213,13 @@ test('an ingredient of one’s own from its label; nonsense is refused, an odd e
   await open(page, 'kit');
   await page.getByRole('button', { name: 'Add from a label' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Name').fill('Fell meal');
-  await sheet.getByLabel('Carbohydrate, g').fill('140');
+  await type(sheet.getByLabel('Name'), 'Fell meal');
+  await type(sheet.getByLabel('Carbohydrate, g'), '140');
   await sheet.getByRole('button', { name: 'Keep' }).click();
   await expect(sheet.getByRole('alert')).toContainText('add up to');
-  await sheet.getByLabel('Carbohydrate, g').fill('64');
-  await sheet.getByLabel('Protein, g').fill('12');
-  await sheet.getByLabel('Energy, kcal').fill('33');
+  await type(sheet.getByLabel('Carbohydrate, g'), '64');
+  await type(sheet.getByLabel('Protein, g'), '12');
+  await type(sheet.getByLabel('Energy, kcal'), '33');
   await sheet.getByRole('button', { name: 'Keep' }).click();
   await expect(sheet).toContainText('don’t fit its own figures');
   await sheet.getByRole('button', { name: 'Keep it all the same' }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { figure, open, settled } from './kitchen.ts';
+import { figure, open, settled, type } from './kitchen.ts';
 
 /** Published limits are quoted in the degrees of their source. */
 const QUOTED = /ISO 13732|Food Code|common practice|FDA/;
@@ -10,7 +10,7 @@ test('a kitchen that thinks in °F, inches and feet: no station shows or asks fo
   await page.getByLabel('Lengths').selectOption('in');
   await expect(page.getByLabel('Altitude, ft')).toHaveValue('4068');
   await expect(page.getByLabel('Room, °F')).toBeVisible();
-  await page.getByLabel('Refrigerator, °F').fill('39');
+  await type(page.getByLabel('Refrigerator, °F'), '39');
   // Stored, as another look at the station shows: only then may the page be loaded anew.
   await page.getByRole('link', { name: 'Run', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
@@ -35,7 +35,7 @@ test('a kitchen that thinks in °F, inches and feet: no station shows or asks fo
   await settled(page);
   const time = await figure(page, 'cookTime_s.best');
   await page.getByRole('button', { name: /change$/ }).click();
-  await page.getByLabel('Batter temperature, °F').fill('40');
+  await type(page.getByLabel('Batter temperature, °F'), '40');
   await page.keyboard.press('Escape');
   await settled(page);
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBeGreaterThan(time);

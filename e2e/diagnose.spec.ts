@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { open, type } from './kitchen.ts';
 
 test('touch what went wrong: causes with their chances, turned by the numbers, remembered when one was it', async ({ page }) => {
   await open(page, 'book');
@@ -29,7 +29,7 @@ test('touch what went wrong: causes with their chances, turned by the numbers, r
     Number(await whatIf.locator(`[data-figure="${name}"]`).getAttribute('data-exact'));
   await expect(whatIf.locator('[data-figure="as done"]')).toBeVisible();
   const opened = whatIf.getByLabel('opened after, s');
-  await opened.fill(String(Math.round(1.4 * Number(await opened.inputValue()))));
+  await type(opened, String(Math.round(1.4 * Number(await opened.inputValue()))));
   await opened.press('Enter');
   await expect(whatIf.locator('[data-figure="as tried"]')).toContainText('instead of');
   await expect.poll(async () => (await stepOf('as tried')) - (await stepOf('as done'))).toBeGreaterThan(0.3);

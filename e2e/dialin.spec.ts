@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, column, figure, open, settled } from './kitchen.ts';
+import { answer, column, figure, open, settled, type, openLid } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await open(page, 'iron');
@@ -30,7 +30,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await page.waitForTimeout(1100);
-  await iron.getByRole('button', { name: 'Opened', exact: true }).click();
+  await openLid(page, iron);
   await answer(page, iron, 'corner missing, hinge left', 'a third');
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
@@ -63,7 +63,7 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   await hand.getByRole('radio', { name: '×60' }).click();
   if (await hand.getByRole('button', { name: 'Switch on' }).isVisible()) await hand.getByRole('button', { name: 'Switch on' }).click();
   await expect(hand.getByRole('button', { name: 'Switch off' })).toBeVisible();
-  await hand.getByLabel('Pour, g').fill('150');
+  await type(hand.getByLabel('Pour, g'), '150');
   await hand.getByRole('button', { name: 'Pour it' }).click();
   await hand.getByRole('button', { name: 'Close the lid' }).click();
   await page.waitForTimeout(3000);

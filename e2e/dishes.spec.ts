@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { button, column, open, startLoad } from './kitchen.ts';
+import { button, column, open, startLoad, type, openLid } from './kitchen.ts';
 
 test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
   await open(page, 'run');
@@ -14,9 +14,9 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
     if ((await iron.isChecked()) !== (name === 'Wafer iron')) await iron.click();
   }
   await expect(wafers.getByRole('checkbox', { name: 'Wafer iron' })).toBeChecked();
-  await wafers.getByLabel('and for').fill('12');
+  await type(wafers.getByLabel('and for'), '12');
   await wafers.getByLabel('and for').press('Enter');
-  await wafers.getByLabel('pieces each').fill('2');
+  await type(wafers.getByLabel('pieces each'), '2');
   await wafers.getByLabel('pieces each').press('Enter');
   const sheet = page.getByRole('table', { name: 'Run sheet, iron by iron' });
   await expect(sheet.getByRole('row', { name: /Wafer iron/ })).toContainText('Orange-cardamom wafers');
@@ -43,7 +43,7 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   await expect(column(page, 'deep-a')).toContainText('Fellside oat and rye');
   await startLoad(page, 'wafers');
   await page.waitForTimeout(700);
-  await button(page, 'wafers', 'Opened').click();
+  await openLid(page, column(page, 'wafers'));
   await expect(column(page, 'wafers')).toHaveAttribute('data-phase', 'opened');
   await expect(page.locator('[data-figure="out"]')).toBeVisible();
   await expect(page.getByText(/still to pour .* of Orange-cardamom wafers/)).toBeVisible();
@@ -56,11 +56,11 @@ test('two dishes on one iron: one after the other, wiped in between', async ({ p
     await iron.click();
     await expect(iron).not.toBeChecked();
   }
-  await page.getByLabel('People').fill('2');
+  await type(page.getByLabel('People'), '2');
   await page.getByLabel('People').press('Enter');
   await page.getByRole('button', { name: 'Another dish' }).click();
   const other = page.getByRole('group', { name: /^And / });
-  await other.getByLabel('and for').fill('2');
+  await type(other.getByLabel('and for'), '2');
   await other.getByLabel('and for').press('Enter');
   await other.getByRole('checkbox', { name: 'Ball pan', exact: true }).click();
   await expect(page.locator('[data-not-planned]')).toContainText('isn’t planned: no iron is chosen for it');

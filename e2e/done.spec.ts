@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, column, exported, open } from './kitchen.ts';
+import { button, column, exported, open, type, openLid } from './kitchen.ts';
 import { readFileSync } from 'node:fs';
 
 test('poured and set otherwise: said before the pour, told in scoops afterwards; bowl, time and book follow', async ({ page }) => {
@@ -8,9 +8,9 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   const iron = column(page, 'deep-a');
   await iron.getByRole('button', { name: 'otherwise?' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('g', { exact: true }).fill('180');
+  await type(sheet.getByLabel('g', { exact: true }), '180');
   // Marks are entered as marks.
-  await sheet.getByLabel('Set to, mark').fill('3½');
+  await type(sheet.getByLabel('Set to, mark'), '3½');
   await sheet.getByRole('button', { name: 'It was so: 180 g' }).click();
   await button(page, 'deep-a', 'Poured 180 g').click();
   await button(page, 'deep-a', 'Closed').click();
@@ -36,7 +36,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   // Taken back, the word before counts again.
   await iron.getByRole('button', { name: /undo .what was done/ }).click();
   await expect.poll(left_g).toBe(before_g);
-  await button(page, 'deep-a', 'Opened').click();
+  await openLid(page, column(page, 'deep-a'));
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.locator('tr[data-load] button').first().click();

@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { figure, open } from './kitchen.ts';
+import { figure, open, type } from './kitchen.ts';
 
 test('when they come is drawn: by keys, by hand and typed; the plan follows, a reload keeps it', async ({ page }) => {
   await open(page, 'run');
   await page.getByRole('radio', { name: 'as they come' }).click();
-  await page.getByLabel('They come over, min').fill('60');
+  await type(page.getByLabel('They come over, min'), '60');
   await page.getByRole('button', { name: 'Draw when they come' }).click();
   const bars = page.getByRole('slider', { name: /^Guests at/ });
   await expect(bars).toHaveCount(4);
@@ -29,7 +29,7 @@ test('when they come is drawn: by keys, by hand and typed; the plan follows, a r
   await expect(bars.nth(3)).toHaveAttribute('aria-valuenow', '12');
   await page.reload();
   await expect(bars.nth(1)).toHaveAttribute('aria-valuenow', '24');
-  await page.getByLabel('People', { exact: true }).fill('60');
+  await type(page.getByLabel('People', { exact: true }), '60');
   await expect(page.getByRole('status').filter({ hasText: '60 come in the same way' })).toBeVisible();
   await page.getByRole('button', { name: 'Evenly instead' }).click();
   await expect(bars).toHaveCount(0);
@@ -44,8 +44,8 @@ test('orders by name: who gets how many, when; on paper, after a reload, and at 
   const orders = page.getByRole('group', { name: 'Orders' });
   // The first is of everybody who was counted.
   await expect(orders.getByLabel('people')).toHaveValue('36');
-  await orders.getByLabel('Who').fill('Window table');
-  await orders.getByLabel('people').fill('6');
+  await type(orders.getByLabel('Who'), 'Window table');
+  await type(orders.getByLabel('people'), '6');
   await orders.getByLabel('people').press('Enter');
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('6');
   await orders.getByRole('button', { name: 'Another order' }).click();

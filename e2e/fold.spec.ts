@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { column, open } from './kitchen.ts';
+import { column, open, type } from './kitchen.ts';
 
 test('a foam is folded in parts: the plan says when, the line calls for it, and it is done once', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-20T18:00:00Z') });
@@ -11,7 +11,7 @@ test('a foam is folded in parts: the plan says when, the line calls for it, and 
     await iron.click();
     await expect(iron).not.toBeChecked();
   }
-  await page.getByLabel('People').fill('9');
+  await type(page.getByLabel('People'), '9');
   await page.getByLabel('People').press('Enter');
   await expect(page.locator('[data-figure="in words"]')).toContainText(/the second part folded at \d\d:\d\d/);
   await expect(page.getByRole('region', { name: 'Minute by minute', includeHidden: true })).toContainText('Fold the second part');

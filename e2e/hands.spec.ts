@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, column, open, startLoad } from './kitchen.ts';
+import { button, column, open, startLoad, type, openLid } from './kitchen.ts';
 
 test('two tabs, two hands: one pours, one takes out; each has its own next thing, and the log says who it was', async ({
   page,
@@ -9,7 +9,7 @@ test('two tabs, two hands: one pours, one takes out; each has its own next thing
   const settings = async (of: typeof page, part: string, name: string): Promise<void> => {
     await of.getByRole('button', { name: 'Sound, keys and light' }).click();
     await of.getByRole('button', { name: part }).click();
-    await of.getByLabel('Name for the log').fill(name);
+    await type(of.getByLabel('Name for the log'), name);
     await of.getByLabel('Name for the log').press('Tab');
     await of.keyboard.press('Escape');
   };
@@ -33,7 +33,7 @@ test('two tabs, two hands: one pours, one takes out; each has its own next thing
   await expect(table).toContainText(/more from Deep A in \d+:\d\d/);
   await expect(table).toHaveAttribute('data-on-rack', '0');
   await expect(third.getByRole('region', { name: 'Do next' })).toHaveCount(0);
-  await button(second, 'deep-a', 'Opened').click();
+  await openLid(second, column(second, 'deep-a'));
   await expect(table).not.toHaveAttribute('data-on-rack', '0');
   await expect(table).toContainText('Plate');
   await third.close();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { open, type } from './kitchen.ts';
 
 test('what is in the freezer comes first: fewer are cooked, Keep knows what it is for, and asks once it was used', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-29T18:00:00Z') });
@@ -13,7 +13,7 @@ test('what is in the freezer comes first: fewer are cooked, Keep knows what it i
   await expect(page.getByRole('region', { name: 'Minute by minute', includeHidden: true })).toContainText('Heat 9 from the freezer again');
   await page.reload();
   await expect(left.getByLabel('of them used')).toHaveValue('9');
-  await left.getByLabel('of them used').fill('6');
+  await type(left.getByLabel('of them used'), '6');
   await left.getByLabel('of them used').press('Enter');
 
   await open(page, 'keep');
@@ -41,13 +41,13 @@ test('hot again from the freezer: by what it is heated with, for the oven that s
   const usual = await seconds();
   expect(usual).toBeGreaterThan(150);
   expect(Number(await kept.locator('[data-reheat="toaster"]').getAttribute('data-exact'))).toBeLessThan(usual);
-  await kept.getByLabel('Your oven, °C').fill('230');
+  await type(kept.getByLabel('Your oven, °C'), '230');
   await expect.poll(seconds).toBeLessThan(usual);
   await expect(kept).toContainText('74 °C');
   // A toaster browns them, an oven as it usually is doesn't; what this kitchen uses is known on the Iron.
   const adds = async (by: string): Promise<number> => Number(await kept.locator(`[data-reheat="${by}"]`).getAttribute('data-adds'));
   await expect.poll(() => adds('toaster')).toBeGreaterThan(0.1);
-  await kept.getByLabel('Your oven, °C').fill('190');
+  await type(kept.getByLabel('Your oven, °C'), '190');
   await expect.poll(() => adds('oven')).toBeLessThan(0.1);
   const toaster = kept.locator('[data-reheat="toaster"]').getByRole('radio');
   await toaster.click();
@@ -78,11 +78,11 @@ test('thrown away, and why: it is gone from the list, counted, and can be taken 
 test('how many there should be in the freezer, and what is to be made next', async ({ page }) => {
   await open(page, 'keep');
   const row = page.getByRole('region', { name: 'In the freezer' }).getByRole('listitem').first();
-  await row.getByLabel('to have').fill('24');
+  await type(row.getByLabel('to have'), '24');
   await expect(row).toContainText(/15 to make next/);
   await page.reload();
   await expect(row).toContainText(/15 to make next/);
-  await row.getByLabel('to have').fill('6');
+  await type(row.getByLabel('to have'), '6');
   await expect(row).toContainText('enough');
 });
 
@@ -117,7 +117,7 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
     ['winter', '32'],
     ['summer', '66'],
   ] as const) {
-    await wafers.getByLabel(`humidity in ${when}, %`).fill(share);
+    await type(wafers.getByLabel(`humidity in ${when}, %`), share);
     await wafers.getByLabel(`humidity in ${when}, %`).press('Enter');
   }
   const days = async (month: number): Promise<number> =>
@@ -133,7 +133,7 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
   await page.getByRole('button', { name: /^As: / }).click();
   await page.getByRole('option', { name: 'an opened can or bottle' }).click();
   await expect(page.getByText('Never in its tin')).toBeVisible();
-  await page.getByLabel('What was opened').fill('Coconut milk');
+  await type(page.getByLabel('What was opened'), 'Coconut milk');
   await page.getByRole('button', { name: 'Put away', exact: true }).click();
   await expect(page.locator('[data-shelf="refrigerator"]')).toContainText('Coconut milk');
 });

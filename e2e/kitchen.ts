@@ -67,3 +67,23 @@ export const startLoad = async (page: Page, iron: string): Promise<void> => {
   await button(page, iron, 'Closed').click();
   await expect(column(page, iron)).toHaveAttribute('data-phase', 'cooking');
 };
+
+/** Types into an entry and leaves it: nothing is taken over before that. */
+export const type = async (entry: Locator, text: string): Promise<void> => {
+  await entry.fill(text);
+  await entry.blur();
+};
+
+/** Opens the lid of this iron's column. A test is quicker than a waffle: where the touch is doubted, it is meant. */
+export const openLid = async (page: Page, iron: Locator): Promise<void> => {
+  await iron.getByRole('button', { name: 'Opened', exact: true }).click();
+  await meant(page, iron);
+};
+
+/** Answers the doubt about an opening, if there is one. */
+export const meant = async (page: Page, iron: Locator): Promise<void> => {
+  const now = page.getByRole('alertdialog').getByRole('button', { name: 'Opened now' });
+  const isOpened = iron.and(page.locator('[data-phase="opened"]'));
+  await expect(now.or(isOpened)).toBeVisible();
+  if (await now.isVisible()) await now.click();
+};

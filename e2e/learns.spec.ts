@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, button, column, figure, open, settled } from './kitchen.ts';
+import { answer, button, column, figure, open, settled, type, openLid } from './kitchen.ts';
 
 test('a stranger iron: “leaked, two steps too dark”, and the next pour is less and shorter; the bowl’s last load is a part of one', async ({
   page,
@@ -9,7 +9,7 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   await page.getByRole('button', { name: 'Describe an iron' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'deep, round' }).click();
-  await sheet.getByLabel('Name').fill('Fell iron');
+  await type(sheet.getByLabel('Name'), 'Fell iron');
   await sheet.getByRole('button', { name: 'Put it in the kit' }).click();
   // A new iron is the one that is worked with next.
   await page.getByRole('link', { name: 'Iron', exact: true }).click();
@@ -33,7 +33,7 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   await button(page, id, 'Closed').click();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await page.clock.fastForward(1000 * first.time_s);
-  await button(page, id, 'Opened').click();
+  await openLid(page, column(page, id));
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   const panel = await answer(page, iron, 'leaked, in front', 'two spoons', 'above 6', 'below 6');
   await panel.getByRole('button', { name: 'Done' }).click();
@@ -55,12 +55,12 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   const left_g = await figure(page, 'left_g');
   for (const grams of [Math.min(2000, left_g - 100), Math.max(1, left_g - 2000 - 100)].filter((some) => some > 1)) {
     await iron.getByRole('button', { name: 'otherwise?', exact: true }).click();
-    await page.getByRole('dialog').getByLabel('g', { exact: true }).fill(String(grams));
+    await type(page.getByRole('dialog').getByLabel('g', { exact: true }), String(grams));
     await page.getByRole('button', { name: /It was so/ }).click();
     await iron.getByRole('button', { name: /^Poured \d/ }).click();
     await button(page, id, 'Closed').click();
     await page.clock.fastForward(5000);
-    await button(page, id, 'Opened').click();
+    await openLid(page, column(page, id));
     await page.clock.fastForward(1000);
     await iron.getByRole('button', { name: 'Next load' }).click();
     await page.clock.fastForward(1000);

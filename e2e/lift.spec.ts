@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { exported, figure, open } from './kitchen.ts';
+import { exported, figure, open, type } from './kitchen.ts';
 
 const pick = async (page: Page, name: string): Promise<void> => {
   await page.getByRole('button', { name: /^Formula: / }).click();
@@ -24,13 +24,13 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await whip.getByRole('button', { name: 'Stop' }).click();
   await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
   // A level cup on the scale.
-  await page.getByLabel(/grams in a US cup/).fill('178');
+  await type(page.getByLabel(/grams in a US cup/), '178');
   expect(await figure(page, 'density')).toBeCloseTo(178 / 236.6, 3);
   const portions = page.getByRole('list', { name: 'Portions with this air' });
   await expect(portions.getByRole('listitem')).toHaveCount(3);
   const light = await portions.getByRole('listitem').first().textContent();
   await page.getByRole('button', { name: 'Note it for this bowl' }).click();
-  await page.getByLabel(/grams in a US cup/).fill('225');
+  await type(page.getByLabel(/grams in a US cup/), '225');
   await expect(portions.getByRole('listitem').first()).not.toHaveText(light ?? '');
   // The Iron station reckons with the cup that was noted.
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as {
@@ -54,7 +54,7 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   const mixedBefore = async (minutes: number): Promise<void> => {
     const [hour = 0, minute = 0] = cooked.split(':').map(Number);
     const at = (hour * 60 + minute - minutes + 2880) % 1440;
-    await mixed.fill(`${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`);
+    await type(mixed, `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`);
     await mixed.press('Enter');
   };
   await mixedBefore(7 * 60);
@@ -82,7 +82,7 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   await expect(readings).toContainText('2 readings');
   await expect(ferment).toContainText('Bent to 2 readings');
   // Nonsense is named and left aside.
-  await readings.getByLabel('probe says, °C').fill('110');
+  await type(readings.getByLabel('probe says, °C'), '110');
   await readings.getByLabel('probe says, °C').press('Enter');
   await expect(ferment).toContainText('can’t be');
   await page.reload();

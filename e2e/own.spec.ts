@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { column, exported, figure, open, settled } from './kitchen.ts';
+import { column, exported, figure, open, settled, type } from './kitchen.ts';
 
 /** "Deep A" as a station shows it, in grams and marks. */
 const onIron = async (page: Page) => {
@@ -16,8 +16,8 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   const advised = await onIron(page);
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Portion, g').fill('180');
-  await sheet.getByLabel('Set to, mark').fill('1½');
+  await type(sheet.getByLabel('Portion, g'), '180');
+  await type(sheet.getByLabel('Set to, mark'), '1½');
   await sheet.getByRole('button', { name: 'So it is done here' }).click();
   const way = page.locator('[data-figure="own way"]');
   await expect(way).toContainText('180 g, mark 1½');
@@ -57,16 +57,16 @@ test('a dial with words on it takes them wherever a mark is entered', async ({ p
   await open(page, 'kit');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Words on its dial').fill('medium');
+  await type(sheet.getByLabel('Words on its dial'), 'medium');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByText('a word and its mark')).toBeVisible();
-  await sheet.getByLabel('Words on its dial').fill('low 1, medium 3, high 5');
+  await type(sheet.getByLabel('Words on its dial'), 'low 1, medium 3, high 5');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toHaveCount(0);
   await open(page, 'iron');
   await settled(page);
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
-  await page.getByLabel('Set to, mark').fill('medium');
+  await type(page.getByLabel('Set to, mark'), 'medium');
   await page.getByRole('button', { name: 'So it is done here' }).click();
   await expect.poll(() => figure(page, 'dial')).toBe(3);
 });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { exported, figure, open } from './kitchen.ts';
+import { exported, figure, open, type } from './kitchen.ts';
 
 test('what is in the house is counted once; the run says what is short, the list what to buy, a reload keeps it', async ({ page }) => {
   await open(page, 'run');
@@ -11,12 +11,12 @@ test('what is in the house is counted once; the run says what is short, the list
   const row = house.locator('tr[data-ingredient="milk"]');
   const needed = Number((await row.locator('td').first().textContent())?.replaceAll(',', ''));
   expect(needed).toBeGreaterThan(500);
-  await row.getByRole('textbox').fill('300');
+  await type(row.getByRole('textbox'), '300');
   await expect(house).toContainText('short of');
   await expect(row.locator('td').nth(3)).toHaveText((needed - 300).toLocaleString('en-GB'));
   expect(await figure(page, 'short')).toBe(1);
   // Half as many guests want half as much.
-  await page.getByLabel('People', { exact: true }).fill('18');
+  await type(page.getByLabel('People', { exact: true }), '18');
   await expect.poll(async () => Number((await row.locator('td').first().textContent())?.replaceAll(',', ''))).toBeLessThan(0.6 * needed);
   await page.reload();
   await house.getByRole('button', { name: /^In the house: / }).click();
@@ -28,7 +28,7 @@ test('what is in the house is counted once; the run says what is short, the list
   expect(csv).toContain('there_g,to_buy_g');
   expect(csv).toMatch(/Milk, whole",\d+,[\d.]+,300,\d+/i);
   // Enough of it is none to buy.
-  await row.getByRole('textbox').fill('9000');
+  await type(row.getByRole('textbox'), '9000');
   await expect(row.locator('td').nth(3)).toHaveText('');
   await expect(house).toContainText('none is short');
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { column, figure, open, settled } from './kitchen.ts';
+import { column, figure, open, settled, type } from './kitchen.ts';
 
 test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
   await open(page, 'line');
@@ -36,7 +36,7 @@ test('before and after: more sugar in the batter, and the same iron browns soone
   const before = await figure(page, 'cookTime_s.best');
   await page.getByRole('link', { name: 'Formula' }).click();
   const sugar = page.getByRole('textbox', { name: /sugar/i }).first();
-  await sugar.fill('150');
+  await type(sugar, '150');
   await sugar.press('Enter');
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { PlanFile } from '../core/run/planFile.ts';
-import { button, column, open } from './kitchen.ts';
+import { button, column, open, type, openLid } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
   await open(page, 'run');
@@ -13,10 +13,10 @@ test('several runs: copied, named, chosen, removed and brought back; the strip s
   await page.getByRole('button', { name: 'The same on the next day' }).click();
   await expect(chosen).toHaveAccessibleName('Run: Breakfast for 36 (2)');
   await menu.click();
-  await page.getByLabel('Name', { exact: true }).fill('Sunday');
+  await type(page.getByLabel('Name', { exact: true }), 'Sunday');
   await page.keyboard.press('Escape');
   await expect(chosen).toHaveAccessibleName('Run: Sunday');
-  await page.getByLabel('People', { exact: true }).fill('12');
+  await type(page.getByLabel('People', { exact: true }), '12');
   await expect(page.getByText('12 pieces')).toBeVisible();
   await expect(page.getByText(/serve .* · 12/)).toBeVisible();
   // A reload keeps which one is on.
@@ -87,7 +87,7 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   expect((await switchOn()) >= alone).toBe(true);
   // Somebody can be spared for twenty minutes: in words, in the picture, on a card.
   await page.getByRole('button', { name: 'a helper for a while …' }).click();
-  await page.getByLabel('for, min').fill('20');
+  await type(page.getByLabel('for, min'), '20');
   await page.getByLabel('for, min').press('Enter');
   await expect(words).toContainText('One more pair of hands from');
   await expect(page.locator('[data-lane="hands"] [data-helper]')).toBeVisible();
@@ -113,7 +113,7 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
     .getByRole('button', { name: new RegExp(serve.day) })
     .first()
     .click();
-  await page.getByLabel('Served at, time').fill(serve.time);
+  await type(page.getByLabel('Served at, time'), serve.time);
   await page.getByLabel('Served at, time').press('Enter');
   const late = page.locator('[data-figure="gone by"]');
   await expect(late).toContainText('Its start went by');
@@ -156,7 +156,7 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await page.clock.install({ time: new Date('2026-11-20T06:00:00Z') });
   await open(page, 'run');
   await expect(page.getByText('Last plate')).toBeVisible();
-  await page.getByLabel('People').fill('1');
+  await type(page.getByLabel('People'), '1');
   await expect(page.getByText(/serve .* · 1$/)).toBeVisible();
   await open(page, 'line');
   const four = column(page, 'thin-four');
@@ -165,7 +165,7 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await button(page, 'thin-four', 'Closed').click();
   await expect(four).toHaveAttribute('data-phase', 'cooking');
   await page.clock.fastForward(240_000);
-  await button(page, 'thin-four', 'Opened').click();
+  await openLid(page, column(page, 'thin-four'));
   await expect(four).toHaveAttribute('data-phase', 'opened');
   await page.clock.fastForward(2 * 3_600_000);
   await page.getByRole('link', { name: 'Keep', exact: true }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { open, type } from './kitchen.ts';
 
 test('twelve dozen for the tin: nobody waits for them, the bowls are said, and Keep asks for all of them', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T05:20:00Z') });
@@ -7,7 +7,7 @@ test('twelve dozen for the tin: nobody waits for them, the bowls are said, and K
   await expect(page.locator('[data-figure="in words"]')).toBeVisible();
   await page.getByRole('button', { name: 'Where it goes: the table' }).click();
   await page.getByRole('option', { name: 'the tin' }).click();
-  await page.getByLabel('Pieces wanted', { exact: true }).fill('144');
+  await type(page.getByLabel('Pieces wanted', { exact: true }), '144');
   await expect(page.getByRole('group', { name: 'Done by' })).toBeVisible();
   await expect(page.locator('[data-figure="put away"]')).toContainText(/All 14\d go into the tin/);
   // Twenty kilograms of batter are more than one bowl.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { button, column, open, startLoad } from './kitchen.ts';
+import { button, column, open, startLoad, type, openLid } from './kitchen.ts';
 
 test('some with nuts: plain comes first, the line says what to scatter, and which plates have seen nuts', async ({ page }) => {
   await open(page, 'run');
@@ -8,13 +8,13 @@ test('some with nuts: plain comes first, the line says what to scatter, and whic
     await iron.click();
     await expect(iron).not.toBeChecked();
   }
-  await page.getByLabel('People').fill('8');
+  await type(page.getByLabel('People'), '8');
   await page.getByLabel('People').press('Enter');
   await page.getByRole('button', { name: 'Some with something in it' }).click();
   const nuts = page.getByRole('group', { name: 'With nuts' });
-  await nuts.getByLabel('for', { exact: true }).fill('4');
+  await type(nuts.getByLabel('for', { exact: true }), '4');
   await nuts.getByLabel('for', { exact: true }).press('Enter');
-  await nuts.getByLabel('g a piece').fill('12');
+  await type(nuts.getByLabel('g a piece'), '12');
   await nuts.getByLabel('g a piece').press('Enter');
   await expect(page.locator('[data-figure="variants"]')).toContainText(/Poured plain first, then nuts from \d\d:\d\d/);
   await page.reload();
@@ -28,7 +28,7 @@ test('some with nuts: plain comes first, the line says what to scatter, and whic
   await expect(iron.getByText(/scatter .* of nuts/)).toHaveCount(0);
   await startLoad(page, 'thin-four');
   await page.waitForTimeout(700);
-  await button(page, 'thin-four', 'Opened').click();
+  await openLid(page, column(page, 'thin-four'));
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   await expect(iron.locator('[data-figure="holds"]')).toHaveCount(0);
   await page.waitForTimeout(700);

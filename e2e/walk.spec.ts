@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
-import { answer, column, exported, figure, open, settled, toOwnKitchen } from './kitchen.ts';
+import { answer, column, exported, figure, open, settled, toOwnKitchen, type, openLid } from './kitchen.ts';
 
 const LIST =
   '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
@@ -21,7 +21,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', async ({ pa
   await expect(page.locator('li[data-status="unresolved"]')).toHaveCount(1);
   // Amounts are changed in place, and everything downstream follows.
   const before = await figure(page, 'totalMass_g');
-  await page.getByLabel('Grams of 113 g butter, melted').fill('150');
+  await type(page.getByLabel('Grams of 113 g butter, melted'), '150');
   await page.getByLabel('Grams of 113 g butter, melted').press('Enter');
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(before + 37, 3);
 
@@ -37,12 +37,12 @@ test('from a batter on paper to a logged load, in an empty kitchen', async ({ pa
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await iron.getByRole('button', { name: 'it smells' }).click();
-  await iron.getByRole('button', { name: 'Opened', exact: true }).click();
+  await openLid(page, iron);
   const panel = await answer(page, iron, 'corner missing, front right', 'a tenth', 'above 4', 'below 5', 'crisp', 'airy', 'no');
   // A second in the iron is doubted, and stays if nobody takes it back.
   await expect(panel.getByRole('button', { name: 'No, it is still closed' })).toBeVisible();
-  await panel.getByLabel('Piece weighs, g').fill('42');
-  await panel.getByLabel('Note').fill('good');
+  await type(panel.getByLabel('Piece weighs, g'), '42');
+  await type(panel.getByLabel('Note'), 'good');
   await panel.getByLabel('Note').blur();
   await panel.getByRole('button', { name: 'Done' }).click();
   await expect(iron.getByRole('button', { name: 'Next load' })).toBeVisible();
@@ -144,7 +144,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByLabel('Grams of 280 g butter, melted')).toBeVisible();
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
-  await page.getByLabel('times', { exact: true }).fill('0.25');
+  await type(page.getByLabel('times', { exact: true }), '0.25');
   // 10 eggs × 0.25: two or three whole ones.
   await page.getByRole('button', { name: /^3 eggs/ }).click();
   await page.getByRole('button', { name: 'Take these amounts' }).click();
@@ -226,7 +226,7 @@ test('a file of the same kitchen is put together with it, another one stands bes
 test('four answers make a plan; the strip carries it to every station', async ({ page }) => {
   await open(page, 'run');
   await expect(page.getByText('Last plate')).toBeVisible();
-  await page.getByLabel('People').fill('12');
+  await type(page.getByLabel('People'), '12');
   await expect(page.getByText('12 pieces', { exact: false })).toBeVisible();
   const deepB = page.getByRole('checkbox', { name: 'Deep B' });
   await deepB.click();
@@ -234,7 +234,7 @@ test('four answers make a plan; the strip carries it to every station', async ({
   await expect(page.getByRole('row', { name: /Deep B/ })).toHaveCount(0);
   await page.getByLabel('as they come').click();
   await expect(page.getByText('First plate at')).toBeVisible();
-  await page.getByLabel('People').fill('nonsense');
+  await type(page.getByLabel('People'), 'nonsense');
   await expect(page.getByRole('alert')).toContainText('whole number');
   await page.getByRole('link', { name: 'Book' }).click();
   await expect(page.getByRole('group', { name: 'Time strip' })).toContainText('12');
@@ -243,7 +243,7 @@ test('four answers make a plan; the strip carries it to every station', async ({
 
 test('leftovers get a use-by with its source, and a label', async ({ page }) => {
   await open(page, 'keep');
-  await page.getByLabel('How much').fill('6 pieces');
+  await type(page.getByLabel('How much'), '6 pieces');
   await page.getByRole('button', { name: /^Where/ }).click();
   await page.getByRole('option', { name: 'in the refrigerator' }).click();
   await expect(page.getByText('too warm to count as cold')).toBeVisible();
@@ -255,8 +255,8 @@ test('leftovers get a use-by with its source, and a label', async ({ page }) => 
   const bag = page.getByRole('listitem').filter({ hasText: '6 pieces' });
   await bag.getByRole('button', { name: 'Label' }).click();
   const sheet = page.getByRole('dialog', { name: 'Label' });
-  await sheet.getByLabel('Who made it').fill('Ada');
-  await sheet.getByLabel('how many').fill('3');
+  await type(sheet.getByLabel('Who made it'), 'Ada');
+  await type(sheet.getByLabel('how many'), '3');
   await sheet.getByRole('button', { name: 'a sheet, three across' }).click();
   await expect(sheet.locator('[data-labels] img')).toHaveCount(3);
   await sheet.getByRole('button', { name: 'Print' }).click();
@@ -264,7 +264,7 @@ test('leftovers get a use-by with its source, and a label', async ({ page }) => 
   const square = (await sheet.locator('img').first().getAttribute('src')) ?? '';
   await page.keyboard.press('Escape');
   // Some of it is used; its label, read back from a picture, says what is left; a picture of nothing is named.
-  await bag.getByLabel(/^some of .* used/).fill('2');
+  await type(bag.getByLabel(/^some of .* used/), '2');
   await bag.getByLabel(/^some of .* used/).press('Enter');
   const rest = page.getByRole('listitem').filter({ hasText: '4 pieces' });
   await expect(rest).toBeVisible();
@@ -288,11 +288,11 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await open(page, 'kit');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Plate (one face), cm²').fill('0');
+  await type(sheet.getByLabel('Plate (one face), cm²'), '0');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByRole('alert')).toBeVisible();
-  await sheet.getByLabel('Plate (one face), cm²').fill('260');
-  await sheet.getByLabel('Room between plates, mL').fill('380');
+  await type(sheet.getByLabel('Plate (one face), cm²'), '260');
+  await type(sheet.getByLabel('Room between plates, mL'), '380');
   await sheet.getByRole('button', { name: 'Done' }).click();
   const deepA = page.getByRole('listitem').filter({ hasText: 'Deep A' });
   await expect(deepA).toContainText('380 mL');
@@ -301,17 +301,17 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   // Everything else of it, too. Left by a tap beside the sheet, what makes sense is kept, and what doesn’t waits.
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   await sheet.getByLabel('Set by').selectOption('thermostat');
-  await sheet.getByLabel('Moulds').fill('2');
+  await type(sheet.getByLabel('Moulds'), '2');
   await sheet.getByLabel('turned over while it cooks').uncheck();
   await sheet.getByLabel('beeps').check();
-  await sheet.getByLabel('Both plates weigh, kg').fill('-1');
+  await type(sheet.getByLabel('Both plates weigh, kg'), '-1');
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await page.reload();
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   await expect(sheet.getByLabel('Moulds')).toHaveValue('2');
   await expect(sheet.getByLabel('Set by')).toHaveValue('thermostat');
-  await sheet.getByLabel('Both plates weigh, kg').fill('1.6');
+  await type(sheet.getByLabel('Both plates weigh, kg'), '1.6');
   await page.keyboard.press('Escape');
   await expect(deepA).toContainText('2 moulds');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
@@ -319,22 +319,22 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await expect(sheet.getByLabel('beeps')).toBeChecked();
   await page.keyboard.press('Escape');
   const altitude = page.getByLabel('Altitude, m');
-  await altitude.fill('9000');
+  await type(altitude, '9000');
   await altitude.blur();
   await expect(page.getByText('A number from −430 to 5,500')).toBeVisible();
   await expect(altitude).toHaveValue('9000');
   // What makes sense is kept as it is left, and taken back by a touch.
   const place = page.getByRole('region', { name: 'Kitchen' });
   const cue = page.getByLabel('Warn before opening, s');
-  await cue.fill('900');
+  await type(cue, '900');
   await cue.press('Enter');
   await expect(place.getByRole('alert')).toHaveCount(2);
-  await cue.fill('35');
+  await type(cue, '35');
   await cue.press('Enter');
   await place.getByRole('button', { name: 'Back to what it was' }).click();
   await expect(cue).toHaveValue('20');
   await expect(place.getByText('Every entry is kept as you leave it.')).toBeVisible();
-  await cue.fill('25');
+  await type(cue, '25');
   await cue.blur();
   await expect(page.getByText('Warn before opening, s is kept.')).toBeVisible();
   await page.reload();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { open, type } from './kitchen.ts';
 
 test('a shop’s week: pieces by weekday, what to mix when, a day of it planned, kept over a reload', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2026-11-30T03:00:00Z'));
@@ -12,7 +12,7 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
   await expect(sheet).toContainText('the refrigerator holds 6 °C');
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Kit' }).click();
-  await page.getByLabel('Refrigerator').fill('4');
+  await type(page.getByLabel('Refrigerator'), '4');
   await page.getByRole('link', { name: 'Run', exact: true }).click();
   await menu.click();
   await page.getByRole('button', { name: 'A week of it' }).click();
@@ -23,7 +23,7 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
     ['Wednesday', '30'],
     ['Saturday', '80'],
   ] as const)
-    await sheet.getByLabel(weekday).fill(pieces);
+    await type(sheet.getByLabel(weekday), pieces);
   const days = sheet.getByRole('list', { name: 'The week' }).getByRole('listitem');
   await expect(days).toHaveCount(7);
   await expect(days.nth(0)).toContainText('for Monday and Tuesday and Wednesday');
@@ -35,7 +35,7 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
   const [first, second] = [await mixed(0), await mixed(5)];
   expect(first / second).toBeCloseTo(100 / 80, 1);
   // A small bowl: more of them.
-  await sheet.getByLabel('one bowl takes, g').fill(String(Math.round(first / 2)));
+  await type(sheet.getByLabel('one bowl takes, g'), String(Math.round(first / 2)));
   await expect(days.nth(0).locator('[data-mix]')).toHaveCount(1);
   await expect(days.nth(1).locator('[data-mix]')).not.toHaveCount(0);
   await days.nth(5).getByRole('button', { name: 'Plan it' }).click();

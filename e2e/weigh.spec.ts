@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open, toOwnKitchen } from './kitchen.ts';
+import { open, toOwnKitchen, type } from './kitchen.ts';
 
 const SUNDAY = `Sunday folded
 250 g flour
@@ -36,7 +36,7 @@ test('separated eggs weighed in the recipe’s own words; bowls and sugar as the
   await expect(bowls.getByText('120 g')).toBeVisible();
   // Some of the sugar to the flour; the butter to the wet bowl; both stay after a reload.
   await page.getByRole('button', { name: /^Part the .*sugar/ }).click();
-  await page.getByLabel('g of it for the dry bowl').fill('50');
+  await type(page.getByLabel('g of it for the dry bowl'), '50');
   await page.getByLabel('g of it for the dry bowl').press('Enter');
   await expect(bowls.getByText('50 g', { exact: true })).toBeVisible();
   await expect(bowls.getByText('70 g', { exact: true })).toBeVisible();
@@ -51,7 +51,7 @@ test('separated eggs weighed in the recipe’s own words; bowls and sugar as the
   const now = page.getByRole('region', { name: 'Now' });
   // Flour first: by hand, and far too much of it.
   await expect(now.getByRole('heading', { name: /Wheat flour/ })).toBeVisible();
-  await page.getByLabel('Something else went in, g').fill('560');
+  await type(page.getByLabel('Something else went in, g'), '560');
   await page.getByLabel('Something else went in, g').press('Enter');
   const over = page.getByRole('alert', { name: 'Too much' });
   await expect(over).toContainText('560 g instead of 500 g');

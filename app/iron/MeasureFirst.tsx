@@ -196,17 +196,21 @@ const SpoonfulSides = ({ onSay }: { readonly onSay: (sides: Sides) => void }) =>
 type SaidProps = { readonly label: string; readonly min: number; readonly max: number; readonly onSay: (value: number) => void };
 
 /** A number that counts once it is confirmed: it changes the iron. */
-const Said = ({ label, min, max, onSay }: SaidProps) => {
-  const [value, setValue] = useState<number | null>(null);
-  return (
-    <span className="mt-1 flex items-end gap-2 text-ink">
-      <NumberEntry narrow mayBeEmpty label={label} value={null} min={min} max={max} onChange={setValue} onEnter={onSay} />
-      <button type="button" className="button-plain min-h-11" disabled={value === null} onClick={() => value !== null && onSay(value)}>
-        Keep
-      </button>
-    </span>
-  );
-};
+const Said = ({ label, min, max, onSay }: SaidProps) => (
+  <span className="mt-1 flex items-end gap-2 text-ink">
+    <NumberEntry
+      narrow
+      mayBeEmpty
+      label={label}
+      value={null}
+      min={min}
+      max={max}
+      onChange={() => undefined}
+      onEnter={onSay}
+      enterLabel="Keep"
+    />
+  </span>
+);
 
 const Way = ({
   name,

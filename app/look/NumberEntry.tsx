@@ -1,6 +1,7 @@
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import type { ReadNumber } from './readNumber.ts';
 import { readNumber, readTime, typedNumber, typedTime } from './readNumber.ts';
+import { useEntry } from './useEntry.ts';
 
 type EntryProps = {
   readonly label: string;
@@ -17,13 +18,14 @@ type EntryProps = {
   /** Words that stand for a value, as they are on a dial. */
   readonly wordsFor?: readonly { readonly word: string; readonly mark: number }[];
   readonly onChange: (value: number | null) => void;
-  /** A value that makes sense, confirmed by Enter. */
+  /** What is done with a value that makes sense, by Enter or the button that appears; never by leaving the entry. */
   readonly onEnter?: (value: number) => void;
+  readonly enterLabel?: string;
 };
 
 const numberInWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
 
-/** A number that is taken over once it makes sense; until then what was typed stays, with the reason, and nothing is saved. */
+/** A number that is taken over when the entry is left or sent, if it makes sense; until then what was typed stays, with the reason, and nothing is saved. */
 export const NumberEntry = ({
   label,
   value,
@@ -38,6 +40,7 @@ export const NumberEntry = ({
   wordsFor = [],
   onChange,
   onEnter,
+  enterLabel = 'Enter',
 }: EntryProps) => {
   const typed = asTime ? typedTime : typedNumber;
   const inWords = asTime ? typedTime : numberInWords;
@@ -47,19 +50,16 @@ export const NumberEntry = ({
     return asTime ? readTime(text, fits) : readNumber(text, fits);
   };
   const id = useId();
-  const [text, setText] = useState(typed(value));
   const fits = (number: number): boolean => number >= min && number <= max && (!whole || Number.isInteger(number));
-  const read = readEntry(text);
-  const isOff = read.kind === 'empty' ? !mayBeEmpty : read.kind !== 'number' || !fits(read.value);
-  const [isTouched, setTouched] = useState(false);
-  const hasProblem = isTouched && isOff;
-  const change = (entered: string): void => {
-    setText(entered);
-    setTouched(true);
-    const next = readEntry(entered);
-    if (next.kind === 'empty' && mayBeEmpty) onChange(null);
-    if (next.kind === 'number' && fits(next.value)) onChange(next.value);
-  };
+  const entry = useEntry({
+    value,
+    typed,
+    read: readEntry,
+    fits: (read) => (read.kind === 'empty' ? mayBeEmpty : read.kind === 'number' && fits(read.value)),
+    onChange,
+    onEnter,
+  });
+  const { read, hasProblem } = entry;
   return (
     <span className="flex flex-col gap-1 text-[15px]">
       <label htmlFor={id}>{label}</label>
@@ -74,18 +74,22 @@ export const NumberEntry = ({
         }
         inputMode="decimal"
         {...(placeholder === undefined ? {} : { placeholder })}
-        value={text}
         aria-invalid={hasProblem}
         aria-describedby={hasProblem ? `${id}-problem` : undefined}
-        onChange={(event) => change(event.target.value)}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && read.kind === 'number' && fits(read.value)) onEnter?.(read.value);
-        }}
+        {...entry.field}
       />
+      {onEnter !== undefined && entry.isReady && (
+        <button type="button" className="button-plain self-start" onClick={entry.send}>
+          {enterLabel}
+        </button>
+      )}
+      {entry.isOvertaken && (
+        <span role="status">Changed elsewhere to {value === null ? 'nothing' : inWords(value)}: Escape takes it over</span>
+      )}
       {hasProblem && (
         <span id={`${id}-problem`} role="alert" className="text-hazard">
           {read.kind === 'ambiguous' ? (
-            <Which values={read.values.filter(fits)} inWords={inWords} onTake={(taken) => change(typed(taken))} />
+            <Which values={read.values.filter(fits)} inWords={inWords} onTake={(taken) => entry.take(typed(taken))} />
           ) : (
             `${asTime ? 'A time' : whole ? 'A whole number' : 'A number'} from ${inWords(min)} to ${inWords(max)}${wordsFor.length === 0 ? '' : `, or ${wordsFor.map(({ word }) => word).join(', ')}`}`
           )}

@@ -84,10 +84,14 @@ export const WhenEntry = ({ label, value, onChange }: Props) => {
           value={typed ?? time}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setTyped(event.target.value)}
-          onBlur={(event) => commit(event.target.value)}
+          onBlur={() => typed !== null && commit(typed)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') commit(event.currentTarget.value);
-            if (event.key === 'Escape') setTyped(null);
+            if (event.key === 'Escape' && typed !== null) {
+              event.preventDefault();
+              setTyped(null);
+              setIsWrong(false);
+            }
             if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
             event.preventDefault();
             setTyped(null);

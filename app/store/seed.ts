@@ -1,7 +1,10 @@
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { KitchenRows } from '../../core/kitchen/index.ts';
 import { KITCHEN_TABLES, takeKitchen } from '../../core/kitchen/index.ts';
+import type { DemoBelief } from '../../demo/beliefs.ts';
+import beliefsUrl from '../../demo/beliefs.json?url&no-inline';
 import demoUrl from '../../demo/kitchen.json?url';
+import { keepBelief } from './beliefs.ts';
 import { replaceAll } from './exchange.ts';
 import type { Kitchen } from './kitchen.ts';
 import { DEMO } from './names.ts';
@@ -17,8 +20,14 @@ export const seed = async (kitchen: Kitchen, now: number): Promise<void> => {
   });
 };
 
+/** What the demo's loads say was found when the demo was written; without it the first start would weigh them for ten seconds. */
+const keepDemoBeliefs = async (now: number): Promise<void> => {
+  const beliefs = (await (await fetch(beliefsUrl)).json()) as readonly DemoBelief[];
+  await Promise.all(beliefs.map(({ key, believed }) => keepBelief(key, believed, now)));
+};
+
 const demoRows = async (now: number): Promise<KitchenRows> => {
-  const response = await fetch(demoUrl);
+  const [response] = await Promise.all([fetch(demoUrl), keepDemoBeliefs(now).catch(() => undefined)]);
   const taken = takeKitchen(await response.json());
   if (!taken.ok) throw new Error(taken.failure.code);
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;

@@ -45,19 +45,25 @@ export type Done<R> = { readonly result: R; readonly outcome: 'done' | 'repeated
 /** Counts what is written through it. */
 export const counted = (transaction: Transaction): { readonly transaction: Transaction; readonly hasWritten: () => boolean } => {
   let writes = 0;
-  const wrote =
-    <A extends unknown[], R>(write: (...args: A) => R) =>
-    (...args: A): R => {
-      writes++;
-      return write(...args);
-    };
   return {
     transaction: {
       ...transaction,
-      add: wrote(transaction.add),
-      put: wrote(transaction.put),
-      remove: wrote(transaction.remove),
-      append: wrote(transaction.append) as Transaction['append'],
+      add: (table, row) => {
+        writes++;
+        return transaction.add(table, row);
+      },
+      put: (table, row) => {
+        writes++;
+        return transaction.put(table, row);
+      },
+      remove: (table, key) => {
+        writes++;
+        return transaction.remove(table, key);
+      },
+      append: (table, ownerId, event) => {
+        writes++;
+        return transaction.append(table, ownerId, event);
+      },
     },
     hasWritten: () => writes > 0,
   };

@@ -1,8 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { canonicalJson, inputsHash, MODEL_VERSION } from '../../core/basis/index.ts';
-import { wallNow } from '../clock/index.ts';
-import { keepBelief, keptBelief } from '../store/index.ts';
+import { canonicalJson } from '../../core/basis/index.ts';
+import { isWeighed, withBelief } from './belief.ts';
 import { compute, NoAnswer } from './computeClient.ts';
 import type {
   AdviceJob,
@@ -24,57 +23,55 @@ const PAUSE_MS = 400;
 
 type Options = { readonly affinity?: string; readonly afterBurst?: boolean; readonly urgency?: number };
 
-/** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
-const asked = <K extends QuestionKind>(
+const ask = async <K extends QuestionKind>(
   kind: K,
-  ask: Questions[K]['ask'] | null,
-  { affinity = kind, afterBurst = false, urgency }: Options = {},
-) => ({
-  queryKey: [kind, ask === null ? null : canonicalJson(ask)],
-  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
-    if (ask === null) throw new Error('nothing to ask');
-    if (afterBurst) await burstOver(signal);
-    return compute.ask(kind, ask, { signal, affinity, ...(urgency === undefined ? {} : { urgency }) });
+  question: Questions[K]['ask'],
+  { affinity = kind, afterBurst = false, urgency }: Options,
+  signal: AbortSignal,
+): Promise<Answer<K>> => {
+  if (afterBurst) await burstOver(signal);
+  return compute.ask(kind, question, { signal, affinity, ...(urgency === undefined ? {} : { urgency }) });
+};
+
+/** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
+const asked = <K extends QuestionKind>(kind: K, question: Questions[K]['ask'] | null, options: Options = {}) => ({
+  queryKey: [kind, question === null ? null : canonicalJson(question)],
+  queryFn: ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
+    if (question === null) throw new Error('nothing to ask');
+    return ask(kind, question, options, signal);
   },
-  enabled: ask !== null,
+  enabled: question !== null,
   staleTime: Infinity,
   gcTime: 60_000,
   retry: (count: number, error: Error) => error instanceof NoAnswer && count < TRIES,
   retryDelay: PAUSE_MS,
 });
 
-/** While a wish is dragged every move is another question: only what is asked last is kept, of every pair of iron and batter. */
-const RESTED_MS = 1000;
-const unrested = new Map<string, ReturnType<typeof setTimeout>>();
-const onceRested = (dragged: string, keep: () => void): void => {
-  clearTimeout(unrested.get(dragged));
-  unrested.set(dragged, setTimeout(keep, RESTED_MS));
+/** What the loads of an iron say; an advice that fails says nothing of them either, and is found to fail again. */
+const weighed = async (job: AdviceJob, options: Options, signal: AbortSignal) => {
+  const answer = await ask('advise', job, options, signal);
+  return answer.ok ? answer.value.believed : null;
 };
 
-/** As `asked`, but what was once found of the iron isn't weighed again, not even after a reload. */
-const askedAdvice = (job: AdviceJob | null, options: Options) => {
-  const query = asked('advise', job, options);
-  return {
-    ...query,
-    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<'advise'>> => {
-      if (job?.known === undefined) return query.queryFn({ signal });
-      const { known, ...question } = job;
-      const key = inputsHash([MODEL_VERSION, known, job.target]);
-      const kept = await keptBelief(key);
-      if (kept !== undefined) return asked('advise', { ...question, believed: kept }, options).queryFn({ signal });
-      const answer = await query.queryFn({ signal });
-      if (answer.ok) {
-        const { believed } = answer.value;
-        // The plan's question and the finger's have wishes of their own.
-        onceRested(
-          `${job.iron.id} ${job.formula.id}/${job.formula.rev} ${options.urgency ?? ''}`,
-          () => void keepBelief(key, believed, wallNow()),
-        );
-      }
-      return answer;
-    },
-  };
-};
+/** As `asked`, but what an iron's loads say is found once for all questions. `within`: the job in the question, and the question with another. */
+const askedOf = <K extends QuestionKind>(
+  kind: K,
+  question: Questions[K]['ask'] | null,
+  within: (question: Questions[K]['ask'], change: (job: AdviceJob) => Promise<AdviceJob>) => Promise<Questions[K]['ask']>,
+  options: Options,
+) => ({
+  ...asked(kind, question, options),
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
+    if (question === null) throw new Error('nothing to ask');
+    const settled = await within(question, (job) => withBelief(job, (one) => weighed(one, options, signal), signal));
+    return ask(kind, settled, options, signal);
+  },
+});
+const askedAdvice = (job: AdviceJob | null, options: Options) => askedOf('advise', job, (question, change) => change(question), options);
+const ofJob = async <T extends { readonly job: AdviceJob }>(question: T, change: (job: AdviceJob) => Promise<AdviceJob>): Promise<T> => ({
+  ...question,
+  job: await change(question.job),
+});
 
 /** Emulators of an iron serve all questions about its loads. */
 const IRON = { affinity: 'iron' };
@@ -84,10 +81,17 @@ const WHEN_FREE = 3;
 const STAYS = { placeholderData: keepPreviousData };
 
 /** The same iron as if nobody had cooked on it: its answer stands until its loads have been weighed. Null: nothing to wait for. */
-const asNew = (job: AdviceJob | null, { data }: { readonly data: unknown }): AdviceJob | null => {
-  if (data !== undefined || job?.known === undefined) return null;
+const asNew = (job: AdviceJob | null, { data }: { readonly data: unknown }, options: Options = {}) => {
+  if (data !== undefined || job?.known === undefined) return asked('advise', null, options);
   const { known: _, lidOpen_s: __, ...rest } = job;
-  return rest;
+  return {
+    ...asked('advise', rest, options),
+    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<'advise'>> => {
+      // The true answer is as quick: this one would only be in its way.
+      if (await isWeighed(job)) await new Promise((_, reject) => signal.addEventListener('abort', reject));
+      return ask('advise', rest, options, signal);
+    },
+  };
 };
 
 const untilWeighed = <Q extends { readonly data: Answer<'advise'> | undefined; readonly isPlaceholderData: boolean }>(
@@ -98,7 +102,7 @@ const untilWeighed = <Q extends { readonly data: Answer<'advise'> | undefined; r
 /** The advice for a job; while the wish moves, the answer before stays until the new one is there. */
 export const useAdvice = (job: AdviceJob | null) => {
   const query = useQuery({ ...askedAdvice(job, IRON), ...STAYS });
-  const prior = useQuery(asked('advise', asNew(job, query)));
+  const prior = useQuery(asNew(job, query));
   return untilWeighed(query, prior.data);
 };
 
@@ -106,24 +110,24 @@ export const useAdvice = (job: AdviceJob | null) => {
 export const useAdvices = (jobs: readonly (AdviceJob | null)[]) => {
   const queries = useQueries({ queries: jobs.map((job) => ({ ...askedAdvice(job, { ...IRON, urgency: WHEN_FREE }), ...STAYS })) });
   const priors = useQueries({
-    queries: queries.map((query, i) => asked('advise', asNew(jobs[i] ?? null, query), { affinity: 'plan' })),
+    queries: queries.map((query, i) => asNew(jobs[i] ?? null, query, { affinity: 'plan' })),
   });
   return queries.map((query, i) => untilWeighed(query, priors[i]?.data));
 };
 
 /** How browning depends on the local heat of the plate, at one second of a load; null: not asked for. */
-export const usePattern = (job: PatternJob | null) => useQuery({ ...asked('pattern', job), ...STAYS });
+export const usePattern = (job: PatternJob | null) => useQuery({ ...askedOf('pattern', job, ofJob, {}), ...STAYS });
 
 /** The heat of a morning on this iron. */
-export const useHeat = (job: HeatJob) => useQuery({ ...asked('heat', job), ...STAYS });
+export const useHeat = (job: HeatJob) => useQuery({ ...askedOf('heat', job, ofJob, {}), ...STAYS });
 
 /** What becomes of the pieces, and what each way of serving asks of the iron. */
-export const useAfter = (ask: AfterJob) => useQuery({ ...asked('after', ask), ...STAYS });
+export const useAfter = (question: AfterJob) => useQuery({ ...askedOf('after', question, ofJob, {}), ...STAYS });
 
 /** The same for several irons, for the plan: when the worker is free. `jobs`: the same list while nothing has changed. */
 export const useAfters = (jobs: readonly AdviceJob[]) => {
   const queries = useMemo(
-    () => jobs.map((job) => ({ ...asked('after', { job }, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })),
+    () => jobs.map((job) => ({ ...askedOf('after', { job }, ofJob, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS })),
     [jobs],
   );
   return useQueries({ queries });
@@ -145,7 +149,8 @@ export const useOpenTimes = (jobs: readonly (RescueJob | null)[]) =>
   useQueries({ queries: jobs.map((job) => asked('openTime', job, { ...IRON, afterBurst: true })) });
 
 /** Which of setting, portion and time moved between two questions, and why; null: nothing to compare. */
-export const useMoves = (job: MovesJob | null) => useQuery(asked('moves', job));
+export const useMoves = (job: MovesJob | null) =>
+  useQuery(askedOf('moves', job, async ({ before, after }, change) => ({ before: await change(before), after: await change(after) }), {}));
 
 /** What one more trial of this iron, or a measurement instead, would bring; asked once the loads themselves are weighed. */
 export const useWorth = (job: DialInJob | null) => useQuery(asked('informationValue', job, IRON));

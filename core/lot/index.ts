@@ -18,7 +18,7 @@ export { batterQuestion } from './question.ts';
 export type { HistoryQuestion, HistoryWish, ToldCue, ToldLoad } from './history.ts';
 export { batterKey, historyQuestion, LOADS_LOOKED_AT } from './history.ts';
 export type { IronKnowledge, KnowledgeMemory, KnownQuestion } from './known.ts';
-export { believedFor, ironsWithBatters, knownQuestion, requestOf } from './known.ts';
+export { beliefKey, believedFor, ironsWithBatters, knownQuestion, requestOf } from './known.ts';
 export type { Counted } from './stock.ts';
 export { isPastOn, leftInHouse } from './stock.ts';
 export { lidOpen_s } from './lidOpen.ts';

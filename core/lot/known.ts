@@ -1,7 +1,7 @@
 import type { AdviceRequest, BelievedIron } from '../advise/index.ts';
 import { believedIron } from '../advise/index.ts';
 import type { Result } from '../basis/index.ts';
-import { canonicalJson, seededRandom, success } from '../basis/index.ts';
+import { canonicalJson, inputsHash, MODEL_VERSION, seededRandom, success } from '../basis/index.ts';
 import { batterOf, targetOn } from '../cook/index.ts';
 import type { Belief, Emulator, EmulatorMemory, KnownIronWithBatter } from '../fit/index.ts';
 import { FIT_SEED, fitIron } from '../fit/index.ts';
@@ -64,6 +64,13 @@ export function* requestOf(
   const believed = yield* believedFor(known, rest.target, rest.iron.dryThrough, memory);
   return believed.ok ? success({ ...rest, reading, believed: believed.value }) : believed;
 }
+
+/**
+ * Names what the loads of an iron say towards a wish: found once, it serves every question that rests on it, and the next start of the page. When a load was
+ * cooked says nothing of the iron, so it isn't in the name.
+ */
+export const beliefKey = ({ batters, history }: IronKnowledge, target: AdviceRequest['target']): string =>
+  inputsHash([MODEL_VERSION, batters, history.map(({ startedAt: _, ...load }) => load), target]);
 
 /** All that an emulator depends on: not the wish, nor which load it is, nor what is believed. */
 const memoryKeyOf = ({ iron, formula, readSettings, altitude_m, batter_C, room_C, airFraction }: BatterQuestion): string =>

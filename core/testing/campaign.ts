@@ -1,5 +1,7 @@
+import { env } from 'node:process';
+
 /** `npm run prove` sets it: every campaign at its full length. `npm test` plays the first few cases of the same seeds. */
-const isWhole = process.env['TAWNY_PROVE'] === '1';
+const isWhole = env['TAWNY_PROVE'] === '1';
 
 /**
  * How many cases a long campaign plays.

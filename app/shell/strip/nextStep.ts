@@ -85,7 +85,7 @@ const LATE_MS = 3000;
 /** How long until then, as people say it; what is late counts up. */
 export const until = (ms: number): string => {
   const minutes = Math.round(ms / 60_000);
-  if (ms <= -LATE_MS) return `${clock(ms / 1000)}`;
+  if (ms <= -LATE_MS) return clock(ms / 1000);
   if (ms <= 0) return 'now';
   if (ms < 10 * 60_000) return `in ${clock(ms / 1000)}`;
   if (minutes < 60) return `in ${minutes} min`;
