@@ -63,9 +63,9 @@ export const App = () => (
     <KitchenProvider
       endRehearsal={REHEARSES ? leaveRehearsal : null}
       waiting={WAITING}
-      trouble={(trouble, isDemo, choose) => (
+      trouble={(trouble, isDemo, choose, inMemory) => (
         <Suspense fallback={WAITING}>
-          <StoreTrouble trouble={trouble} isDemo={isDemo} choose={choose} />
+          <StoreTrouble trouble={trouble} isDemo={isDemo} choose={choose} inMemory={inMemory} />
         </Suspense>
       )}
     >

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect, test } from '@playwright/test';
-import { button, column, exported, open, settled, toOwnKitchen } from './kitchen.ts';
+import { button, column, exported, open, settled, toOwnKitchen, meant } from './kitchen.ts';
 
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
@@ -83,6 +83,7 @@ test('double touches and held keys: one load, one event, and nothing under the s
   await page.keyboard.down('o');
   for (let i = 0; i < 20; i++) await page.keyboard.down('o');
   await page.keyboard.up('o');
+  await meant(page, iron);
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   await page.waitForTimeout(1000);
   await expect(iron).toHaveAttribute('data-phase', 'opened');

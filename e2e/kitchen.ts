@@ -87,3 +87,14 @@ export const meant = async (page: Page, iron: Locator): Promise<void> => {
   await expect(now.or(isOpened)).toBeVisible();
   if (await now.isVisible()) await now.click();
 };
+
+/** `npm run prove` plays campaigns whole; `npm test` their first cases. */
+export const isProving = process.env['TAWNY_PROVE'] === '1';
+
+/** Presses until it counts: a second touch within half a second is taken for the first one's echo. The button goes when its touch is taken. */
+export const press = async (touch: Locator): Promise<void> => {
+  await expect(async () => {
+    if (await touch.isVisible()) await touch.click({ timeout: 2000 });
+    await expect(touch).toBeHidden({ timeout: 300 });
+  }).toPass({ timeout: 60_000 });
+};

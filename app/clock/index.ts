@@ -1,3 +1,4 @@
-export type { Jump } from './clock.ts';
-export { clock, startClock, wallNow } from './clock.ts';
+export type { Jump } from './jumps.ts';
+export { pendingJumps } from './jumps.ts';
+export { clock, startClock, thisMoment, wallNow } from './clock.ts';
 export { useNow } from './useNow.ts';

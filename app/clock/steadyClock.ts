@@ -1,3 +1,5 @@
+import { JUMP_MS } from './heartbeat.ts';
+
 /** A wall clock that doesn't follow jumps of the wall clock unless told: it counts by the monotonic one. */
 export type TimeSource = { readonly wall: () => number; readonly monotonic: () => number };
 
@@ -9,9 +11,6 @@ export const pacedFrom = (at: number, pace: number, monotonic: () => number = BR
   const since = (): number => (monotonic() - from) * pace;
   return { wall: () => at + since(), monotonic: since };
 };
-
-/** Smaller differences are drift that the next start of the page evens out. */
-export const JUMP_MS = 2000;
 
 export class SteadyClock {
   private wallAnchor: number;

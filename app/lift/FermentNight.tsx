@@ -1,7 +1,7 @@
 import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
-import { instantOf, wallTime } from '../../core/run/index.ts';
+import { instantOf, lastTimeBefore, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 
@@ -9,7 +9,6 @@ const HOUR_MS = 3_600_000;
 /** A ferment that the model knows, h. */
 const SHORTEST_H = 0.5;
 const LONGEST_H = 36;
-const DAY_H = 24;
 
 const VESSEL_WORDS: Readonly<Record<Vessel, string>> = { bowl: 'a bowl', jug: 'a jug', 'shallow-pan': 'a shallow pan' };
 
@@ -33,13 +32,11 @@ export const FermentNight = ({ ferment, zone }: { readonly ferment: FermentState
           label="Mixed at"
           value={mixedWall}
           onChange={(wall) => {
-            const at = instantOf(wall, zone);
-            if (at === null) return;
-            const isDayKept = wall.slice(0, 10) === mixedWall.slice(0, 10);
             // "At 20:00" is the last one before the cooking; another day is said by the day.
-            const before_h = (night.cookAt - at) / HOUR_MS;
-            const elapsed_h = isDayKept ? before_h - DAY_H * Math.ceil(before_h / DAY_H - 1) : before_h;
-            set({ elapsed_h: Math.min(LONGEST_H, Math.max(SHORTEST_H, elapsed_h)) });
+            const isDayKept = wall.slice(0, 10) === mixedWall.slice(0, 10);
+            const at = isDayKept ? lastTimeBefore(wall.slice(11), night.cookAt, zone) : instantOf(wall, zone);
+            if (at === null) return;
+            set({ elapsed_h: Math.min(LONGEST_H, Math.max(SHORTEST_H, (night.cookAt - at) / HOUR_MS)) });
           }}
         />
       )}

@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { useState } from 'react';
 import { isImplausibleOpening } from '../../core/line/index.ts';
+import { cookedFor_s } from '../../core/log/index.ts';
 import type { Observation, Prediction } from '../../core/log/index.ts';
 import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, readNumber, tawnyCss } from '../look/index.ts';
 import { useKit } from '../store/index.ts';
@@ -28,7 +29,7 @@ export const AnswerPanel = ({ place, disabled, onSay, onNotOpened, onDone }: Pro
   const all = progress?.observations ?? [];
   const mine = all.filter((o) => o.mould === first);
   const meant = mould === null ? Array.from({ length: moulds }, (_, i) => i) : [mould];
-  const cooked_s = ((progress?.openedAt ?? 0) - (progress?.closedAt ?? progress?.openedAt ?? 0)) / 1000;
+  const cooked_s = progress === null ? null : cookedFor_s(progress);
   const say = (question: Question, index: number): void => {
     const answer = question.answers[index];
     // The same touch again says nothing new.
@@ -40,7 +41,9 @@ export const AnswerPanel = ({ place, disabled, onSay, onNotOpened, onDone }: Pro
       <header className="flex flex-wrap items-center gap-3">
         <div className="min-w-40 flex-1">
           <h2 className="text-2xl">How was {iron.name}?</h2>
-          {prediction !== null && <Meant prediction={prediction} cooked_s={cooked_s} disabled={disabled} onNotOpened={onNotOpened} />}
+          {prediction !== null && cooked_s !== null && (
+            <Meant prediction={prediction} cooked_s={cooked_s} disabled={disabled} onNotOpened={onNotOpened} />
+          )}
         </div>
         {prediction !== null && (
           <button

@@ -4,8 +4,8 @@ import type { CSSProperties } from 'react';
 import { memo, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import { poured_g, settingOf } from '../../core/log/index.ts';
-import type { Did, NewLoadEvent } from '../../core/log/index.ts';
+import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
+import type { Did, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { describeSentence } from '../../words/index.ts';
@@ -108,11 +108,7 @@ export const Column = memo((props: Props) => {
       )}
       {phase === 'opened' && current !== null && progress !== null && (
         <div className="flex shrink-0 grow flex-col gap-3">
-          <p className="text-lg">
-            opened after{' '}
-            <b className="figure text-3xl">{clock(((progress.openedAt ?? 0) - (progress.closedAt ?? progress.openedAt ?? 0)) / 1000)}</b>
-            {prediction !== null && <span> · meant {clock(prediction.cookTime_s.best)}</span>}
-          </p>
+          <OpenedAfter progress={progress} prediction={prediction} />
           <IronState ironId={iron.id} zone={props.zone} />
           <p className="text-lg">Onto a rack, never a stack: steam softens what lies close.</p>
           <button
@@ -230,6 +226,19 @@ const afterPour = (place: LinePlace): string => {
   if (first.length === 0) return 'Close the lid; the time runs from there';
   const words = `${first.join('; ')}, then close: the time runs from there`;
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+};
+
+/** How long it was in. Nothing is said where a clock that was set makes it less than nothing. */
+const OpenedAfter = ({ progress, prediction }: { readonly progress: LoadProgress; readonly prediction: LinePlace['prediction'] }) => {
+  const cooked_s = cookedFor_s(progress);
+  return (
+    cooked_s !== null && (
+      <p className="text-lg">
+        opened after <b className="figure text-3xl">{clock(cooked_s)}</b>
+        {prediction !== null && <span> · meant {clock(prediction.cookTime_s.best)}</span>}
+      </p>
+    )
+  );
 };
 
 /** Less than a teaspoonful is no news, g. */

@@ -25,6 +25,7 @@ import { Missed } from './Missed.tsx';
 import { pouredNow } from './pouring.ts';
 import { wakeSound } from './sound.ts';
 import { SimulatedKitchen } from './SimulatedKitchen.tsx';
+import { TapForSound } from './TapForSound.tsx';
 import { useCues } from './useCues.ts';
 import { useFolds } from './useFolds.ts';
 import { useHeldLine } from './useHeldLine.ts';
@@ -218,6 +219,7 @@ const Line = ({ session }: { readonly session: Session }) => {
           <Replan planned={planned} places={places} missing={missing} />
         </Side>
       </div>
+      {held && places.some(hasLoadIn) && <TapForSound />}
       {doubted !== null && (
         <Doubt
           place={doubted}

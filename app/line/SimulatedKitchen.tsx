@@ -3,7 +3,7 @@ import { seededRandom } from '../../core/basis/index.ts';
 import type { DueAct } from '../../core/line/index.ts';
 import { conduct } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
-import { poured_g, settingOf } from '../../core/log/index.ts';
+import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { BelievedIron, PouredLoad, TrueIron } from '../../core/rehearsal/index.ts';
 import { actTime_s, pieceAt, reaction_s, saidOf, steamAt, trueIronOf } from '../../core/rehearsal/index.ts';
 import { useNow } from '../clock/index.ts';
@@ -97,7 +97,7 @@ const FILL_WORDS = { full: 'full', missing: 'corners missing', leaked: 'it ran o
 const Seen = ({ iron: { place, truth, believed, hotAt, load }, now }: { readonly iron: Simulated; readonly now: number }) => {
   const { progress, n } = place;
   if (progress?.phase === 'opened' && load !== null) {
-    const piece = pieceAt(truth, believed, load, ((progress.openedAt ?? now) - (progress.closedAt ?? now)) / 1000);
+    const piece = pieceAt(truth, believed, load, cookedFor_s(progress) ?? 0);
     return (
       <>
         {(['upper', 'lower'] as const).map((side) => (
@@ -145,7 +145,7 @@ const useSimulatedHands = (
       const { progress } = place;
       if (load === null || progress?.phase !== 'opened' || progress.observations.length > 0 || hand.said.has(load.loadId)) continue;
       hand.said.add(load.loadId);
-      const cooked_s = ((progress.openedAt ?? now) - (progress.closedAt ?? now)) / 1000;
+      const cooked_s = cookedFor_s(progress) ?? 0;
       const moulds = progress.did.moulds ?? place.iron.geometry.moulds;
       onLog(
         place,

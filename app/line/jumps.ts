@@ -5,11 +5,11 @@ import type { Jump } from '../clock/index.ts';
  * A load's log with the jumps that are being written into it but haven't come back from the store yet. Without them the
  * countdown would be off by the whole jump for the moment that the writing takes.
  */
-export const withJumps = (log: readonly LoadEvent[], jumps: readonly Jump[]): readonly LoadEvent[] => {
+export const withJumps = (log: readonly LoadEvent[], jumps: readonly Omit<Jump, 'id'>[]): readonly LoadEvent[] => {
   const first = log[0];
   if (first === undefined || jumps.length === 0) return log;
   // Another tab may have written the same jump a moment before.
-  const isWritten = (jump: Jump): boolean =>
+  const isWritten = (jump: Omit<Jump, 'id'>): boolean =>
     log.some(
       (event) => event.kind === 'corrected' && Math.abs(event.at - jump.at) < 30_000 && Math.abs(event.data.jump_ms - jump.jump_ms) < 2000,
     );

@@ -33,6 +33,15 @@ export const wakeSound = (): void => {
   if (context.state === 'suspended') void context.resume();
 };
 
+/** Whether the browser lets this page be heard without a touch first; asked where a load was running before the page was. */
+export const mayRing = async (): Promise<boolean> => {
+  wakeSound();
+  // A page that may not ring never answers.
+  await Promise.race([context?.resume(), new Promise((resolve) => setTimeout(resolve, ANSWERS_WITHIN_MS))]);
+  return silencedBy() !== 'not-touched';
+};
+const ANSWERS_WITHIN_MS = 500;
+
 /** Why nothing would be heard now; null: it would. */
 export const silencedBy = (): 'no-sound' | 'not-touched' | null => {
   if (typeof AudioContext === 'undefined') return 'no-sound';

@@ -6,7 +6,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
 import type { LoadVariant, PlannedLoad, RunDish } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
-import { useNow, wallNow } from '../clock/index.ts';
+import { thisMoment, useNow, wallNow } from '../clock/index.ts';
 import { overLimit } from '../../core/keep/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
 import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts';
@@ -177,7 +177,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
       return missing_g > (advice?.answer.portion_g ?? 0) ? missing_g : batch_g;
     };
     /** A touch. Its echo never comes here: the buttons and keys hold it back. The same word said again is said twice, however slow the store is. */
-    const append = (load: Load, event: NewLoadEvent, at: number = wallNow()): Promise<LoadEvent | undefined> =>
+    const append = (load: Load, event: NewLoadEvent, at: number | (() => number) = thisMoment()): Promise<LoadEvent | undefined> =>
       carryOut(commands.noteLoad(load.id, { ...event, ...by }, at));
     /** Several words about one load: all or none. */
     const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>

@@ -25,6 +25,8 @@ export const timeTyped = (text: string): string | null => {
   return hour > 23 || minute > 59 ? null : `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
 };
 
+const minutesOf = (wall: string): number => 60 * Number(wall.slice(11, 13)) + Number(wall.slice(14, 16));
+
 const stepped = (time: string, by_min: number): string => {
   const [hour = 0, minute = 0] = time.split(':').map(Number);
   const at = (hour * 60 + minute + by_min + DAY_MIN) % DAY_MIN;
@@ -36,14 +38,19 @@ export const WhenEntry = ({ label, value, onChange }: Props) => {
   const [day = '', time = ''] = value.split('T');
   const [typed, setTyped] = useState<string | null>(null);
   const [isWrong, setIsWrong] = useState(false);
+  const [asked, setAsked] = useState<string | null>(null);
   const date = new Date(`${day}T12:00:00`);
   const commit = (text: string): void => {
     const read = timeTyped(text);
     setIsWrong(read === null);
     if (read === null) return;
     setTyped(null);
-    if (read !== time) onChange(`${day}T${read}`);
+    if (read === time) return;
+    setAsked(`${day}T${read}`);
+    onChange(`${day}T${read}`);
   };
+  // In the night in which the clocks go forward an hour isn't there.
+  const isSkipped = asked !== null && asked !== value && asked.slice(0, 10) === day && Math.abs(minutesOf(asked) - minutesOf(value)) === 60;
   return (
     <div role="group" aria-label={label} className="flex flex-col gap-1 text-[15px]">
       <span aria-hidden>{label}</span>
@@ -99,6 +106,11 @@ export const WhenEntry = ({ label, value, onChange }: Props) => {
           }}
         />
       </div>
+      {isSkipped && (
+        <span role="status">
+          The clocks change that night: there is no {asked.slice(11)}, so {time} was taken
+        </span>
+      )}
       {isWrong && <span role="alert">A time from 0:00 to 23:59</span>}
     </div>
   );

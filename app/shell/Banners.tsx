@@ -1,7 +1,9 @@
 import { CircleAlert, Clock, HardDrive } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { describeSentence } from '../../words/index.ts';
-import { jumpTold, useNoticedJumps } from '../session/index.ts';
+import type { Jump } from '../clock/index.ts';
+import { duration } from '../look/index.ts';
+import { jumpTold, useAskedJumps, useJumpAnswers, useNoticedJumps } from '../session/index.ts';
 import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
 import { loadUpdate } from './update.ts';
 import { useExport } from './useExport.ts';
@@ -15,6 +17,7 @@ export const Banners = () => {
   const trouble = useStorageTrouble();
   const told = useNotices();
   const { untold } = useNoticedJumps();
+  const asked = useAskedJumps().filter(({ jump_ms }) => jump_ms > 0);
   const problems = useProblems();
   const exportNow = useExport();
   return (
@@ -33,15 +36,18 @@ export const Banners = () => {
           <Unreadable onExport={() => void exportNow()} />
         </Suspense>
       )}
+      {asked.map((jump) => (
+        <AskedJump key={jump.id} jump={jump} />
+      ))}
       {untold !== null && (
         <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-2 text-ink">
           <Clock aria-hidden className="size-5" />
           <span>
-            The device’s clock jumped by {Math.round(untold.jump_ms / 1000)} s. The countdowns went on as if it hadn’t; opening times are on
-            the new clock.
+            The device’s clock was set {untold.jump_ms < 0 ? 'back' : 'forward'} by {duration(Math.abs(untold.jump_ms) / 1000)}. Countdowns,
+            bowls and boxes went on as if it hadn’t been; times of day are on the new clock.
           </span>
           <button type="button" className="button-plain" onClick={jumpTold}>
-            Good
+            OK
           </button>
         </div>
       )}
@@ -50,7 +56,7 @@ export const Banners = () => {
           <CircleAlert aria-hidden className="size-5" />
           <span>{describeSentence(what)}.</span>
           {what.code === 'update-ready' && (
-            <button type="button" className={action} onClick={loadUpdate}>
+            <button type="button" className={action} onClick={() => void loadUpdate()}>
               Load it
             </button>
           )}
@@ -65,5 +71,25 @@ export const Banners = () => {
         </div>
       ))}
     </>
+  );
+};
+
+/** More time than was counted: a device that slept, or a clock that was set. Only the cook knows. */
+const AskedJump = ({ jump }: { readonly jump: Jump }) => {
+  const { slept, wasSet } = useJumpAnswers();
+  return (
+    <div role="alert" data-jump={jump.jump_ms} className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-3 text-xl text-ink">
+      <Clock aria-hidden className="size-6" />
+      <span>
+        The clock shows <b>{duration(jump.jump_ms / 1000)}</b> more than this screen counted. Did the device sleep, or was its clock set?
+        Until you say, loads and bowls count as having gone on.
+      </span>
+      <button type="button" className="button-act min-h-16" onClick={() => slept(jump)}>
+        It slept
+      </button>
+      <button type="button" className="button-plain min-h-16" onClick={() => wasSet(jump)}>
+        The clock was set
+      </button>
+    </div>
   );
 };

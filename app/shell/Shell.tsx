@@ -3,7 +3,9 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Banners } from './Banners.tsx';
 import { keptRehearsal } from '../rehearsal/kept.ts';
-import { SessionContext, useClockJumps, useSession, useSessionOfStore } from '../session/index.ts';
+import { useNow } from '../clock/index.ts';
+import { SessionContext, useClockJumps, useLoadsInIrons, useSession, useSessionOfStore } from '../session/index.ts';
+import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
 import { STATION_KEYS } from './keys.ts';
 import { Rail } from './Rail.tsx';
@@ -13,9 +15,14 @@ import { Strip } from './strip/Strip.tsx';
 const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/RehearsalBar.tsx')).RehearsalBar }));
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
+const RUNNING_TICK_MS = 30_000;
+
 /** What every station works on is asked of the store once, here. */
 export const Shell = () => {
   useClockJumps();
+  const inIrons = useLoadsInIrons(useNow(RUNNING_TICK_MS)) ?? [];
+  const isRunning = inIrons.some(({ progress }) => progress.phase !== 'opened');
+  useEffect(() => loadIsRunning(isRunning), [isRunning]);
   return (
     <SessionContext value={useSessionOfStore()}>
       <Frame />

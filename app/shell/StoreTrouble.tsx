@@ -2,7 +2,12 @@ import { useState } from 'react';
 import { downloadBlob } from '../look/index.ts';
 import type { OpenTrouble } from '../store/index.ts';
 
-type Props = { readonly trouble: OpenTrouble; readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
+type Props = {
+  readonly trouble: OpenTrouble;
+  readonly isDemo: boolean;
+  readonly choose: (demo: boolean) => void;
+  readonly inMemory: () => void;
+};
 
 const WORDS: Readonly<Record<OpenTrouble['kind'], { readonly title: string; readonly text: string }>> = {
   newer: {
@@ -20,7 +25,7 @@ const WORDS: Readonly<Record<OpenTrouble['kind'], { readonly title: string; read
 };
 
 /** A store that can't be opened: named, with every way out. Never replaced in silence. */
-export const StoreTrouble = ({ trouble, isDemo, choose }: Props) => {
+export const StoreTrouble = ({ trouble, isDemo, choose, inMemory }: Props) => {
   const { title, text } = WORDS[trouble.kind];
   const [said, setSaid] = useState<string | null>(null);
   const [hasSaved, setSaved] = useState(false);
@@ -51,6 +56,11 @@ export const StoreTrouble = ({ trouble, isDemo, choose }: Props) => {
         <button type="button" className="button-act" onClick={() => window.location.reload()}>
           Try again
         </button>
+        {trouble.kind !== 'newer' && (
+          <button type="button" className="button-plain" onClick={inMemory}>
+            Work in memory
+          </button>
+        )}
         {trouble.kind === 'broken' && (
           <>
             <button type="button" className="button-plain" onClick={() => void rescue()}>

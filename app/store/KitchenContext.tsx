@@ -8,7 +8,7 @@ import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { WeighEvent } from '../../core/weigh/index.ts';
 import type { Rows } from './database.ts';
 import type { Kitchen, OpenTrouble } from './kitchen.ts';
-import { openKitchen } from './kitchen.ts';
+import { kitchenInMemory, openKitchen } from './kitchen.ts';
 import { DEMO, OWN, REHEARSAL } from './names.ts';
 import { notices } from './notices.ts';
 import { Problems } from './problems.ts';
@@ -37,8 +37,13 @@ const open = async (name: string): Promise<OpenKitchen | OpenTrouble> => {
   const known = opened.get(name);
   if (known !== undefined) return known;
   const result = await openKitchen(name);
-  if (!result.ok) return result.trouble;
-  const { kitchen } = result;
+  return result.ok ? taken(name, result.kitchen) : result.trouble;
+};
+
+/** For this page alone, where the store can't be opened: better than no kitchen at 06:50. */
+const openInMemory = async (name: string): Promise<OpenKitchen> => taken(name, await kitchenInMemory(name));
+
+const taken = async (name: string, kitchen: Kitchen): Promise<OpenKitchen> => {
   // Only needed the first time a kitchen is opened.
   if ((await kitchen.database.rows('kits').count()) === 0) await (await import('./seed.ts')).seed(kitchen, Date.now());
   void kitchen.tidy(Date.now()).catch(() => undefined);
@@ -68,7 +73,7 @@ const useLeaveGuard = (): void =>
 type ProviderProps = {
   readonly children: ReactNode;
   readonly waiting: ReactNode;
-  readonly trouble: (trouble: OpenTrouble, isDemo: boolean, choose: (demo: boolean) => void) => ReactNode;
+  readonly trouble: (trouble: OpenTrouble, isDemo: boolean, choose: (demo: boolean) => void, inMemory: () => void) => ReactNode;
   /** A rehearsal is on: its own copy of a kitchen is opened, and choosing another ends it. Null: none is. */
   readonly endRehearsal: (() => void) | null;
 };
@@ -108,7 +113,8 @@ export const KitchenProvider = ({ children, waiting, trouble, endRehearsal }: Pr
     [endRehearsal],
   );
   const value = useMemo(() => (found === null || !('kitchen' in found) ? null : { ...found, isDemo, choose }), [found, isDemo, choose]);
-  if (found !== null && !('kitchen' in found)) return trouble(found, isDemo, choose);
+  const inMemory = useCallback((name: string) => void openInMemory(name).then(setFound), []);
+  if (found !== null && !('kitchen' in found)) return trouble(found, isDemo, choose, () => inMemory(found.name));
   return value === null ? waiting : <Context.Provider value={value}>{children}</Context.Provider>;
 };
 

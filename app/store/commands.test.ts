@@ -39,6 +39,7 @@ const pourOf = (id: string, touch = `pour/${id}`): Command<string> =>
     },
     touch,
   );
+const clocked = (...loadIds: string[]) => ({ loadIds, lotIds: [], itemIds: [] });
 const tableCounts = async (of: Kitchen): Promise<number[]> =>
   Promise.all((['loads', 'predictions', 'lots', 'loadEvents'] as const).map((name) => of.database.rows(name).count()));
 
@@ -114,8 +115,8 @@ describe('a touch is one command', () => {
 
   test('the jump of the clock stands once in a load, though two tabs notice it', async () => {
     await kitchen.do(pourOf('a'));
-    await kitchen.do(commands.correctLoads(['a'], 600_000, NOW + 600_000));
-    await anotherTab(kitchen).do(commands.correctLoads(['a'], 600_040, NOW + 600_300));
+    await kitchen.do(commands.correctClock(clocked('a'), 600_000, NOW + 600_000));
+    await anotherTab(kitchen).do(commands.correctClock(clocked('a'), 600_040, NOW + 600_300));
     expect((await tableCounts(kitchen))[3]).toBe(2);
   });
 });

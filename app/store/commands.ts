@@ -3,7 +3,7 @@ import type { KeepItem, WasteReason } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { Load, LoadEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
+import type { Load, LoadEvent, LotEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
 import { isOpenLot, loadProgress } from '../../core/log/index.ts';
 import type { OwnIngredient } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -207,8 +207,8 @@ export const pour = ({ load, prediction, lot, poured }: Pour, id = newId()): Com
 /** Touches of which a load has one at most. */
 const ONCE: ReadonlySet<string> = new Set(['poured', 'closed', 'opened', 'turned']);
 
-/** One touch at the line. Touched twice, a lid is closed once; the event that stands is handed back. */
-export const noteLoad = (loadId: string, event: NewLoadEvent, at: number, id = newId()): Command<LoadEvent> => ({
+/** One touch at the line; `at` as a function: on the clock as it is set when it is written. Touched twice, a lid is closed once; the event that stands is handed back. */
+export const noteLoad = (loadId: string, event: NewLoadEvent, at: number | (() => number), id = newId()): Command<LoadEvent> => ({
   id,
   tables: ['loadEvents'],
   run: async (transaction) => {
@@ -219,7 +219,7 @@ export const noteLoad = (loadId: string, event: NewLoadEvent, at: number, id = n
     // Two hands at one "undo" take back one touch.
     const again = event.kind === 'undone' ? log.find((other) => other.kind === 'undone' && other.data.seq === event.data.seq) : undefined;
     if (again !== undefined) return again;
-    return transaction.append('loadEvents', loadId, { ...event, at });
+    return transaction.append('loadEvents', loadId, { ...event, at: typeof at === 'number' ? at : at() });
   },
 });
 
@@ -238,25 +238,37 @@ export const logTrial = ({ load, prediction, lot, events }: Trial, id = newId())
     for (const event of events) await transaction.append('loadEvents', load.id, event);
   });
 
+/** What a clock that was set would have made older or younger than it is, by id. */
+export type Corrected = { readonly loadIds: readonly string[]; readonly lotIds: readonly string[]; readonly itemIds: readonly string[] };
+
 /** Noticed within this time and alike in size, a jump is the same one. */
 const SAME_JUMP_MS = 30_000;
 const SAME_JUMP_SIZE_MS = 2000;
 
-/** The jump of the clock, once in each load that was running. */
-export const correctLoads = (loadIds: readonly string[], jump_ms: number, at: number, id = newId()): Command<null> => ({
+/** Two tabs notice the same jump a moment apart. */
+const isCorrected = (log: readonly (LoadEvent | LotEvent)[], jump_ms: number, at: number): boolean =>
+  log.some(
+    (event) =>
+      event.kind === 'corrected' && Math.abs(event.at - at) < SAME_JUMP_MS && Math.abs(event.data.jump_ms - jump_ms) < SAME_JUMP_SIZE_MS,
+  );
+
+/** The jump of the clock, once in each load that was running and in each open bowl; boxes that were put away before it are moved by it. */
+export const correctClock = ({ loadIds, lotIds, itemIds }: Corrected, jump_ms: number, at: number, id = newId()): Command<null> => ({
   ifUnchanged: null,
-  ...act(id, ['loadEvents'], async (transaction) => {
+  ...act(id, ['loadEvents', 'lotEvents', 'keepItems'], async (transaction) => {
     for (const loadId of loadIds) {
       const log = await transaction.log('loadEvents', loadId);
-      // Two tabs notice the same jump a moment apart.
-      const isKnown = log.some(
-        (event) =>
-          event.kind === 'corrected' &&
-          Math.abs(event.at - at) < SAME_JUMP_MS &&
-          Math.abs(event.data.jump_ms - jump_ms) < SAME_JUMP_SIZE_MS,
-      );
-      if (isKnown || loadProgress(log).phase === 'opened') continue;
+      if (isCorrected(log, jump_ms, at) || loadProgress(log).phase === 'opened') continue;
       await transaction.append('loadEvents', loadId, { kind: 'corrected', data: { jump_ms }, at });
+    }
+    for (const lotId of lotIds) {
+      const log = await transaction.log('lotEvents', lotId);
+      if (isCorrected(log, jump_ms, at) || !isOpenLot({ events: log })) continue;
+      await transaction.append('lotEvents', lotId, { kind: 'corrected', data: { jump_ms }, at });
+    }
+    for (const itemId of itemIds) {
+      const item = await transaction.get('keepItems', itemId);
+      if (item !== undefined) await transaction.put('keepItems', { ...item, from: item.from + jump_ms });
     }
   }),
 });

@@ -218,7 +218,13 @@ export type OpenTrouble = { readonly kind: 'newer' | 'blocked' | 'broken'; reado
 export type OpenedKitchen = { readonly ok: true; readonly kitchen: Kitchen } | { readonly ok: false; readonly trouble: OpenTrouble };
 
 /** Browsers say so where a page may not store anything at all. */
-const FORBIDDEN: ReadonlySet<string> = new Set(['SecurityError', 'InvalidAccessError', 'MissingAPIError', 'NotAllowedError']);
+const FORBIDDEN: ReadonlySet<string> = new Set([
+  'SecurityError',
+  'InvalidAccessError',
+  'InvalidStateError',
+  'MissingAPIError',
+  'NotAllowedError',
+]);
 
 /** The version of a store as it lies there, without touching it; 0: there is none, or it can't be told. */
 const versionOf = (name: string): Promise<number> =>
@@ -255,16 +261,14 @@ export const openKitchen = async (name: string, within_ms = OPENS_WITHIN_MS): Pr
   const { ROW_CHECKS } = await import('./rowChecks.ts');
   const kitchen = new Kitchen(name, new KitchenDatabase(name), ROW_CHECKS);
   let timer: ReturnType<typeof setTimeout> | undefined;
-  // It would be opened all the same, and changed.
-  if ((await versionOf(name)) >= (STORE_VERSION + 1) * NATIVE_PER_VERSION)
-    return { ok: false, trouble: { kind: 'newer', name, message: 'written by a newer version' } };
+  const noAnswer = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(Object.assign(new Error('no answer'), { name: 'BlockedError' })), within_ms);
+  });
   try {
-    await Promise.race([
-      kitchen.database.open(),
-      new Promise((_, reject) => {
-        timer = setTimeout(() => reject(Object.assign(new Error('no answer'), { name: 'BlockedError' })), within_ms);
-      }),
-    ]);
+    // A newer one would be opened all the same, and changed.
+    if ((await Promise.race([versionOf(name), noAnswer])) >= (STORE_VERSION + 1) * NATIVE_PER_VERSION)
+      return { ok: false, trouble: { kind: 'newer', name, message: 'written by a newer version' } };
+    await Promise.race([kitchen.database.open(), noAnswer]);
     return { ok: true, kitchen };
   } catch (error) {
     const { name: errorName = '', message = '', inner } = error as { name?: string; message?: string; inner?: { name?: string } | null };

@@ -296,6 +296,7 @@ export type CodeFields = {
   readonly 'row-gone': { readonly table: string; readonly id: string };
   readonly 'export-failed': { readonly why: string };
   readonly 'update-ready': None;
+  readonly 'update-waits': None;
   readonly 'already-done': None;
   readonly 'iron-has-load': None;
   readonly 'write-failed': { readonly why: string };

@@ -1,6 +1,6 @@
 import { meanOrNull } from '../basis/index.ts';
 import type { Lot, Prediction, Load, LoadEvent, LoadProgress, Observation } from '../log/index.ts';
-import { loadProgress, worstFill } from '../log/index.ts';
+import { cookedFor_s, loadProgress, worstFill } from '../log/index.ts';
 import type { Iron } from '../plate/index.ts';
 
 /** A load as the book shows it: what was promised beside what came out. */
@@ -41,7 +41,7 @@ export const entryOf = (
     prediction,
     log,
     progress,
-    cooked_s: progress.openedAt === null || progress.closedAt === null ? null : (progress.openedAt - progress.closedAt) / 1000,
+    cooked_s: cookedFor_s(progress),
     tawny: { upper: sideOf(observations, 'upper'), lower: sideOf(observations, 'lower') },
     fill: worstFill(observations),
     crisp: meanOrNull(numbers(observations, 'crisp')),

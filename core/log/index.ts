@@ -1,3 +1,4 @@
+export { cookedFor_s } from './cooked.ts';
 export type { Edges } from './edges.ts';
 export { EDGES } from './edges.ts';
 export { poured_g, pouredAsWhole_g, settingOf } from './done.ts';

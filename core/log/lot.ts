@@ -50,6 +50,8 @@ export const LotEvent = z.discriminatedUnion('kind', [
     }),
   }),
   z.object({ ...lotEvent, kind: z.literal('beaten-down'), data: z.object({}) }),
+  /** The clock was set while this bowl stood: instants before this one are `jump_ms` too early on the new clock. */
+  z.object({ ...lotEvent, kind: z.literal('corrected'), data: z.object({ jump_ms: z.int() }) }),
   z.object({ ...lotEvent, kind: z.literal('renamed'), data: z.object({ name: z.string().min(1).max(120) }) }),
 ]);
 

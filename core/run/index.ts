@@ -35,7 +35,7 @@ export { leftOver, standingAt, stillToPour_g } from './count.ts';
 export { crispAfter, heldIn, HOLDS, isSpoilt, mostHeld, heldOver, PATIENCE_S, servedBy } from './service.ts';
 export type { PlannedIron } from './schedule.ts';
 export { piecesOfLoad } from './schedule.ts';
-export { instantOf, wallTime, zoneOffset_ms } from './zone.ts';
+export { instantOf, lastTimeBefore, wallTime, zoneOffset_ms } from './zone.ts';
 export type { PlanFile, Task } from './planFile.ts';
 export type { DishPrep } from './tasks.ts';
 export type { HotAgainTask } from './tasks.ts';

@@ -1,5 +1,5 @@
 import type { LoadProgress, Prediction } from '../log/index.ts';
-import { worstFill } from '../log/index.ts';
+import { cookedFor_s, worstFill } from '../log/index.ts';
 import { piecesWanted } from './arrivals.ts';
 import type { RunPlan } from './plan.ts';
 import type { AskedMorning, Service } from './service.ts';
@@ -78,9 +78,10 @@ export const reportOf = (plan: RunPlan, request: AskedMorning, told: readonly Re
     darker: mean(misses),
     near: { loads: misses.filter((miss) => Math.abs(miss) <= NEAR_STEPS).length, of: misses.length },
     timeRatio: mean(
-      loads.flatMap(({ prediction, closedAt, openedAt }) =>
-        prediction === null || closedAt === null ? [] : [(openedAt - closedAt) / 1000 / prediction.cookTime_s.best],
-      ),
+      loads.flatMap(({ prediction, ...load }) => {
+        const cooked_s = cookedFor_s(load);
+        return prediction === null || cooked_s === null ? [] : [cooked_s / prediction.cookTime_s.best];
+      }),
     ),
     notes: loads.flatMap(({ observations }) => observations.flatMap((o) => (o.kind === 'note' ? [o.value] : []))),
   };

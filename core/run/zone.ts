@@ -47,3 +47,14 @@ export const instantOf = (wall: string, zone: string): number | null => {
   const candidates = [before, after].filter((at) => at + zoneOffset_ms(at, zone) === asUtc);
   return candidates.length === 0 ? before : Math.min(...candidates);
 };
+
+/** The last instant before `before` at which a wall clock shows "HH:mm", also over a night in which the clocks change; null: that isn't a time. */
+export const lastTimeBefore = (time: string, before: number, zone: string): number | null => {
+  for (let days = 0; days <= 2; days++) {
+    const day = wallTime(before - days * 24 * 60 * MINUTE_MS, zone).slice(0, 10);
+    const at = instantOf(`${day}T${time}`, zone);
+    if (at === null) return null;
+    if (at < before) return at;
+  }
+  return null;
+};

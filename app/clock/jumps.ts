@@ -1,0 +1,64 @@
+import { Listeners } from '../listeners.ts';
+
+/** The wall clock and the monotonic one came apart by `jump_ms` (later is positive); `at` (epoch ms) is on the new clock. */
+export type Jump = { readonly id: string; readonly at: number; readonly jump_ms: number };
+
+const KEY = 'tawny-lattice-jumps';
+/** Noticed within this time and alike in size, a jump is the same one: two tabs see it a moment apart. */
+const SAME_MS = 30_000;
+const SAME_SIZE_MS = 2000;
+
+const isJump = (one: unknown): one is Jump =>
+  typeof one === 'object' && one !== null && 'id' in one && 'at' in one && 'jump_ms' in one && Number.isFinite(one.at);
+
+const read = (): readonly Jump[] => {
+  try {
+    const found: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    return Array.isArray(found) ? found.filter(isJump) : [];
+  } catch {
+    return [];
+  }
+};
+
+/**
+ * Jumps of the clock that aren't settled yet: not written into the logs, or not answered by the cook. Written down at once and without waiting, so that
+ * a page that goes in that moment loses none of them; shared by all tabs.
+ */
+class PendingJumps {
+  private list: readonly Jump[] | null = null;
+  private readonly listeners = new Listeners();
+
+  get all(): readonly Jump[] {
+    return (this.list ??= read());
+  }
+
+  readonly subscribe = this.listeners.subscribe;
+
+  add(jump: Jump): void {
+    const before = read();
+    const isKnown = before.some((other) => Math.abs(other.at - jump.at) < SAME_MS && Math.abs(other.jump_ms - jump.jump_ms) < SAME_SIZE_MS);
+    if (!isKnown) this.write([...before, jump]);
+  }
+
+  settle(id: string): void {
+    this.write(read().filter((other) => other.id !== id));
+  }
+
+  /** Another tab has noticed or settled one. */
+  readonly lookAgain = (): void => {
+    this.list = read();
+    this.listeners.tell();
+  };
+
+  private write(list: readonly Jump[]): void {
+    try {
+      localStorage.setItem(KEY, JSON.stringify(list));
+    } catch {
+      // No room, or not allowed: this page knows it all the same.
+    }
+    this.list = list;
+    this.listeners.tell();
+  }
+}
+
+export const pendingJumps = new PendingJumps();
