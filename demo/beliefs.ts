@@ -26,7 +26,8 @@ const questions = (file: KitchenFile): readonly Question[] => {
   );
 };
 
-export const demoBeliefKeys = (file: KitchenFile): readonly string[] => questions(file).map(({ known, target }) => beliefKey(known, target));
+export const demoBeliefKeys = (file: KitchenFile): readonly string[] =>
+  questions(file).map(({ known, target }) => beliefKey(known, target));
 
 export const demoBeliefs = (file: KitchenFile): readonly DemoBelief[] =>
   questions(file).map(({ known, target, iron }) => {

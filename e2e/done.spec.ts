@@ -26,6 +26,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   // By scoops, typed as cooks write it; the entry keeps what is typed in it.
   await iron.getByRole('button', { name: '180 g: otherwise?' }).click();
   await sheet.getByLabel('or scoops').pressSequentially('2');
+  await sheet.getByLabel('or scoops').blur();
   await expect(sheet.getByLabel('or scoops')).toHaveValue('2');
   const so = sheet.getByRole('button', { name: /It was so/ });
   const scoops_g = Number((await so.textContent())?.replace(/\D/g, ''));

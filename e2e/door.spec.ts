@@ -26,6 +26,7 @@ test('when they come is drawn: by keys, by hand and typed; the plan follows, a r
   // Typed, digit by digit.
   await page.getByRole('textbox', { name: /^Guests at/ }).fill('');
   await page.getByRole('textbox', { name: /^Guests at/ }).pressSequentially('12');
+  await page.getByRole('textbox', { name: /^Guests at/ }).blur();
   await expect(bars.nth(3)).toHaveAttribute('aria-valuenow', '12');
   await page.reload();
   await expect(bars.nth(1)).toHaveAttribute('aria-valuenow', '24');

@@ -39,16 +39,12 @@ const withSetBy = (iron: Iron, type: SetBy): Iron => {
 
 /** The shapes there are, drawn to one scale: touched, an iron of that shape stands in the kit. */
 export const WhichIrons = ({ session }: { readonly session: Session }) => {
-  const { kit, irons, everyIron, workspace } = session;
+  const { kit, irons, workspace } = session;
   const carryOut = useDo();
   const [describing, setDescribing] = useState(false);
   const [measured, setMeasured] = useState<Iron | null>(null);
   const has = (id: string): boolean => irons.some((iron) => iron.id === id);
-  const toggle = (preset: Iron): void => {
-    if (has(preset.id)) void carryOut(commands.removeFromKit([preset.id]));
-    else if (everyIron.some(({ id }) => id === preset.id)) void carryOut(commands.bringBackToKit([preset.id]));
-    else void carryOut(commands.addIron(preset, workspace));
-  };
+  const toggle = (preset: Iron): void => void carryOut(commands.toggleIron(preset, workspace));
   return (
     <>
       <ul className="grid grid-cols-3 gap-3 max-sm:grid-cols-2">

@@ -21,7 +21,8 @@ const [prediction] = file.predictions;
 const [iron] = file.irons;
 const [item] = file.keepItems;
 const [run] = file.runs;
-if (load === undefined || prediction === undefined || iron === undefined || item === undefined || run === undefined) throw new Error('empty demo');
+if (load === undefined || prediction === undefined || iron === undefined || item === undefined || run === undefined)
+  throw new Error('empty demo');
 
 let count = 0;
 const fresh = (): Promise<Kitchen> => openedKitchen(`campaign-${++count}`);
@@ -37,7 +38,16 @@ const pourOf = (id: string, ironId = 'a', at = NOW): Command<string> =>
     lot: lotOf(`lot-${ironId}`),
     poured: { kind: 'poured', data: {} },
   });
-const weighing = { id: 'w', formulaId: formula.id, formulaRev: 1, factor: 1, by: 'scale', display: 'tare', who: '', startedAt: NOW } as const;
+const weighing = {
+  id: 'w',
+  formulaId: formula.id,
+  formulaRev: 1,
+  factor: 1,
+  by: 'scale',
+  display: 'tare',
+  who: '',
+  startedAt: NOW,
+} as const;
 
 /** Every command there is, each with what has to be there before it. A new command that isn't in the list is a red test. */
 const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command<unknown>)[]; readonly make: () => Command<unknown> }>> = {
@@ -45,9 +55,13 @@ const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command
     before: [() => commands.addFormula(formula, EMPTY_WORKSPACE)],
     make: () => commands.reviseFormula(formula, (now) => ({ ...now, name: 'Other' })),
   },
-  reviseIron: { before: [() => commands.addIron(iron, EMPTY_WORKSPACE)], make: () => commands.reviseIron(iron, (now) => ({ ...now, name: 'Other' })) },
+  reviseIron: {
+    before: [() => commands.addIron(iron, EMPTY_WORKSPACE)],
+    make: () => commands.reviseIron(iron, (now) => ({ ...now, name: 'Other' })),
+  },
   addFormula: { make: () => commands.addFormula(formula, EMPTY_WORKSPACE) },
   addIron: { make: () => commands.addIron(iron, EMPTY_WORKSPACE) },
+  toggleIron: { make: () => commands.toggleIron(iron, EMPTY_WORKSPACE) },
   changeKit: { make: () => commands.changeKit((kit) => ({ ...kit, altitude_m: 12 })) },
   removeFromKit: { make: () => commands.removeFromKit(['x']) },
   bringBackToKit: { before: [() => commands.removeFromKit(['x'])], make: () => commands.bringBackToKit(['x']) },
@@ -55,10 +69,16 @@ const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command
   saveIngredient: {
     make: () => commands.saveIngredient(file.ingredients[0] as never),
   },
-  removeIngredient: { before: [() => commands.saveIngredient(file.ingredients[0] as never)], make: () => commands.removeIngredient(file.ingredients[0]!.id) },
+  removeIngredient: {
+    before: [() => commands.saveIngredient(file.ingredients[0] as never)],
+    make: () => commands.removeIngredient(file.ingredients[0]!.id),
+  },
   addRun: { make: () => commands.addRun(run, EMPTY_WORKSPACE) },
   removeRun: { before: [() => commands.addRun(run, EMPTY_WORKSPACE)], make: () => commands.removeRun(run.id) },
-  changeRun: { before: [() => commands.addRun(run, EMPTY_WORKSPACE)], make: () => commands.changeRun(run.id, (now) => ({ ...now, people: 7 })) },
+  changeRun: {
+    before: [() => commands.addRun(run, EMPTY_WORKSPACE)],
+    make: () => commands.changeRun(run.id, (now) => ({ ...now, people: 7 })),
+  },
   startWeighing: { make: () => commands.startWeighing(weighing) },
   noteWeighing: {
     before: [() => commands.startWeighing(weighing)],
@@ -86,7 +106,10 @@ const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command
         events: [{ kind: 'poured', data: {}, at: NOW }],
       }),
   },
-  correctClock: { before: [() => pourOf('p')], make: () => commands.correctClock({ loadIds: ['p'], lotIds: [], itemIds: [] }, -3_600_000, NOW) },
+  correctClock: {
+    before: [() => pourOf('p')],
+    make: () => commands.correctClock({ loadIds: ['p'], lotIds: [], itemIds: [] }, -3_600_000, NOW),
+  },
   addKeepItem: { make: () => commands.addKeepItem(item) },
   usePartOfKeepItem: {
     before: [() => commands.addKeepItem({ ...item, amount: '6 pieces', usedAt: null })],
@@ -167,7 +190,8 @@ const touchOf = async (tab: Kitchen, random: Random, n: number): Promise<Command
   if (kind === 0 || newest === undefined) return pourOf(`load-${n}`, ironId, NOW + n);
   const log = (await queries.logs('loadEvents', [newest.id])).get(newest.id) ?? [];
   const { lastUndoable } = loadProgress(log);
-  if (kind === 1) return lastUndoable === null ? null : commands.noteLoad(newest.id, { kind: 'undone', data: { seq: lastUndoable.seq } }, NOW + n);
+  if (kind === 1)
+    return lastUndoable === null ? null : commands.noteLoad(newest.id, { kind: 'undone', data: { seq: lastUndoable.seq } }, NOW + n);
   if (kind === 2) return commands.noteLoad(newest.id, { kind: 'closed', data: {} }, NOW + n);
   if (kind === 3) return commands.noteLoad(newest.id, { kind: 'opened', data: {} }, NOW + n);
   if (kind === 4) return commands.changeKit((kit) => ({ ...kit, altitude_m: n }));
@@ -182,7 +206,11 @@ test(`${SEQUENCES} sequences of two tabs: no log has a gap, no load lacks its bo
     const tabs = [first, anotherTab(first)];
     for (let n = 0; n < 24; n++) {
       const touches = await Promise.all(tabs.map((tab) => touchOf(tab, random, 2 * n + tabs.indexOf(tab))));
-      await Promise.all(touches.map((touch, i) => touch !== null && tabs[i]!.do(touch).catch((error: unknown) => expect(error).toBeInstanceOf(CommandFailed))));
+      await Promise.all(
+        touches.map(
+          (touch, i) => touch !== null && tabs[i]!.do(touch).catch((error: unknown) => expect(error).toBeInstanceOf(CommandFailed)),
+        ),
+      );
     }
     const { database } = first;
     const loads = await database.rows('loads').toArray();

@@ -89,6 +89,20 @@ export const removeFromKit = (ids: readonly string[]): Command<null> =>
 export const bringBackToKit = (ids: readonly string[]): Command<null> =>
   changeKit((kit) => ({ ...kit, removedIds: kit.removedIds.filter((id) => !ids.includes(id)) }));
 
+/** An iron of a usual shape: there, or no longer there. What counts is what the store holds by now, not what a slow screen shows. */
+export const toggleIron = (iron: Iron, usual: Workspace, id = newId()): Command<null> =>
+  act(id, ['irons', 'kits', 'workspaces'], async (transaction) => {
+    const kit = { ...DEFAULT_KIT, ...(await transaction.get('kits', 'kit')) };
+    const isNew = (await transaction.newest('irons', iron.id)) === undefined;
+    if (isNew) {
+      await transaction.add('irons', iron);
+      await changeWorkspace(transaction, { ironId: iron.id }, usual);
+    }
+    const others = kit.removedIds.filter((other) => other !== iron.id);
+    const isRemoved = others.length < kit.removedIds.length;
+    if (isRemoved || !isNew) await transaction.put('kits', { ...kit, id: 'kit', removedIds: isRemoved ? others : [...others, iron.id] });
+  });
+
 const changeWorkspace = async (transaction: Transaction, changes: Partial<Workspace>, usual: Workspace): Promise<void> => {
   const workspace = (await transaction.get('workspaces', 'workspace')) ?? usual;
   await transaction.put('workspaces', { ...workspace, ...changes, id: 'workspace' });

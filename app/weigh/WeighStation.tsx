@@ -2,7 +2,7 @@ import { ArrowRight, Undo2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lot } from '../../core/log/index.ts';
-import { NumberEntry } from '../look/index.ts';
+import { NumberEntry, timeOfDay } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';
@@ -24,7 +24,7 @@ export const WeighStation = () => {
 };
 
 const AtTheBench = ({ session }: { readonly session: Session }) => {
-  const { bowl, append: tell, start, finish } = useWeighing(session);
+  const { bowl, append: tell, start, finish, givenUp, resume } = useWeighing(session);
   const [made, setMade] = useState<Lot | null>(null);
   if (bowl === undefined) return null;
   if (bowl === null && made !== null) return <MixedLot lot={made} onAgain={() => setMade(null)} />;
@@ -40,7 +40,17 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
         </Link>
       </section>
     ) : (
-      <BeforeWeighing session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
+      <>
+        {givenUp !== null && (
+          <p role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2">
+            You gave up the bowl of {givenUp.name} at {timeOfDay(givenUp.at, session.kit.zone)}.
+            <button type="button" className="button-plain" onClick={resume}>
+              Take it up again
+            </button>
+          </p>
+        )}
+        <BeforeWeighing session={session} formula={session.formula} onStart={(weighing) => void start(weighing)} />
+      </>
     );
   return <Weigh session={session} bowl={bowl} tell={tell} onFinish={async () => setMade(await finish(bowl))} />;
 };

@@ -3,7 +3,7 @@ import type { Lot } from '../../core/log/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { readFormula } from '../../core/formula/index.ts';
 import type { NewWeighEvent, Step, WeighEvent, Weighing, WeighPlan, WeighState, WeighStep } from '../../core/weigh/index.ts';
-import { isDone, placesOf, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
+import { endOfWeighing, isDone, placesOf, rightWithin_g, weighedLines, weighPlan, weighState } from '../../core/weigh/index.ts';
 import type { Session } from '../session/index.ts';
 import { newLot } from '../../core/lot/index.ts';
 import { wallNow } from '../clock/index.ts';
@@ -49,6 +49,9 @@ export const bowlOf = (
   return { weighing, formula, reading, plan, lineIds, state, step, topUp_g };
 };
 
+/** A bowl that was given up longer ago is another morning's. */
+const GIVEN_UP_MS = 12 * 3_600_000;
+
 /** The bowl that is being weighed, as its log has it; undefined until the store has answered, null when there is none. */
 export const useWeighing = (session: Session) => {
   const carryOut = useDo();
@@ -65,6 +68,15 @@ export const useWeighing = (session: Session) => {
     [newest, log, found, readSettings, kit],
   );
 
+  const end = log === undefined ? undefined : endOfWeighing(log);
+  /** Given up a while ago: it can be taken up again. */
+  const givenUp =
+    newest != null && found != null && end?.kind === 'abandoned' && wallNow() - end.at < GIVEN_UP_MS
+      ? { name: found.name, at: end.at }
+      : null;
+  const resume = (): void => {
+    if (newest != null) void carryOut(commands.resumeWeighing(newest.id, wallNow()));
+  };
   const append = (event: NewWeighEvent): void => {
     if (newest != null) void carryOut(commands.noteWeighing(newest.id, event, wallNow()));
   };
@@ -87,5 +99,5 @@ export const useWeighing = (session: Session) => {
     return { ...lot, events: [] };
   };
   const ready = newest !== undefined && (newest === null || (found !== undefined && log !== undefined));
-  return { bowl: ready ? bowl : undefined, append, start, finish };
+  return { bowl: ready ? bowl : undefined, append, start, finish, givenUp, resume };
 };

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { advise, DEFAULT_CONDITIONS } from '../advise/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
-import { instantOf, plannedIron, planRun, wallTime } from './index.ts';
+import { instantOf, lastTimeBefore, plannedIron, planRun, wallTime } from './index.ts';
 
 const SERVE = Date.UTC(2026, 5, 1, 7, 15);
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
@@ -193,6 +193,21 @@ describe('a plan', () => {
 });
 
 describe('clock times of a place', () => {
+  test.each([
+    ['the night the clocks go forward', '2026-03-29T07:15'],
+    ['the night the clocks go back', '2026-10-25T07:15'],
+    ['any other night', '2026-11-25T07:15'],
+  ])('%s: “mixed at 22:00” is 22:00 on the wall', (_, wall) => {
+    const cookAt = instantOf(wall, 'Europe/London')!;
+    const at = lastTimeBefore('22:00', cookAt, 'Europe/London')!;
+    expect(wallTime(at, 'Europe/London').slice(11)).toBe('22:00');
+    expect(cookAt - at).toBeGreaterThan(8 * 3_600_000);
+    expect(cookAt - at).toBeLessThan(11 * 3_600_000);
+    // The same day, where that is before the cooking; nonsense is none.
+    expect(cookAt - lastTimeBefore('06:15', cookAt, 'Europe/London')!).toBe(3_600_000);
+    expect(lastTimeBefore('nonsense', cookAt, 'Europe/London')).toBeNull();
+  });
+
   test.each(['UTC', 'Europe/London', 'America/New_York', 'Asia/Kolkata', 'Australia/Lord_Howe'])('%s: there and back', (zone) => {
     fc.assert(
       fc.property(fc.integer({ min: Date.UTC(2024, 0), max: Date.UTC(2030, 0) }), (at) => {

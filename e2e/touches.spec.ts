@@ -1,0 +1,102 @@
+import { expect, test } from '@playwright/test';
+import { button, column, open, openLid, press, startLoad, type } from './kitchen.ts';
+
+const MORNING = new Date('2026-11-30T06:55:00Z');
+
+test('poured, taken back, poured again; and the next morning, ten minutes earlier', async ({ page }) => {
+  await page.clock.install({ time: MORNING });
+  await open(page, 'line');
+  const iron = column(page, 'deep-a');
+  await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+  for (let round = 0; round < 3; round++) {
+    await press(button(page, 'deep-a', 'Poured'));
+    await expect(iron).toHaveAttribute('data-phase', 'poured');
+    await page.clock.fastForward(1000);
+    await press(iron.getByRole('button', { name: /^undo/ }));
+    await expect(iron).toHaveAttribute('data-phase', 'ready');
+    await page.clock.fastForward(1000);
+  }
+  // After a reload the button is as alive.
+  await page.reload();
+  await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+  await press(button(page, 'deep-a', 'Poured'));
+  await expect(iron).toHaveAttribute('data-phase', 'poured');
+  await page.clock.fastForward(1000);
+  await press(button(page, 'deep-a', 'Closed'));
+  await page.clock.fastForward(300_000);
+  await openLid(page, iron);
+  await page.clock.fastForward(24 * 3_600_000 - 900_000);
+  await page.reload();
+  await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+  await press(button(page, 'deep-a', 'Poured'));
+  await expect(iron).toHaveAttribute('data-phase', 'poured');
+});
+
+test('opened three seconds after the lid: asked about in large type before it is believed', async ({ page }) => {
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  const iron = column(page, 'deep-a');
+  const doubt = page.getByRole('alertdialog');
+  await button(page, 'deep-a', 'Opened').click();
+  await expect(doubt).toContainText(/Deep A opened after 0:\d\d\?/);
+  await doubt.getByRole('button', { name: 'Still closed' }).click();
+  await expect(doubt).toHaveCount(0);
+  await expect(iron).toHaveAttribute('data-phase', 'cooking');
+  // Again, and this time it is so.
+  await openLid(page, iron);
+  await expect(iron).toHaveAttribute('data-phase', 'opened');
+});
+
+test('what cooks stays at the line with its own batter, whatever becomes of the plan', async ({ page, context }) => {
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  const iron = column(page, 'deep-a');
+  const batter = await iron.locator('p').nth(1).textContent();
+  const other = await context.newPage();
+  await open(other, 'run');
+  // Another batter, without this iron, and then no plan at all.
+  await other.getByRole('button', { name: 'Deep A', exact: true }).click();
+  await expect(iron).toHaveAttribute('data-phase', 'cooking');
+  await page.reload();
+  await expect(iron).toHaveAttribute('data-phase', 'cooking');
+  await expect(iron.locator('p').nth(1)).toHaveText(batter ?? '');
+  await expect(iron.getByRole('timer')).toBeVisible();
+  await openLid(page, iron);
+  await expect(iron.getByRole('button', { name: 'How was it?' })).toBeVisible();
+});
+
+test('the beginning of a wrong number is never stored; Escape takes back what was typed', async ({ page }) => {
+  await open(page, 'run');
+  const people = page.getByLabel('People', { exact: true });
+  await expect(people).toHaveValue('36');
+  for (const wrong of ['1,000', '3 6', '2000000']) {
+    await type(people, wrong);
+    await expect(people).toHaveAttribute('aria-invalid', 'true');
+    await page.reload();
+    await expect(people).toHaveValue('36');
+  }
+  await people.fill('4');
+  await people.press('Escape');
+  await expect(people).toHaveValue('36');
+  await people.blur();
+  await people.fill('12');
+  await page.getByRole('heading', { level: 1 }).first().click();
+  await page.reload();
+  await expect(people).toHaveValue('12');
+});
+
+test('another tab’s change shows in an open field, and doesn’t replace what is being typed', async ({ page, context }) => {
+  await open(page, 'run');
+  const other = await context.newPage();
+  await open(other, 'run');
+  const [here, there] = [page, other].map((tab) => tab.getByLabel('People', { exact: true }));
+  await type(there!, '50');
+  await expect(here!).toHaveValue('50');
+  await here!.fill('6');
+  await type(there!, '48');
+  await expect(page.getByText('Changed elsewhere to 48')).toBeVisible();
+  await expect(here!).toHaveValue('6');
+  await expect(here!).toBeFocused();
+  await here!.press('Escape');
+  await expect(here!).toHaveValue('48');
+});
