@@ -29,9 +29,12 @@ const questions = (file: KitchenFile): readonly Question[] => {
 export const demoBeliefKeys = (file: KitchenFile): readonly string[] =>
   questions(file).map(({ known, target }) => beliefKey(known, target));
 
-export const demoBeliefs = (file: KitchenFile): readonly DemoBelief[] =>
-  questions(file).map(({ known, target, iron }) => {
-    const believed = runToEnd(believedFor(known, target, iron.dryThrough));
-    if (!believed.ok) throw new Error(believed.failure.code);
-    return { key: beliefKey(known, target), believed: believed.value };
-  });
+/** @param most so many of them, the first ones */
+export const demoBeliefs = (file: KitchenFile, most = Infinity): readonly DemoBelief[] =>
+  questions(file)
+    .slice(0, most)
+    .map(({ known, target, iron }) => {
+      const believed = runToEnd(believedFor(known, target, iron.dryThrough));
+      if (!believed.ok) throw new Error(believed.failure.code);
+      return { key: beliefKey(known, target), believed: believed.value };
+    });

@@ -5,6 +5,9 @@ import { readFormula } from '../core/formula/index.ts';
 import type { Symptom } from '../core/diagnose/index.ts';
 import { diagnose, evidenceOf, symptomsIn } from '../core/diagnose/index.ts';
 import { loadProgress } from '../core/log/index.ts';
+import { campaign } from '../core/testing/campaign.ts';
+import type { DemoBelief } from './beliefs.ts';
+import { demoBeliefKeys, demoBeliefs } from './beliefs.ts';
 import { demoKitchen, LAST_MORNING } from './kitchen.ts';
 
 const file = demoKitchen();
@@ -14,6 +17,19 @@ describe('the demo kitchen', () => {
     const written: unknown = JSON.parse(readFileSync(new URL('kitchen.json', import.meta.url), 'utf8'));
     expect(written).toEqual(file);
     expect(takeKitchen(written).ok).toBe(true);
+  });
+
+  test('what its loads say ships with it: for exactly the questions that the first start asks, and as it is found', () => {
+    const kept = JSON.parse(readFileSync(new URL('beliefs.json', import.meta.url), 'utf8')) as readonly DemoBelief[];
+    expect(kept.map(({ key }) => key)).toEqual(demoBeliefKeys(file));
+    expect(kept.length).toBeGreaterThan(0);
+    for (const { believed } of kept) expect(believed?.used).toBeGreaterThan(1);
+    // Weighing them takes ten seconds.
+    const some = demoBeliefs(file, campaign(1, kept.length));
+    some.forEach(({ believed }, i) => {
+      expect(believed?.offset_K).toBeCloseTo(kept[i]?.believed?.offset_K ?? NaN, 9);
+      expect(believed?.cavity).toBeCloseTo(kept[i]?.believed?.cavity ?? NaN, 9);
+    });
   });
 
   test('another seed scatters otherwise', () => expect(demoKitchen(7).loadEvents).not.toEqual(file.loadEvents));

@@ -227,7 +227,7 @@ test('four answers make a plan; the strip carries it to every station', async ({
   await open(page, 'run');
   await expect(page.getByText('Last plate')).toBeVisible();
   await type(page.getByLabel('People'), '12');
-  await expect(page.getByText(/1[2-4] pieces/).first()).toBeVisible();
+  await expect(page.getByText(/1[2-6] pieces/).first()).toBeVisible();
   const deepB = page.getByRole('checkbox', { name: 'Deep B' });
   await deepB.click();
   await expect(deepB).not.toBeChecked();

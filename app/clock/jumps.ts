@@ -1,7 +1,13 @@
 import { Listeners } from '../listeners.ts';
 
 /** The wall clock and the monotonic one came apart by `jump_ms` (later is positive); `at` (epoch ms) is on the new clock. */
-export type Jump = { readonly id: string; readonly at: number; readonly jump_ms: number };
+export type Jump = {
+  readonly id: string;
+  readonly at: number;
+  readonly jump_ms: number;
+  /** The cook says that the clock was set. */
+  readonly isSet?: true;
+};
 
 const KEY = 'tawny-lattice-jumps';
 /** Noticed within this time and alike in size, a jump is the same one: two tabs see it a moment apart. */
@@ -38,6 +44,11 @@ class PendingJumps {
     const before = read();
     const isKnown = before.some((other) => Math.abs(other.at - jump.at) < SAME_MS && Math.abs(other.jump_ms - jump.jump_ms) < SAME_SIZE_MS);
     if (!isKnown) this.write([...before, jump]);
+  }
+
+  /** The cook's answer, written down at once: what follows from it may take longer than the page lives. */
+  wasSet(id: string): void {
+    this.write(read().map((jump) => (jump.id === id ? { ...jump, isSet: true } : jump)));
   }
 
   settle(id: string): void {

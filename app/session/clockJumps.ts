@@ -26,13 +26,16 @@ export const useNoticedJumps = (): Noticed =>
 /** Somebody has read it. */
 export const jumpTold = (): void => change({ ...noticed, untold: null });
 
+/** Time never runs back; of the rest the cook decides. */
+const isSetClock = ({ jump_ms, isSet }: Jump): boolean => jump_ms < 0 || isSet === true;
+
 /** Jumps that only the cook can tell apart: a device that slept, or a clock that was set. */
 export const useAskedJumps = (): readonly Jump[] =>
   useSyncExternalStore(
     pendingJumps.subscribe,
     () => pendingJumps.all,
     () => pendingJumps.all,
-  );
+  ).filter((jump) => !isSetClock(jump));
 
 /** How many loads may be running at once, over all irons. */
 const MOST_RUNNING = 40;
@@ -86,9 +89,11 @@ export const useClockJumps = (): void => {
     const begun = new Set<string>();
     const look = (): void => {
       for (const jump of pendingJumps.all) {
-        if (begun.has(jump.id)) continue;
-        begun.add(jump.id);
-        if (jump.jump_ms < 0) void correct(jump);
+        const isSet = isSetClock(jump);
+        const key = `${jump.id} ${isSet}`;
+        if (begun.has(key)) continue;
+        begun.add(key);
+        if (isSet) void correct(jump);
         else
           void atStake(queries, jump).then((found) => {
             if (jump.jump_ms < ASKED_FROM_MS || isNothing(found)) pendingJumps.settle(jump.id);
@@ -101,7 +106,5 @@ export const useClockJumps = (): void => {
 };
 
 /** The cook's answers: the device slept, so all of it went by; or the clock was set, so none of it did. */
-export const useJumpAnswers = (): { readonly slept: (jump: Jump) => void; readonly wasSet: (jump: Jump) => void } => {
-  const correct = useCorrect();
-  return { slept: ({ id }) => pendingJumps.settle(id), wasSet: (jump) => void correct(jump) };
-};
+export const jumpSlept = ({ id }: Jump): void => pendingJumps.settle(id);
+export const jumpWasSet = ({ id }: Jump): void => pendingJumps.wasSet(id);

@@ -4,7 +4,7 @@ export type { Session } from './useSession.ts';
 export { adviceJob, bowlTemperature, SessionContext, useDegrees, useLengths, useSession, useSessionOfStore } from './useSession.ts';
 export type { RunningLoad } from './useRunning.ts';
 export { useLoadsInIrons, useNewestLoads } from './useRunning.ts';
-export { jumpTold, useAskedJumps, useClockJumps, useJumpAnswers, useNoticedJumps } from './clockJumps.ts';
+export { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';
 export { useInHouse } from './useInHouse.ts';
 export { readingOf } from './reading.ts';

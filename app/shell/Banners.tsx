@@ -3,12 +3,16 @@ import { lazy, Suspense } from 'react';
 import { describeSentence } from '../../words/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { duration } from '../look/index.ts';
-import { jumpTold, useAskedJumps, useJumpAnswers, useNoticedJumps } from '../session/index.ts';
+import { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useNoticedJumps } from '../session/index.ts';
 import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
 import { loadUpdate } from './update.ts';
 import { useExport } from './useExport.ts';
 
 const Unreadable = lazy(async () => ({ default: (await import('./Unreadable.tsx')).Unreadable }));
+
+/** A span as people say it, from ten seconds to days. */
+const spanText = (seconds: number): string =>
+  seconds < 90 ? `${Math.round(seconds)} s` : seconds < 3600 ? `${Math.round(seconds / 60)} min` : duration(seconds);
 
 const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
 
@@ -17,7 +21,7 @@ export const Banners = () => {
   const trouble = useStorageTrouble();
   const told = useNotices();
   const { untold } = useNoticedJumps();
-  const asked = useAskedJumps().filter(({ jump_ms }) => jump_ms > 0);
+  const asked = useAskedJumps();
   const problems = useProblems();
   const exportNow = useExport();
   return (
@@ -43,7 +47,7 @@ export const Banners = () => {
         <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-2 text-ink">
           <Clock aria-hidden className="size-5" />
           <span>
-            The device’s clock was set {untold.jump_ms < 0 ? 'back' : 'forward'} by {duration(Math.abs(untold.jump_ms) / 1000)}. Countdowns,
+            The device’s clock was set {untold.jump_ms < 0 ? 'back' : 'forward'} by {spanText(Math.abs(untold.jump_ms) / 1000)}. Countdowns,
             bowls and boxes went on as if it hadn’t been; times of day are on the new clock.
           </span>
           <button type="button" className="button-plain" onClick={jumpTold}>
@@ -75,21 +79,18 @@ export const Banners = () => {
 };
 
 /** More time than was counted: a device that slept, or a clock that was set. Only the cook knows. */
-const AskedJump = ({ jump }: { readonly jump: Jump }) => {
-  const { slept, wasSet } = useJumpAnswers();
-  return (
-    <div role="alert" data-jump={jump.jump_ms} className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-3 text-xl text-ink">
-      <Clock aria-hidden className="size-6" />
-      <span>
-        The clock shows <b>{duration(jump.jump_ms / 1000)}</b> more than this screen counted. Did the device sleep, or was its clock set?
-        Until you say, loads and bowls count as having gone on.
-      </span>
-      <button type="button" className="button-act min-h-16" onClick={() => slept(jump)}>
-        It slept
-      </button>
-      <button type="button" className="button-plain min-h-16" onClick={() => wasSet(jump)}>
-        The clock was set
-      </button>
-    </div>
-  );
-};
+const AskedJump = ({ jump }: { readonly jump: Jump }) => (
+  <div role="alert" data-jump={jump.jump_ms} className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-3 text-xl text-ink">
+    <Clock aria-hidden className="size-6" />
+    <span>
+      The clock shows <b>{spanText(jump.jump_ms / 1000)}</b> more than this screen counted. Did the device sleep, or was its clock set?
+      Until you say, loads and bowls count as having gone on.
+    </span>
+    <button type="button" className="button-act min-h-16" onClick={() => jumpSlept(jump)}>
+      It slept
+    </button>
+    <button type="button" className="button-plain min-h-16" onClick={() => jumpWasSet(jump)}>
+      The clock was set
+    </button>
+  </div>
+);
