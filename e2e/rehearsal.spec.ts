@@ -23,9 +23,9 @@ const wanted = async (page: Page): Promise<number> =>
 
 /** One size whole; the smaller ones until pieces are out and one of them is lost, and whole in `npm run prove`. */
 const SIZES = [
-  { width: 1280, height: 800, pace: '×60', isWhole: true },
-  { width: 1024, height: 768, pace: '×60', isWhole: isProving },
-  { width: 390, height: 844, pace: '×60', isWhole: isProving },
+  { width: 1280, height: 800, pace: '×30', isWhole: true },
+  { width: 1024, height: 768, pace: isProving ? '×30' : '×60', isWhole: isProving },
+  { width: 390, height: 844, pace: isProving ? '×30' : '×60', isWhole: isProving },
 ];
 for (const { width, height, pace: PACE, isWhole } of SIZES)
   test(`the demo’s breakfast conducted ${isWhole ? 'from end to end' : 'from its first piece'} at ${PACE}, ${width} × ${height}: a late start, a burnt load${isWhole ? ', more guests' : ''}`, async ({

@@ -1,6 +1,7 @@
-import { useNow } from '../clock/index.ts';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { duration, timeOfDay } from '../look/index.ts';
+import { useEffect } from 'react';
+import { useNow } from '../clock/index.ts';
+import { duration, timeOfDay, useSettling } from '../look/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 type Props = {
@@ -15,6 +16,9 @@ const TICK_MS = 1000;
 /** A touch that can hardly be meant is asked about, over everything else and in large type, before it is believed. */
 export const Doubt = ({ place: { iron, progress, prediction }, zone, onOpened, onStillClosed }: Props) => {
   const now = useNow(TICK_MS);
+  // The second half of a double touch must not answer it.
+  const { isSettling, settle } = useSettling();
+  useEffect(settle, [settle]);
   const closedAt = progress?.closedAt ?? now;
   const dueAt = Math.round(closedAt + 1000 * (prediction?.cookTime_s.best ?? 0));
   return (
@@ -28,11 +32,11 @@ export const Doubt = ({ place: { iron, progress, prediction }, zone, onOpened, o
             Still closed
           </button>
           <div className="grid gap-4 sm:grid-cols-2">
-            <button type="button" className={OTHER} onClick={() => onOpened()}>
+            <button type="button" disabled={isSettling} className={OTHER} onClick={() => onOpened()}>
               Opened now
             </button>
             {dueAt < now && (
-              <button type="button" className={OTHER} onClick={() => onOpened(dueAt)}>
+              <button type="button" disabled={isSettling} className={OTHER} onClick={() => onOpened(dueAt)}>
                 Opened at {timeOfDay(dueAt, zone)}
               </button>
             )}

@@ -16,12 +16,15 @@ const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/Re
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
 const RUNNING_TICK_MS = 30_000;
+/** A load that nobody opened by then was forgotten: it holds nothing up. */
+const FORGOTTEN_MS = 12 * 3_600_000;
 
 /** What every station works on is asked of the store once, here. */
 export const Shell = () => {
   useClockJumps();
-  const inIrons = useLoadsInIrons(useNow(RUNNING_TICK_MS)) ?? [];
-  const isRunning = inIrons.some(({ progress }) => progress.phase !== 'opened');
+  const now = useNow(RUNNING_TICK_MS);
+  const inIrons = useLoadsInIrons(now) ?? [];
+  const isRunning = inIrons.some(({ load, progress }) => progress.phase !== 'opened' && now - load.startedAt < FORGOTTEN_MS);
   useEffect(() => loadIsRunning(isRunning), [isRunning]);
   return (
     <SessionContext value={useSessionOfStore()}>

@@ -56,7 +56,9 @@ export const watchForUpdates = (): void => {
   window.addEventListener('vite:preloadError', tell);
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   navigator.serviceWorker.register('/sw.js').then(
-    (registration) => {
+    // Where a browser refuses without an error there is none.
+    (registration: ServiceWorkerRegistration | undefined) => {
+      if (registration === undefined) return;
       const look = (): void => {
         // The first one there ever was replaces nothing.
         if (registration.waiting === null || navigator.serviceWorker.controller === null) return;

@@ -9,6 +9,7 @@ export { weighPlan } from './plan.ts';
 export type { ScaleReading } from './scale.ts';
 export { SEEN_ERROR, betweenReadings, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
 export type { NewWeighEvent, WeighState } from './session.ts';
-export { endOfWeighing, WeighEvent, Weighing, isDone, weighState } from './session.ts';
+export { WeighEvent, Weighing, isDone, weighState } from './session.ts';
+export { endOfWeighing } from './standing.ts';
 export type { Place } from './plan.ts';
 export { isMovable, movedTo, placesOf, splitInTwo, unplaced } from './places.ts';

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { Instant } from '../basis/index.ts';
+import { standing } from './standing.ts';
 
 const Id = z.string().min(1).max(80);
 const base = { seq: z.int().min(0), at: Instant };
@@ -59,16 +60,6 @@ export type WeighState = {
   /** The newest event that can be taken back; null when there is none. */
   readonly undoable: number | null;
 };
-
-/** Events that still stand: undone ones don't, nor do undos. */
-const standing = (events: readonly WeighEvent[]): readonly WeighEvent[] => {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undone' ? [event.data.seq] : [])));
-  return events.filter((event) => event.kind !== 'undone' && !undone.has(event.seq));
-};
-
-/** What ended this weighing; undefined: it goes on. */
-export const endOfWeighing = (events: readonly WeighEvent[]): WeighEvent | undefined =>
-  standing(events).findLast(({ kind }) => kind === 'finished' || kind === 'abandoned');
 
 /** A pure fold of the log; events that were undone don't count, nor do undos of undos. */
 export const weighState = (weighing: Pick<Weighing, 'factor'>, events: readonly WeighEvent[]): WeighState => {
