@@ -10,7 +10,7 @@ import { clock, useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
 import type { Session } from '../session/index.ts';
-import { useRunPlan, useSession } from '../session/index.ts';
+import { useAskedJumps, useRunPlan, useSession } from '../session/index.ts';
 import { STATION_KEYS } from '../shell/keys.ts';
 import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
@@ -76,6 +76,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   const [search] = useSearchParams();
   const { planned, isReady } = useHeldPlan(useRunPlan(session));
   const hand = useHand();
+  const isClockAsked = useAskedJumps().length > 0;
   const line = useLine(session, search.get('iron'), planned, hand.name);
   const places = useRescues(session, line.places);
   const { held, takeOver } = useHeldLine(hand.part === 'all' ? kitchen.name : `${kitchen.name}:${hand.part}`);
@@ -155,7 +156,8 @@ const Line = ({ session }: { readonly session: Session }) => {
           </button>
         </div>
       )}
-      <Missed places={places} zone={run?.zone ?? kit.zone} disabled={!held} onTouch={onTouch} />
+      {/* What was missed may not have been: first it is asked what the clock did. */}
+      {!isClockAsked && <Missed places={places} zone={run?.zone ?? kit.zone} disabled={!held} onTouch={onTouch} />}
       <BowlsOver places={places} zone={run?.zone ?? kit.zone} disabled={!held} />
       <div className="flex min-h-0 flex-1 flex-col stacked:overflow-y-auto">
         <div className="flex min-h-0 flex-1 stacked:flex-none stacked:flex-col">

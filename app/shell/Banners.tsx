@@ -80,16 +80,19 @@ export const Banners = () => {
 
 /** More time than was counted: a device that slept, or a clock that was set. Only the cook knows. */
 const AskedJump = ({ jump }: { readonly jump: Jump }) => (
-  <div role="alert" data-jump={jump.jump_ms} className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-3 text-xl text-ink">
-    <Clock aria-hidden className="size-6" />
-    <span>
+  <div
+    role="alert"
+    data-jump={jump.jump_ms}
+    className="no-print flex items-center gap-3 bg-white px-4 py-2 text-lg text-ink max-md:flex-wrap"
+  >
+    <Clock aria-hidden className="size-6 shrink-0" />
+    <span className="min-w-0 flex-1">
       The clock shows <b>{spanText(jump.jump_ms / 1000)}</b> more than this screen counted. Did the device sleep, or was its clock set?
-      Until you say, loads and bowls count as having gone on.
     </span>
-    <button type="button" className="button-act min-h-16" onClick={() => jumpSlept(jump)}>
+    <button type="button" className="button-act min-h-16 shrink-0" onClick={() => jumpSlept(jump)}>
       It slept
     </button>
-    <button type="button" className="button-plain min-h-16" onClick={() => jumpWasSet(jump)}>
+    <button type="button" className="button-plain min-h-16 shrink-0" onClick={() => jumpWasSet(jump)}>
       The clock was set
     </button>
   </div>

@@ -47,11 +47,8 @@ const asked = <K extends QuestionKind>(kind: K, question: Questions[K]['ask'] | 
   retryDelay: PAUSE_MS,
 });
 
-/** What the loads of an iron say; an advice that fails says nothing of them either, and is found to fail again. */
-const weighed = async (job: AdviceJob, options: Options, signal: AbortSignal) => {
-  const answer = await ask('advise', job, options, signal);
-  return answer.ok ? answer.value.believed : null;
-};
+/** An advice that fails says nothing of the iron's loads either. */
+const believedOf = (answer: Answer<'advise'>) => (answer.ok ? answer.value.believed : null);
 
 /** As `asked`, but what an iron's loads say is found once for all questions. `within`: the job in the question, and the question with another. */
 const askedOf = <K extends QuestionKind>(
@@ -63,11 +60,23 @@ const askedOf = <K extends QuestionKind>(
   ...asked(kind, question, options),
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
     if (question === null) throw new Error('nothing to ask');
-    const settled = await within(question, (job) => withBelief(job, (one) => weighed(one, options, signal), signal));
+    const settled = await within(question, (job) =>
+      withBelief(job, async (one) => believedOf(await ask('advise', one, options, signal)), signal),
+    );
     return ask(kind, settled, options, signal);
   },
 });
-const askedAdvice = (job: AdviceJob | null, options: Options) => askedOf('advise', job, (question, change) => change(question), options);
+/** The advice itself: who finds what the loads say has the answer with it. */
+const askedAdvice = (job: AdviceJob | null, options: Options) => ({
+  ...asked('advise', job, options),
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<'advise'>> => {
+    if (job === null) throw new Error('nothing to ask');
+    let found: Answer<'advise'> | null = null;
+    const weigh = async (one: AdviceJob) => believedOf((found = await ask('advise', one, options, signal)));
+    const settled = await withBelief(job, weigh, signal);
+    return found ?? ask('advise', settled, options, signal);
+  },
+});
 const ofJob = async <T extends { readonly job: AdviceJob }>(question: T, change: (job: AdviceJob) => Promise<AdviceJob>): Promise<T> => ({
   ...question,
   job: await change(question.job),
