@@ -11,8 +11,10 @@ import { useExport } from './useExport.ts';
 const Unreadable = lazy(async () => ({ default: (await import('./Unreadable.tsx')).Unreadable }));
 
 /** A span as people say it, from ten seconds to days. */
-const spanText = (seconds: number): string =>
-  seconds < 90 ? `${Math.round(seconds)} s` : seconds < 3600 ? `${Math.round(seconds / 60)} min` : duration(seconds);
+const spanText = (seconds: number): string => {
+  const minutes = Math.round(seconds / 60);
+  return seconds < 90 ? `${Math.round(seconds)} s` : minutes < 60 ? `${minutes} min` : duration(60 * minutes);
+};
 
 const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
 

@@ -71,10 +71,14 @@ const askedAdvice = (job: AdviceJob | null, options: Options) => ({
   ...asked('advise', job, options),
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answer<'advise'>> => {
     if (job === null) throw new Error('nothing to ask');
-    let found: Answer<'advise'> | null = null;
-    const weigh = async (one: AdviceJob) => believedOf((found = await ask('advise', one, options, signal)));
+    const found: Answer<'advise'>[] = [];
+    const weigh = async (one: AdviceJob) => {
+      const answer = await ask('advise', one, options, signal);
+      found.push(answer);
+      return believedOf(answer);
+    };
     const settled = await withBelief(job, weigh, signal);
-    return found ?? ask('advise', settled, options, signal);
+    return found.at(-1) ?? ask('advise', settled, options, signal);
   },
 });
 const ofJob = async <T extends { readonly job: AdviceJob }>(question: T, change: (job: AdviceJob) => Promise<AdviceJob>): Promise<T> => ({
