@@ -10,9 +10,13 @@ export type Jump = {
 };
 
 const KEY = 'tawny-lattice-jumps';
-/** Noticed within this time and alike in size, a jump is the same one: two tabs see it a moment apart. */
+/** Noticed within this time and alike in size, a jump is the same one. */
 const SAME_MS = 30_000;
 const SAME_SIZE_MS = 2000;
+
+/** Two tabs notice the same jump a moment apart; so it is noticed, pending or in a log once. */
+export const isSameJump = (a: Pick<Jump, 'at' | 'jump_ms'>, b: Pick<Jump, 'at' | 'jump_ms'>): boolean =>
+  Math.abs(a.at - b.at) < SAME_MS && Math.abs(a.jump_ms - b.jump_ms) < SAME_SIZE_MS;
 
 const isJump = (one: unknown): one is Jump =>
   typeof one === 'object' && one !== null && 'id' in one && 'at' in one && 'jump_ms' in one && Number.isFinite(one.at);
@@ -42,7 +46,7 @@ class PendingJumps {
 
   add(jump: Jump): void {
     const before = read();
-    const isKnown = before.some((other) => Math.abs(other.at - jump.at) < SAME_MS && Math.abs(other.jump_ms - jump.jump_ms) < SAME_SIZE_MS);
+    const isKnown = before.some((other) => isSameJump(other, jump));
     if (!isKnown) this.write([...before, jump]);
   }
 

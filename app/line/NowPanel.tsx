@@ -61,7 +61,9 @@ export const NowPanel = ({ conducting, folds, does, kit, towards, disabled, onPo
   const { places, planned, missing, isReady } = conducting;
   const { next, then } = conduct(conductedIrons(conducting, now), now, { does, folds: isReady ? folds.due : [] });
   const place = places.find(({ iron }) => iron.id === next?.ironId);
-  useEffect(() => keepConducted(next === null || place === undefined ? null : { act: next.act, name: place.iron.name, at: next.at }));
+  useEffect(() =>
+    keepConducted(next === null || place === undefined ? null : { what: `${VERBS[next.act]} ${place.iron.name}`, at: next.at }),
+  );
   useEffect(() => () => keepConducted(null), []);
   const nameOf = ({ act, ironId, dishId }: DueAct): string =>
     act === 'fold' ? foldWords(planned, dishId ?? '') : (places.find(({ iron }) => iron.id === ironId)?.iron.name ?? '');

@@ -1,5 +1,6 @@
 import type { LoadEvent } from '../../core/log/index.ts';
 import type { Jump } from '../clock/index.ts';
+import { isSameJump } from '../clock/index.ts';
 
 /**
  * A load's log with the jumps that are being written into it but haven't come back from the store yet. Without them the
@@ -10,9 +11,7 @@ export const withJumps = (log: readonly LoadEvent[], jumps: readonly Omit<Jump, 
   if (first === undefined || jumps.length === 0) return log;
   // Another tab may have written the same jump a moment before.
   const isWritten = (jump: Omit<Jump, 'id'>): boolean =>
-    log.some(
-      (event) => event.kind === 'corrected' && Math.abs(event.at - jump.at) < 30_000 && Math.abs(event.data.jump_ms - jump.jump_ms) < 2000,
-    );
+    log.some((event) => event.kind === 'corrected' && isSameJump({ at: event.at, jump_ms: event.data.jump_ms }, jump));
   const missing = jumps.filter((jump) => !isWritten(jump));
   return [...log, ...missing.map(({ at, jump_ms }, i): LoadEvent => ({ seq: log.length + i, at, kind: 'corrected', data: { jump_ms } }))];
 };

@@ -11,6 +11,7 @@ import type { PracticeRecord } from '../../core/practice/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import type { NewWeighEvent, Weighing } from '../../core/weigh/index.ts';
 import { endOfWeighing } from '../../core/weigh/index.ts';
+import { isSameJump } from '../clock/index.ts';
 import type { TableName, Workspace } from './database.ts';
 import { newId } from './newId.ts';
 import type { Command, Transaction } from './transaction.ts';
@@ -255,16 +256,8 @@ export const logTrial = ({ load, prediction, lot, events }: Trial, id = newId())
 /** What a clock that was set would have made older or younger than it is, by id. */
 export type Corrected = { readonly loadIds: readonly string[]; readonly lotIds: readonly string[]; readonly itemIds: readonly string[] };
 
-/** Noticed within this time and alike in size, a jump is the same one. */
-const SAME_JUMP_MS = 30_000;
-const SAME_JUMP_SIZE_MS = 2000;
-
-/** Two tabs notice the same jump a moment apart. */
 const isCorrected = (log: readonly (LoadEvent | LotEvent)[], jump_ms: number, at: number): boolean =>
-  log.some(
-    (event) =>
-      event.kind === 'corrected' && Math.abs(event.at - at) < SAME_JUMP_MS && Math.abs(event.data.jump_ms - jump_ms) < SAME_JUMP_SIZE_MS,
-  );
+  log.some((event) => event.kind === 'corrected' && isSameJump({ at: event.at, jump_ms: event.data.jump_ms }, { at, jump_ms }));
 
 /** The jump of the clock, once in each load that was running and in each open bowl; boxes that were put away before it are moved by it. */
 export const correctClock = ({ loadIds, lotIds, itemIds }: Corrected, jump_ms: number, at: number, id = newId()): Command<null> => ({

@@ -1,7 +1,7 @@
 import type { ParsedFormula, ReadLine } from '../formula/index.ts';
 import { ingredientOf, summarise } from '../formula/index.ts';
 import type { Climate } from '../matter/index.ts';
-import type { WeighState } from './session.ts';
+import type { WeighState } from './state.ts';
 import type { Step, WeighStep } from './plan.ts';
 import { rightWithin_g } from './scale.ts';
 

@@ -1,7 +1,6 @@
 import { describeStored } from '../../../words/index.ts';
 import { BESIDE_WORDS, clock } from '../../look/index.ts';
 import { besideAt, platesOf } from '../../../core/run/index.ts';
-import type { Act } from '../../../core/line/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import type { ConductedNow, PlannedRun, RunningLoad } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
@@ -63,21 +62,8 @@ export const nextStep = (
   (planned === null ? undefined : stepsOf(planned).find((step) => step.at > now)) ??
   null;
 
-const ACT_WORDS: Readonly<Record<Act, string>> = {
-  fold: 'Fold the next part',
-  pour: 'Pour',
-  close: 'Close',
-  turn: 'Turn',
-  open: 'Open',
-  'switch-on': 'Switch on',
-};
-
-/** What the line says, in the strip's words. */
-export const conductedStep = ({ act, name, at }: ConductedNow): NextStep => ({
-  what: act === 'fold' ? ACT_WORDS.fold : `${ACT_WORDS[act]} ${name}`,
-  at,
-  to: LINE,
-});
+/** What the line says, as a step of the strip. */
+export const conductedStep = (conducted: ConductedNow): NextStep => ({ ...conducted, to: LINE });
 
 /** So much later something isn't "now" any more, but late, ms. */
 const LATE_MS = 3000;
