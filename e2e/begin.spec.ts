@@ -75,10 +75,10 @@ test('start from a usual batter; a shape touched again is gone; what was answere
 
 test('removed, brought back, copied: irons, formulas and keepings; a run that named them says so', async ({ page }) => {
   await open(page, 'kit');
-  await page.getByRole('button', { name: 'Remove Deep A' }).click();
-  await expect(page.getByRole('heading', { name: 'Deep A' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Remove Deep B' }).click();
-  await page.getByRole('button', { name: 'Remove Thin four' }).click();
+  for (const name of ['Deep A', 'Deep B', 'Thin four']) {
+    await page.getByRole('button', { name: `Remove ${name}` }).click();
+    await expect(page.getByRole('heading', { name, exact: true })).toHaveCount(0);
+  }
   await open(page, 'run');
   await expect(page.getByRole('status').filter({ hasText: 'No iron is chosen' })).toBeVisible();
   await open(page, 'book');

@@ -55,7 +55,8 @@ test('what cooks stays at the line with its own batter, whatever becomes of the 
   const other = await context.newPage();
   await open(other, 'run');
   // Another batter, without this iron, and then no plan at all.
-  await other.getByRole('button', { name: 'Deep A', exact: true }).click();
+  await other.getByRole('checkbox', { name: 'Deep A' }).click();
+  await expect(other.getByRole('checkbox', { name: 'Deep A' })).not.toBeChecked();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await page.reload();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
@@ -80,7 +81,7 @@ test('the beginning of a wrong number is never stored; Escape takes back what wa
   await expect(people).toHaveValue('36');
   await people.blur();
   await people.fill('12');
-  await page.getByRole('heading', { level: 1 }).first().click();
+  await people.press('Enter');
   await page.reload();
   await expect(people).toHaveValue('12');
 });
