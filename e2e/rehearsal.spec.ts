@@ -42,25 +42,28 @@ for (const { width, height, pace: PACE, isWhole } of SIZES)
     // The hands are at work; a piece that has just come out is said to be burnt, while time stands.
     const asked = page.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).first();
     const panel = page.getByRole('region', { name: /^How was / });
-    for (let tries = 0; tries < 20; tries++) {
+    const stop = page.getByRole('radio', { name: 'stop' });
+    await expect(async () => {
       await page.getByRole('radio', { name: PACE }).click();
       await expect(asked).toBeVisible({ timeout: 600_000 });
-      await page.getByRole('radio', { name: 'stop' }).click();
-      // The hand may have begun the next load in that moment, and the store may take its time: then the next piece is asked about.
-      const isAsked = await asked
-        .click({ timeout: 10_000 })
-        .then(() => expect(panel).toBeVisible({ timeout: 5000 }))
-        .then(() => true)
-        .catch(() => false);
-      if (isAsked) break;
-    }
-    const answered = panel;
+      await stop.click();
+      await expect(stop).toBeChecked();
+      // The hand may have begun the next load in that moment: then the next piece is asked about.
+      await asked.click({ timeout: 10_000 });
+      await expect(panel).toBeVisible({ timeout: 30_000 });
+    }).toPass({ timeout: 1_200_000 });
+    const burnt = panel.getByRole('button', { name: 'burnt', exact: true });
     await expect.poll(() => figure(page, 'out')).toBeGreaterThan(0);
-    const before = await figure(page, 'out');
-    await answered.getByRole('button', { name: 'burnt', exact: true }).click();
-    await expect(answered.getByRole('button', { name: 'burnt', exact: true })).toHaveAttribute('aria-pressed', 'true');
-    await answered.getByRole('button', { name: 'Done', exact: true }).click();
-    await expect.poll(() => figure(page, 'out')).toBeLessThan(before);
+    // The piece that has just come out may not be counted yet: then once more.
+    await expect(async () => {
+      if ((await burnt.getAttribute('aria-pressed')) === 'true') await burnt.click();
+      await expect(burnt).toHaveAttribute('aria-pressed', 'false');
+      const before = await figure(page, 'out');
+      await burnt.click();
+      await expect(burnt).toHaveAttribute('aria-pressed', 'true');
+      await expect.poll(() => figure(page, 'out'), { timeout: 15_000 }).toBeLessThan(before);
+    }).toPass();
+    await panel.getByRole('button', { name: 'Done', exact: true }).click();
     if (!isWhole) return;
     await page.getByRole('radio', { name: PACE }).click();
     // Whoever comes in unannounced is planned for; everybody gets theirs.
