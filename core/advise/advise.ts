@@ -19,7 +19,7 @@ import type { Advice } from './advice.ts';
 import { bandAround, timeBand } from './band.ts';
 import { divided } from './division.ts';
 import { scalesOf } from './believed.ts';
-import { batterOf, cook, platesAtPour } from '../cook/index.ts';
+import { BalanceError, batterOf, cook, platesAtPour } from '../cook/index.ts';
 import type { Cooked, CookMemory, CookInput } from '../cook/index.ts';
 import { plateFindings } from './findings.ts';
 import { airForDensity, densityOfLightness } from './lightness.ts';
@@ -30,12 +30,21 @@ import { toppingSpotOf } from './toppingSpot.ts';
 /**
  * Portion, setting and time for one load. The only entry for worker, command line and tests.
  * Errors: those of `batterOf`; `out-of-range` {what, value, min, max}; `never-sets` {set_C, boiling_C};
- * `never-dries` (a wafer that stays moist within five minutes).
+ * `never-dries` (a wafer that stays moist within five minutes); `off-balance` {share} (a fault of the computation itself).
  */
 export const advise = (request: AdviceRequest): Result<Advice> => runToEnd(adviseInSteps(request));
 
 /** The same, giving way between cooks: a worker looks there whether the answer is still wanted. `memory`: see there. */
 export function* adviseInSteps(request: AdviceRequest, memory?: CookMemory): Generator<void, Result<Advice>> {
+  try {
+    return yield* balancedAdvice(request, memory);
+  } catch (error) {
+    if (error instanceof BalanceError) return failure('off-balance', { share: error.offBalance });
+    throw error;
+  }
+}
+
+function* balancedAdvice(request: AdviceRequest, memory?: CookMemory): Generator<void, Result<Advice>> {
   const bad = outOfRange(request);
   if (bad !== null) return bad;
   const bowl = batterOf(request.reading, request);

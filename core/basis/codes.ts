@@ -253,6 +253,7 @@ export type CodeFields = {
   readonly 'bowl-without-starch': None;
   readonly 'never-sets': { readonly set_C: number; readonly boiling_C: number };
   readonly 'never-dries': None;
+  readonly 'off-balance': { readonly share: number };
   readonly 'out-of-range': { readonly what: string; readonly min: number; readonly max: number; readonly value: number | 'not a number' };
   // Circuits and the run
   readonly 'circuit-overloaded': { readonly circuit: string; readonly power_W: number; readonly limit_W: number };

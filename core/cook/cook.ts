@@ -1,6 +1,7 @@
 import { tawnyStepOf } from '../matter/index.ts';
 import type { BatterProperties, Iron, MediumScales, Moments, PlateMachine, PlatesState, Trace, LoadState } from '../plate/index.ts';
 import {
+  BALANCES_WITHIN,
   columnAt,
   crispness,
   JUDGED_AFTER_S,
@@ -117,7 +118,14 @@ export const crispAt = (trace: Trace, end: LoadState, second: number, dryThrough
  */
 export type CookMemory = Map<number, { readonly late: number; readonly run: ReturnType<typeof simulate> }>;
 
-/** Cooks until the target and the curve after it are known. Null: it never sets (or a wafer never dries). */
+/** Water or heat of a load didn't add up: a fault of the computation, never an answer. */
+export class BalanceError extends Error {
+  constructor(readonly offBalance: number) {
+    super('water or heat of the load does not add up');
+  }
+}
+
+/** Cooks until the target and the curve after it are known. Null: it never sets (or a wafer never dries). Throws `BalanceError`. */
 export const cook = (setup: CookInput, target: Target, curves: boolean, memory?: CookMemory): Cooked | null => {
   const { iron, batter, portion_g, openAt_s = null, ...rest } = setup;
   const { dryThrough } = iron;
@@ -154,6 +162,7 @@ export const cook = (setup: CookInput, target: Target, curves: boolean, memory?:
     });
   if (reused === null) memory?.set(setup.setting_C, { late, run });
   const { trace, end } = run;
+  if (!(end.offBalance <= BALANCES_WITHIN)) throw new BalanceError(end.offBalance);
   const found = moments(trace, batter, dryThrough, seenSteam(trace, setup.machine, kitchenAir(setup.room_C), batter.pressure_Pa));
   const step = isUneven(setup.machine)
     ? trace.lowerLightness.map((lower, second) => stepOf(lower, trace.upperLightness[second] ?? lower))

@@ -30,7 +30,7 @@ export type { PriorWidths } from './prior.ts';
 export { PRIOR, priorOf } from './prior.ts';
 export { CRISP_WATER_ACTIVITY, JUDGED_AFTER_S, KITCHEN, columnAt, crispLayer_m, crispness, kitchenAir, standOnRack } from './rack.ts';
 export type { LoadState, SimulationInput, Trace } from './simulate.ts';
-export { simulate } from './simulate.ts';
+export { BALANCES_WITHIN, simulate } from './simulate.ts';
 export type { Face } from './step.ts';
 export { fogLimit_perK, seenSteam } from './steam.ts';
 export { rates, step, workspace } from './step.ts';

@@ -294,7 +294,7 @@ export const simulate = (input: SimulationInput): { readonly trace: Trace; reado
   }
   return {
     trace: second < seconds ? shortened(recorder.trace, second) : recorder.trace,
-    end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates },
+    end: { columns: all.map((lane) => lane.column), medium: all[0]!.medium, plates, offBalance: Math.max(...all.map(offBalance)) },
   };
 };
 
@@ -304,7 +304,19 @@ const followed = (plates: PlatesState, trace: NonNullable<SimulationInput['follo
 };
 
 /** The load as it is when the run stops: what a rack or the next load starts from. */
-export type LoadState = { readonly columns: readonly Column[]; readonly medium: Medium; readonly plates: PlatesState };
+export type LoadState = {
+  readonly columns: readonly Column[];
+  readonly medium: Medium;
+  readonly plates: PlatesState;
+  /** The worst that water or heat were off in one step of any column, as a share of what it holds; over `BALANCES_WITHIN` it is no answer. */
+  readonly offBalance: number;
+};
+
+/** Rounding stays far below it. */
+export const BALANCES_WITHIN = 1e-9;
+
+const offBalance = ({ work, halves: pan }: Lane): number =>
+  Math.max(work.offBalance, pan?.firstWork.offBalance ?? 0, pan?.secondWork.offBalance ?? 0);
 
 const record = (input: SimulationInput, all: readonly Lane[], seconds: number) => {
   const series = () => new Float64Array(seconds + 1);

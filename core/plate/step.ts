@@ -35,6 +35,8 @@ export type Workspace = {
   /** Between cell i and i + 1: heat W/m²K, vapour kg/(m² s Pa). */
   readonly heat: Float64Array;
   readonly diffusion: Float64Array;
+  /** Vapour that goes up through the lower face (0), from cell i − 1 into cell i, and through the upper face (n), kg/(m² s). */
+  readonly flow: Float64Array;
   /** kg/(m² s) of steam set free, and of steam condensing, in each cell. */
   readonly boiling: Float64Array;
   readonly condensing: Float64Array;
@@ -56,6 +58,8 @@ export type Workspace = {
   /** kg/(m² s). */
   steamFreed: number;
   steamCaught: number;
+  /** The worst that water or heat were off in any step so far, as a share of what the column holds. */
+  offBalance: number;
 };
 
 export const workspace = (n: number): Workspace => {
@@ -71,6 +75,7 @@ export const workspace = (n: number): Workspace => {
     conductivity: array(),
     heat: array(),
     diffusion: array(),
+    flow: new Float64Array(n + 1),
     boiling: array(),
     condensing: array(),
     lower: array(),
@@ -88,6 +93,7 @@ export const workspace = (n: number): Workspace => {
     linkUpper: 0,
     steamFreed: 0,
     steamCaught: 0,
+    offBalance: 0,
   };
 };
 
@@ -229,7 +235,9 @@ const MOST_PASSES = 4;
 /**
  * One linearly implicit Euler step of `dt_s` seconds. Boiling, vapour and conduction are linearised in the
  * temperatures; each cell's own drying is eliminated, so one tridiagonal solve is left. Which cells boil is
- * found by repeating the solve until the set agrees with its own answer.
+ * found by repeating the solve until the set agrees with its own answer. Where a cell would give more water than it
+ * holds, what leaves it is held to that, and the temperatures are solved again with those flows: water and heat balance
+ * to the last digits in every step.
  */
 export const step = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Face, dt_s: number): void => {
   evaluate(m, c, w, dt_s);
@@ -244,6 +252,11 @@ export const step = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Face
     assemble(m, c, w, bottom, bottomU, top, topU, dt_s);
     solveTridiagonal(n, w);
     if (!reviewBoiling(c, w, dt_s)) break;
+  }
+  vapourFlows(c, w, bottom, top);
+  if (holdToWater(c, w, dt_s)) {
+    assembleGiven(m, c, w, bottom, bottomU, top, topU, dt_s);
+    solveTridiagonal(n, w);
   }
   apply(m, c, w, bottom, bottomU, top, topU, dt_s);
 };
@@ -326,35 +339,89 @@ const reviewBoiling = (c: Column, w: Workspace, dt_s: number): boolean => {
   return changed;
 };
 
+/** Vapour through every face and link at the end of the step, from the temperatures as solved. */
+const vapourFlows = (c: Column, w: Workspace, bottom: Face, top: Face): void => {
+  const last = c.n - 1;
+  w.flow[0] = -(faceVapour(bottom, w.linkLower, w.vapour_Pa[0]!) + w.linkLower * w.vapourSlope[0]! * w.dT[0]!);
+  for (let i = 0; i < last; i++)
+    w.flow[i + 1] =
+      w.diffusion[i]! *
+      (w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]! - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!);
+  w.flow[last + 1] = faceVapour(top, w.linkUpper, w.vapour_Pa[last]!) + w.linkUpper * w.vapourSlope[last]! * w.dT[last]!;
+};
+
+/** A cell gives away no more than it holds and is given: it boils less first, then less vapour leaves it. True where it had to. */
+const holdCell = (c: Column, w: Workspace, i: number, dt_s: number): boolean => {
+  const [below, above] = [w.flow[i]!, w.flow[i + 1]!];
+  const there = (c.X[i]! * c.dry_kgPerM2[i]!) / dt_s + w.condensing[i]! + (below > 0 ? below : 0) + (above < 0 ? -above : 0);
+  const leaving = (below < 0 ? -below : 0) + (above > 0 ? above : 0);
+  if (leaving + w.boiling[i]! <= there) return false;
+  w.boiling[i] = there > leaving ? there - leaving : 0;
+  if (leaving <= there) return true;
+  const share = there / leaving;
+  if (below < 0) w.flow[i] = below * share;
+  if (above > 0) w.flow[i + 1] = above * share;
+  return true;
+};
+
+/** Holds every cell to its water, upstream first, so that what a cell is given is known by then: upwards, then downwards, then where vapour only arrives. */
+const holdToWater = (c: Column, w: Workspace, dt_s: number): boolean => {
+  const { n } = c;
+  let isHeld = false;
+  for (let i = 0; i < n; i++) if (w.flow[i + 1]! > 0) isHeld = holdCell(c, w, i, dt_s) || isHeld;
+  for (let i = n - 1; i >= 0; i--) if (w.flow[i]! < 0) isHeld = holdCell(c, w, i, dt_s) || isHeld;
+  for (let i = 0; i < n; i++) if (w.flow[i]! >= 0 && w.flow[i + 1]! <= 0) isHeld = holdCell(c, w, i, dt_s) || isHeld;
+  return isHeld;
+};
+
+/** Water that a cell gains, kg/(m² s). */
+const gainOf = (w: Workspace, i: number): number => w.flow[i]! - w.flow[i + 1]! - w.boiling[i]! + w.condensing[i]!;
+
+/** Conduction alone, with vapour and boiling as they are held. */
+const assembleGiven = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number, top: Face, topU: number, dt_s: number): void => {
+  const last = c.n - 1;
+  for (let i = 0; i <= last; i++) {
+    const below = i > 0 ? w.heat[i - 1]! : bottomU;
+    const above = i < last ? w.heat[i]! : topU;
+    w.lower[i] = i > 0 ? -below : 0;
+    w.upper[i] = i < last ? -above : 0;
+    w.diagonal[i] = heatCapacity(m, c, i) / dt_s + below + above;
+    w.right[i] =
+      below * ((i > 0 ? c.T[i - 1]! : surroundings_C(bottom)) - c.T[i]!) +
+      above * ((i < last ? c.T[i + 1]! : surroundings_C(top)) - c.T[i]!) +
+      m.latent_JPerKg * gainOf(w, i);
+  }
+};
+
+/** What a column's heat is measured against: so many kelvins of it. */
+const HEAT_CONTENT_K = 100;
+/** kg/m²: what a bone-dry column's water is measured against. */
+const TRACE_OF_WATER = 1e-6;
+
 const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number, top: Face, topU: number, dt_s: number): void => {
   const last = c.n - 1;
   let freed = 0;
-  // As solved, before any cell is corrected below.
   w.heatLower = bottomU * (surroundings_C(bottom) - c.T[0]! - w.dT[0]!);
   w.heatUpper = topU * (surroundings_C(top) - c.T[last]! - w.dT[last]!);
-  let vapourIn = -(faceVapour(bottom, w.linkLower, w.vapour_Pa[0]!) + w.linkLower * w.vapourSlope[0]! * w.dT[0]!);
-  w.vapourLower = -vapourIn;
+  w.vapourLower = -w.flow[0]!;
+  w.vapourUpper = w.flow[last + 1]!;
+  let [water, waterBefore, heat, stored] = [0, 0, 0, 0];
   for (let i = 0; i <= last; i++) {
-    const here = w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]!;
-    let vapourOut =
-      i < last
-        ? w.diffusion[i]! * (here - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!)
-        : faceVapour(top, w.linkUpper, w.vapour_Pa[i]!) + w.linkUpper * w.vapourSlope[i]! * w.dT[i]!;
-    // A cell gives away no more than it holds: what it couldn't give was neither boiled nor carried on, and its heat is still there.
-    const short = w.boiling[i]! + vapourOut - vapourIn - w.condensing[i]! - (c.X[i]! * c.dry_kgPerM2[i]!) / dt_s;
-    if (short > 0) {
-      const boiledLess = short < w.boiling[i]! ? short : w.boiling[i]!;
-      w.boiling[i] = w.boiling[i]! - boiledLess;
-      const carriedLess = short - boiledLess;
-      vapourOut -= carriedLess;
-      w.dT[i] = w.dT[i]! + (m.latent_JPerKg * short * dt_s) / heatCapacity(m, c, i);
-      if (carriedLess > 0 && i < last) w.dT[i + 1] = w.dT[i + 1]! - (m.latent_JPerKg * carriedLess * dt_s) / heatCapacity(m, c, i + 1);
-      c.X[i] = 0;
-    } else c.X[i] = -(short * dt_s) / c.dry_kgPerM2[i]!;
-    if (i === last) w.vapourUpper = vapourOut;
+    const capacity = heatCapacity(m, c, i);
+    stored += capacity * w.dT[i]!;
+    heat += capacity * HEAT_CONTENT_K;
+    waterBefore += c.X[i]! * c.dry_kgPerM2[i]!;
+    const X = c.X[i]! + (gainOf(w, i) * dt_s) / c.dry_kgPerM2[i]!;
+    // Less than nothing only by rounding.
+    c.X[i] = X > 0 ? X : 0;
+    c.T[i] = c.T[i]! + w.dT[i]!;
+    water += c.X[i]! * c.dry_kgPerM2[i]!;
     freed += w.boiling[i]!;
-    vapourIn = vapourOut;
   }
-  for (let i = 0; i <= last; i++) c.T[i] = c.T[i]! + w.dT[i]!;
   w.steamFreed = freed;
+  const gained = water - waterBefore;
+  const waterOff = Math.abs(gained - dt_s * (w.steamCaught - freed - w.vapourLower - w.vapourUpper)) / (waterBefore + TRACE_OF_WATER);
+  const heatOff = Math.abs(stored - dt_s * (w.heatLower + w.heatUpper) - m.latent_JPerKg * gained) / heat;
+  // Written so that what isn't a number counts as off.
+  if (!(waterOff <= w.offBalance && heatOff <= w.offBalance)) w.offBalance = waterOff >= heatOff ? waterOff : heatOff;
 };
