@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
-import { column, open, settled, meant, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, meant, open, openLid, settled, test } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { column, exported, open, settled, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, exported, open, settled, test, type } from './kitchen.ts';
 
 /** Portion in grams of the whole load, setting and time of the first load of one iron, as each station shows them. */
 type Shown = { readonly grams: string; readonly time: string; readonly set?: string };

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { chromium, expect, test } from '@playwright/test';
-import { button, column, exported, open, settled, toOwnKitchen, meant } from './kitchen.ts';
+import { chromium, expect } from '@playwright/test';
+import { button, column, exported, meant, open, settled, test, toOwnKitchen } from './kitchen.ts';
 
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 

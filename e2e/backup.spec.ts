@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { exported, open, toOwnKitchen } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { exported, open, test, toOwnKitchen } from './kitchen.ts';
 
 type KitchenFile = { readonly loads: readonly { readonly startedAt: number }[] };
 const DAY_MS = 86_400_000;

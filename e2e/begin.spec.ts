@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { figure, open, settled, openLid, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { figure, open, openLid, settled, test, type } from './kitchen.ts';
 
 /** Counts what a finger touches; typing isn't counted. */
 const counted = async (page: Page): Promise<() => Promise<number>> => {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, type } from './kitchen.ts';
 
 test('butter out, ice cream last: planned with their own lead, on the table, called for at the line', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T05:20:00Z') });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { figure, open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { figure, open, test, type } from './kitchen.ts';
 
 test('the book is asked by iron, fault, words and day; the address keeps it, and what is shown is a file', async ({ page }) => {
   await open(page, 'book');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { exported, figure, open, startLoad, toOwnKitchen, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { exported, figure, open, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { column, open, startLoad } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, open, startLoad, test } from './kitchen.ts';
 
 const HOUR_MS = 3_600_000;
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { column, figure, open } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, figure, open, test } from './kitchen.ts';
 
 test('the line conducts: one thing to do next, never two lids for one hand, and what changed is planned anew', async ({ page }) => {
   // In the evening, wherever this runs: the plan begins in the morning.

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { seededRandom } from '../core/basis/index.ts';
-import { column, isProving, open, startLoad } from './kitchen.ts';
+import { column, isProving, open, startLoad, test } from './kitchen.ts';
 
 const CRASHES = isProving ? 30 : 5;
 

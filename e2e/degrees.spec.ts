@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { figure, open, settled, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { figure, open, settled, test, type } from './kitchen.ts';
 
 /** Published limits are quoted in the degrees of their source. */
 const QUOTED = /ISO 13732|Food Code|common practice|FDA/;

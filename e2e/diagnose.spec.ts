@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, type } from './kitchen.ts';
 
 test('touch what went wrong: causes with their chances, turned by the numbers, remembered when one was it', async ({ page }) => {
   await open(page, 'book');

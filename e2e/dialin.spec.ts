@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { answer, column, figure, open, settled, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { answer, column, figure, open, openLid, settled, test, type } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await open(page, 'iron');

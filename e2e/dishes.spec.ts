@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { column, open, startLoad, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, open, openLid, startLoad, test, type } from './kitchen.ts';
 
 test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
   await open(page, 'run');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, column, exported, open, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { button, column, exported, open, openLid, test, type } from './kitchen.ts';
 import { readFileSync } from 'node:fs';
 
 test('poured and set otherwise: said before the pour, told in scoops afterwards; bowl, time and book follow', async ({ page }) => {

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { figure, open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { figure, open, test, type } from './kitchen.ts';
 
 test('when they come is drawn: by keys, by hand and typed; the plan follows, a reload keeps it', async ({ page }) => {
   await open(page, 'run');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { column, open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, open, test, type } from './kitchen.ts';
 
 test('a foam is folded in parts: the plan says when, the line calls for it, and it is done once', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-20T18:00:00Z') });

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { column, open, startLoad, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, open, openLid, startLoad, test, type } from './kitchen.ts';
 
 test('two tabs, two hands: one pours, one takes out; each has its own next thing, and the log says who it was', async ({
   page,

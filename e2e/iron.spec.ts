@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { samplePhoto, sampleScene, sampleTruth } from '../demo/samplePhoto.ts';
-import { figure, open, settled, type } from './kitchen.ts';
+import { figure, open, settled, test, type } from './kitchen.ts';
 
 test('describing a new iron: by ruler, by dragging its section, by a fill; nonsense is named; then it cooks', async ({ page }) => {
   await open(page, 'kit');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, type } from './kitchen.ts';
 
 test('what is in the freezer comes first: fewer are cooked, Keep knows what it is for, and asks once it was used', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-29T18:00:00Z') });

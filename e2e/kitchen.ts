@@ -1,5 +1,82 @@
-import type { Locator, Page } from '@playwright/test';
-import { expect } from '@playwright/test';
+import type { BrowserContext, Locator, Page } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
+
+/** What was found of irons and may be found again (app/store/derived.ts). */
+const DERIVED = 'tawny-lattice-derived';
+
+/** Everything that a kitchen of the test before has left in this browser, but for answers that come out the same. */
+const emptied = async (context: BrowserContext, baseURL: string): Promise<void> => {
+  const page = await context.newPage();
+  await page.goto(`${baseURL}/api/health`);
+  await page.evaluate(async (derived) => {
+    localStorage.clear();
+    const names = (await indexedDB.databases()).map(({ name }) => name ?? '').filter((name) => name !== derived);
+    await Promise.all(
+      names.map(
+        (name) =>
+          new Promise<void>((resolve, reject) => {
+            const gone = indexedDB.deleteDatabase(name);
+            gone.onsuccess = () => resolve();
+            gone.onerror = () => reject(new Error(name));
+            gone.onblocked = () => reject(new Error(`${name} is open`));
+          }),
+      ),
+    );
+  }, DERIVED);
+  await context.clearCookies();
+  await page.close();
+};
+
+/** A context whose clock is set is set for good: the next test takes another. */
+const CLOCKS = ['install', 'setFixedTime', 'setSystemTime', 'pauseAt'] as const;
+
+/** Options without those that nobody gave. */
+const given = <T extends object>(options: T): { [K in keyof T]: NonNullable<T[K]> } =>
+  Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined)) as { [K in keyof T]: NonNullable<T[K]> };
+
+type Shared = { context: BrowserContext | null };
+
+/**
+ * Tests of one worker share a browser profile, emptied between them: what a start costs most is reading the application's code and finding answers
+ * that were found before. A test that fails or sets the clock leaves none behind.
+ */
+export const test = base.extend<object, { readonly shared: Shared }>({
+  shared: [
+    async ({ browser: _ }, use) => {
+      const shared: Shared = { context: null };
+      await use(shared);
+      await shared.context?.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ shared, browser, baseURL, viewport, timezoneId, locale, serviceWorkers }, use, info) => {
+    const options = { viewport, serviceWorkers, ...given({ baseURL, timezoneId, locale }) };
+    if (serviceWorkers !== 'block') {
+      const own = await browser.newContext(options);
+      await use(own);
+      return own.close();
+    }
+    shared.context ??= await browser.newContext(options);
+    const { context } = shared;
+    await emptied(context, baseURL ?? '');
+    let isSet = false;
+    const { clock } = context;
+    for (const name of CLOCKS) {
+      const set = clock[name].bind(clock) as (...given: unknown[]) => Promise<void>;
+      Object.assign(clock, {
+        [name]: (...given: unknown[]) => {
+          isSet = true;
+          return set(...given);
+        },
+      });
+    }
+    await use(context);
+    if (isSet || info.status !== info.expectedStatus) {
+      shared.context = null;
+      await context.close();
+    } else for (const page of context.pages()) await page.close();
+  },
+});
 
 /** Opens a station and waits until it is ready for touches. */
 export const open = async (page: Page, station: string): Promise<void> => {

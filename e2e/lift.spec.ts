@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { exported, figure, open, type } from './kitchen.ts';
+import { exported, figure, open, test, type } from './kitchen.ts';
 
 const pick = async (page: Page, name: string): Promise<void> => {
   await page.getByRole('button', { name: /^Formula: / }).click();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { button, exported, figure, open } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { button, exported, figure, open, test } from './kitchen.ts';
 
 type Row = { readonly id: string };
 type KitchenFile = {

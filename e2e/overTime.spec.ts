@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test } from './kitchen.ts';
 
 test('each iron over time: its own scatter, what is out of it, the pieces by day, and the load behind one', async ({ page }) => {
   await open(page, 'book');

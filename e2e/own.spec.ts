@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { column, exported, figure, open, settled, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, exported, figure, open, settled, test, type } from './kitchen.ts';
 
 /** "Deep A" as a station shows it, in grams and marks. */
 const onIron = async (page: Page) => {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { exported, figure, open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { exported, figure, open, test, type } from './kitchen.ts';
 
 test('what is in the house is counted once; the run says what is short, the list what to buy, a reload keeps it', async ({ page }) => {
   await open(page, 'run');

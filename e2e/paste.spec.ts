@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { formulaFromText } from '../core/formula/index.ts';
 import { FROZEN_RECIPES } from '../core/formula/read/testing/frozenRecipes.ts';
 import { STYLES, writtenBy } from '../core/formula/read/testing/styles.ts';
-import { open, toOwnKitchen } from './kitchen.ts';
+import { open, test, toOwnKitchen } from './kitchen.ts';
 
 test('whole recipes in five hands: the screen keeps the lines and steps that the command line reads', async ({ page }) => {
   await open(page, 'formula');

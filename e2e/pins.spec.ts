@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test } from './kitchen.ts';
 
 test('a load is dragged and stays, keys do the same, an iron is taken out, everything is twenty minutes late', async ({ page }) => {
   await open(page, 'run');

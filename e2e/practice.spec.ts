@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { open } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test } from './kitchen.ts';
 
 /** Opens once the iron's own clock has come so far. */
 const openAfter = async (page: Page, seconds: number): Promise<void> => {

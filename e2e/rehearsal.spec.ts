@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { figure, isProving, open, press } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { figure, isProving, open, press, test } from './kitchen.ts';
 
 // A morning takes what it takes, and on a busy machine its hands are slow.
 test.describe.configure({ timeout: 1_500_000 });

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { column, figure, open, settled, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, figure, open, settled, test, type } from './kitchen.ts';
 
 test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
   await open(page, 'line');

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { PlanFile } from '../core/run/planFile.ts';
-import { button, column, open, type, openLid } from './kitchen.ts';
+import { button, column, open, openLid, test, type } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
   await open(page, 'run');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, type } from './kitchen.ts';
 
 test('twelve dozen for the tin: nobody waits for them, the bowls are said, and Keep asks for all of them', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T05:20:00Z') });

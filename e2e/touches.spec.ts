@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, column, open, openLid, press, startLoad, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { button, column, open, openLid, press, startLoad, test, type } from './kitchen.ts';
 
 const MORNING = new Date('2026-11-30T06:55:00Z');
 

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '@playwright/test';
-import { column, open, startLoad, toOwnKitchen, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { column, open, openLid, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
 
 const left_s = async (page: Page, iron: string): Promise<number> => {
   const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { button, column, open, startLoad, type, openLid } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { button, column, open, openLid, startLoad, test, type } from './kitchen.ts';
 
 test('some with nuts: plain comes first, the line says what to scatter, and which plates have seen nuts', async ({ page }) => {
   await open(page, 'run');

@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
-import { answer, column, exported, figure, open, settled, toOwnKitchen, type, openLid } from './kitchen.ts';
+import { answer, column, exported, figure, open, openLid, settled, test, toOwnKitchen, type } from './kitchen.ts';
 
 const LIST =
   '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, type } from './kitchen.ts';
 
 test('a shop’s week: pieces by weekday, what to mix when, a day of it planned, kept over a reload', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2026-11-30T03:00:00Z'));

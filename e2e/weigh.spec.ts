@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { open, toOwnKitchen, type } from './kitchen.ts';
+import { expect } from '@playwright/test';
+import { open, test, toOwnKitchen, type } from './kitchen.ts';
 
 const SUNDAY = `Sunday folded
 250 g flour

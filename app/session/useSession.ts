@@ -92,7 +92,8 @@ export const useSessionOfStore = (): Session | undefined => {
   const dish = useMemo(() => dishFor(run, stored), [run, stored]);
   const workspace = useMemo(() => (dish === null ? stored : { ...stored, ...dishOf(dish) }), [stored, dish]);
   const ids = [...new Set([...(run === null ? [] : ironsOfRun(run)), workspace.ironId])].filter((id) => id !== '').sort();
-  const ironLoads = useIronLoads(ids);
+  const isChosen = workspaces !== undefined && runs !== undefined && formulas !== undefined && irons !== undefined;
+  const ironLoads = useIronLoads(isChosen ? ids : null);
   const runId = run?.id ?? null;
   const runLoads = useToldLoads((queries) => (runId === null ? Promise.resolve([]) : queries.loadsOfRun(runId)), `run ${runId}`);
   const setWorkspace = useCallback(
@@ -106,13 +107,10 @@ export const useSessionOfStore = (): Session | undefined => {
   );
   const readSettings = useMemo(() => (kit === undefined ? null : readSettingsOf(kit, ownRows ?? [])), [kit, ownRows]);
   const isReady =
-    workspaces !== undefined &&
-    runs !== undefined &&
+    isChosen &&
     ownRows !== undefined &&
     everyFormula !== undefined &&
     everyIron !== undefined &&
-    formulas !== undefined &&
-    irons !== undefined &&
     lots !== undefined &&
     ironLoads !== undefined &&
     runLoads !== undefined &&

@@ -1,3 +1,4 @@
+export { keepAnswer, keptAnswer } from './answers.ts';
 export { keepBelief, keptBelief } from './beliefs.ts';
 export * as commands from './commands.ts';
 export type { Workspace } from './database.ts';

@@ -1,10 +1,15 @@
+import workerUrl from './compute.worker.ts?worker&url';
 import type { Answer, FromWorker, QuestionKind, Questions, ToWorker } from './messages.ts';
 import { PROTOCOL } from './messages.ts';
 
 /** Starts a worker; a test gives its own. */
 export type StartWorker = () => Worker;
 
-const startWorker: StartWorker = () => new Worker(new URL('compute.worker.ts', import.meta.url), { type: 'module', name: 'compute' });
+const startWorker: StartWorker = () => new Worker(workerUrl, { type: 'module', name: 'compute' });
+
+/** The worker's file is named by what is in it: another way of answering is another name. Null while developing, where it isn't. */
+export const answeredBy: string | null = /-([\w-]{8,})\.js$/.exec(workerUrl)?.[1] ?? null;
+
 
 /** No question takes that long, on the slowest tablet, unless it is stuck; counted from when it is begun, not from when it was asked. */
 const TIMEOUT_MS = 120_000;

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { canonicalJson } from '../../core/basis/index.ts';
 import { isWeighed, withBelief } from './belief.ts';
 import { compute, NoAnswer } from './computeClient.ts';
+import { keepFound, keptOr } from './kept.ts';
 import type {
   AdviceJob,
   AfterJob,
@@ -30,7 +31,7 @@ const ask = async <K extends QuestionKind>(
   signal: AbortSignal,
 ): Promise<Answer<K>> => {
   if (afterBurst) await burstOver(signal);
-  return compute.ask(kind, question, { signal, affinity, ...(urgency === undefined ? {} : { urgency }) });
+  return keptOr(kind, question, () => compute.ask(kind, question, { signal, affinity, ...(urgency === undefined ? {} : { urgency }) }));
 };
 
 /** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
@@ -78,7 +79,10 @@ const askedAdvice = (job: AdviceJob | null, options: Options) => ({
       return believedOf(answer);
     };
     const settled = await withBelief(job, weigh, signal);
-    return found.at(-1) ?? ask('advise', settled, options, signal);
+    const [answer] = found;
+    if (answer === undefined) return ask('advise', settled, options, signal);
+    keepFound('advise', settled, answer);
+    return answer;
   },
 });
 const ofJob = async <T extends { readonly job: AdviceJob }>(question: T, change: (job: AdviceJob) => Promise<AdviceJob>): Promise<T> => ({

@@ -1,4 +1,4 @@
-export { canonicalJson, inputsHash } from './hash.ts';
+export { canonicalJson, inputsHash, textHash } from './hash.ts';
 export { LIMITS } from './limits.ts';
 export { csvText, escapedMarkdown, markdownTable } from './csv.ts';
 export { NORMAL_P90, clamp, findRoot, mean, meanOrNull, roundTo, roundedTo, smoothStep, sum } from './numbers.ts';

@@ -1,0 +1,2 @@
+/** Tests give the client workers of their own. */
+export default 'compute.worker.ts';
