@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './e2e/chromium.ts';
 
 const PORT = 4179;
 
@@ -24,7 +25,7 @@ export default defineConfig({
     // Recording takes a third of the time; ask for it with TRACE=1 when something fails.
     trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

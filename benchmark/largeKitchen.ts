@@ -13,6 +13,7 @@ import { chromium } from '@playwright/test';
 import type { KitchenTable, TablePart } from '../core/kitchen/index.ts';
 import { closingText, isLogTable, KITCHEN_TABLES, openingText, partText } from '../core/kitchen/index.ts';
 import { demoFile } from '../demo/file.ts';
+import { CHROMIUM } from '../e2e/chromium.ts';
 
 const LOADS = Number(process.env['LOADS'] ?? 100_000);
 const PORT = 4191;
@@ -111,7 +112,7 @@ const server = spawn('node', ['--import', './node_modules/tsx/dist/loader.mjs', 
 });
 await once(server.stdout, 'data');
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
 try {

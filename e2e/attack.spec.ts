@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect } from '@playwright/test';
+import { CHROMIUM } from './chromium.ts';
 import { button, column, exported, meant, open, settled, test, toOwnKitchen } from './kitchen.ts';
 
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
@@ -159,7 +160,7 @@ test('on the house’s network over plain HTTP: poured, weighed and pasted all t
   const port = new URL(baseURL ?? '').port;
   // A name that isn't this machine's own: the browser holds such a page for insecure.
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--host-resolver-rules=MAP galley 127.0.0.1'],
   });
   try {

@@ -5,8 +5,7 @@ import { expect, test as base } from '@playwright/test';
 const DERIVED = 'tawny-lattice-derived';
 
 /** Everything that a kitchen of the test before has left in this browser, but for answers that come out the same. */
-const emptied = async (context: BrowserContext, baseURL: string): Promise<void> => {
-  const page = await context.newPage();
+const emptied = async (page: Page, baseURL: string): Promise<void> => {
   await page.goto(`${baseURL}/api/health`);
   await page.evaluate(async (derived) => {
     localStorage.clear();
@@ -23,8 +22,6 @@ const emptied = async (context: BrowserContext, baseURL: string): Promise<void> 
       ),
     );
   }, DERIVED);
-  await context.clearCookies();
-  await page.close();
 };
 
 /** A context whose clock is set is set for good: the next test takes another. */
@@ -58,7 +55,7 @@ export const test = base.extend<object, { readonly shared: Shared }>({
     }
     shared.context ??= await browser.newContext(options);
     const { context } = shared;
-    await emptied(context, baseURL ?? '');
+    await emptied(await context.newPage(), baseURL ?? '');
     let isSet = false;
     const { clock } = context;
     for (const name of CLOCKS) {
@@ -76,6 +73,8 @@ export const test = base.extend<object, { readonly shared: Shared }>({
       await context.close();
     } else for (const page of context.pages()) await page.close();
   },
+  // The page that was emptied is the test's own: each costs its time.
+  page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
 });
 
 /** Opens a station and waits until it is ready for touches. */

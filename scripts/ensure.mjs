@@ -77,11 +77,18 @@ export const ensureBuilt = () => {
 };
 
 const CHROMIUM = '/usr/bin/chromium';
+/** The same without windows; see e2e/chromium.ts. */
+const HEADLESS = '/usr/bin/chromium-headless-shell';
 
 /** Debian's Chromium for the browser tests: installed when missing and this user may. */
 export const ensureChromium = () => {
-  if (existsSync(CHROMIUM)) return;
-  const hint = 'The browser tests need Debian’s Chromium: run "sudo apt-get install chromium" and start npm test again.';
+  if (existsSync(HEADLESS)) return;
+  if (existsSync(CHROMIUM)) {
+    if (process.getuid?.() === 0)
+      spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], { stdio: 'ignore' });
+    return;
+  }
+  const hint = 'The browser tests need Debian’s Chromium: run "sudo apt-get install chromium-headless-shell" and start npm test again.';
   const isRoot = process.getuid?.() === 0;
   if (!isRoot || spawnSync('apt-get', ['--version'], { stdio: 'ignore' }).status !== 0) {
     tell(hint);
@@ -91,7 +98,10 @@ export const ensureChromium = () => {
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   try {
     execFileSync('apt-get', ['update', '-qq'], { stdio: ['ignore', 2, 2], env });
-    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { stdio: ['ignore', 2, 2], env });
+    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], {
+      stdio: ['ignore', 2, 2],
+      env,
+    });
   } catch {
     tell(hint);
     process.exit(1);

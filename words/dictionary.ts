@@ -34,6 +34,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'amount-missing': () => 'how much?',
   'amount-to-taste': () => 'to taste: how much do you use?',
   'amount-negative': () => 'an amount below zero',
+  'number-unclear': (f) => (f.readings === '' ? `“${f.written}” isn’t a number: how much?` : `“${f.written}”: which number is meant?`),
+  'two-things': () => 'two things in one line',
   'amount-absurd': () => 'an amount nobody has: check it',
   'unit-unknown': () => 'this measure says nothing about this ingredient: how many grams?',
   'ingredient-unknown': () => 'what is this? Choose an ingredient, or it counts as weight only',
@@ -258,7 +260,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'bowl-without-water': () => 'no water in it: this is not a batter yet',
   'bowl-without-starch': () => 'no flour, starch or egg that could set: this is not a batter yet',
   'never-sets': (f) => `the middle never sets (needs ${degrees(f.set_C)}; water boils at ${degrees(f.boiling_C)} here)`,
-  'off-balance': () => 'water and heat of this load don’t add up in our computation: no figures for it. Please report it with its batter and iron',
+  'off-balance': () =>
+    'water and heat of this load don’t add up in our computation: no figures for it. Please report it with its batter and iron',
   'never-dries': () => 'it doesn’t dry through within five minutes on this iron',
   'out-of-range': (f) => `${QUANTITIES[f.what] ?? f.what} must lie between ${f.min} and ${f.max} (got ${f.value})`,
 

@@ -1,8 +1,9 @@
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { grams } from '../look/index.ts';
+import { newId } from '../store/index.ts';
 import type { Revise } from './revise.ts';
-import { withLine } from './revise.ts';
+import { parted, withLine } from './revise.ts';
 
 type Props = { readonly formula: Formula; readonly line: FormulaLine; readonly read: ReadLine; readonly onRevise: Revise };
 
@@ -23,6 +24,14 @@ export const Decide = ({ line, read, onRevise }: Props) => {
         label: ingredientById(id)?.name ?? id,
         take: () => onRevise((now) => withLine(now, line.id, { chosenIngredientId: id })),
       }));
+    // A number that could be several: the line is written as the one that is meant.
+    if (code === 'number-unclear')
+      return fields.readings
+        .split('\n')
+        .filter((text) => text !== '')
+        .map((text) => ({ label: text.slice(0, 40), take: () => onRevise((now) => withLine(now, line.id, { text, edited_g: null })) }));
+    if (code === 'two-things')
+      return [{ label: 'Two lines of it', take: () => onRevise((now) => parted(now, line.id, [fields.first, fields.second], newId())) }];
     return [];
   });
   if (choices.length === 0) return null;

@@ -1,4 +1,4 @@
-import { readNumber } from '../look/index.ts';
+import { readNumber } from '../../core/basis/index.ts';
 
 /** "210", "210 g", "1,5 kg" as grams within 0–1,000,000, or null. */
 export const gramsTyped = (text: string): number | null => {

@@ -17,6 +17,19 @@ export const undone = (formula: Formula, before: Formula): Formula => ({ ...befo
 export const withLine = (formula: Formula, id: string, changes: Partial<FormulaLine>): Formula =>
   revised(formula, { lines: formula.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) });
 
+/** A line that names two things, as two lines. */
+export const parted = (formula: Formula, id: string, texts: readonly [string, string], newId: string): Formula =>
+  revised(formula, {
+    lines: formula.lines.flatMap((line) => {
+      if (line.id !== id) return [line];
+      const own = { edited_g: null, chosenIngredientId: null };
+      return [
+        { ...line, ...own, text: texts[0] },
+        { ...own, id: newId, text: texts[1] },
+      ];
+    }),
+  });
+
 export const withoutLine = (formula: Formula, id: string): Formula =>
   revised(formula, { lines: formula.lines.filter((line) => line.id !== id) });
 

@@ -1,4 +1,4 @@
-import { readNumber } from '../look/index.ts';
+import { readNumber } from '../../core/basis/index.ts';
 
 export type DialWord = { readonly word: string; readonly mark: number };
 

@@ -1,6 +1,7 @@
 import { useId } from 'react';
-import type { ReadNumber } from './readNumber.ts';
-import { readNumber, readTime, typedNumber, typedTime } from './readNumber.ts';
+import type { ReadNumber } from '../../core/basis/index.ts';
+import { readNumber, readTime } from '../../core/basis/index.ts';
+import { typedNumber, typedTime } from './typed.ts';
 import { useEntry } from './useEntry.ts';
 
 type EntryProps = {

@@ -39,7 +39,7 @@ export { Sheet } from './Sheet.tsx';
 export type { Rgb } from './tawnyColour.ts';
 export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './tawnyColour.ts';
 export { maybeNumberField, numberField } from './numberField.ts';
-export { readNumber, typedNumber } from './readNumber.ts';
+export { typedNumber } from './typed.ts';
 export { BESIDE_WORDS } from './besides.ts';
 export { REHEATER_WORDS, reheatClock } from './reheaters.ts';
 export { TOPPING_WORDS, TOWARDS } from './toppings.ts';

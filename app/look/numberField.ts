@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { readNumber } from './readNumber.ts';
+import { readNumber } from '../../core/basis/index.ts';
 
 const inWords = (value: number): string => value.toLocaleString('en-GB', { maximumFractionDigits: 3 }).replace('-', '−');
 

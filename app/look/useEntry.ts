@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { useState } from 'react';
-import type { ReadNumber } from './readNumber.ts';
+import type { ReadNumber } from '../../core/basis/index.ts';
 
 type Typing = {
   /** The value that the entry was last given. */

@@ -10,7 +10,6 @@ const startWorker: StartWorker = () => new Worker(workerUrl, { type: 'module', n
 /** The worker's file is named by what is in it: another way of answering is another name. Null while developing, where it isn't. */
 export const answeredBy: string | null = /-([\w-]{8,})\.js$/.exec(workerUrl)?.[1] ?? null;
 
-
 /** No question takes that long, on the slowest tablet, unless it is stuck; counted from when it is begun, not from when it was asked. */
 const TIMEOUT_MS = 120_000;
 

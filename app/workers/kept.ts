@@ -1,3 +1,4 @@
+import type { KnownTexts } from '../../core/basis/index.ts';
 import { canonicalJson, textHash } from '../../core/basis/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { keepAnswer, keptAnswer } from '../store/index.ts';
@@ -7,7 +8,13 @@ import type { Answer, QuestionKind, Questions } from './messages.ts';
 /** What stays the same question from one start to the next; the others are asked while a finger moves, or once. */
 const KEPT: ReadonlySet<QuestionKind> = new Set(['advise', 'after', 'heat', 'morning', 'history', 'moves']);
 
-const keyOf = (kind: QuestionKind, question: unknown): string => textHash(`${answeredBy} ${kind} ${canonicalJson(question)}`);
+/** Irons, formulas and loads occur in every question, and never change. */
+const texts: KnownTexts = new WeakMap();
+
+/** What tells one question from another. */
+export const keyOf = (question: object): string => canonicalJson(question, texts);
+
+const hashOf = (kind: QuestionKind, question: object): string => textHash(`${answeredBy} ${kind} ${keyOf(question)}`);
 
 /** While a wish is dragged every move is another question: only what is asked last is kept. */
 const RESTED_MS = 1000;
@@ -34,7 +41,7 @@ export const keptOr = async <K extends QuestionKind>(
   find: () => Promise<Answer<K>>,
 ): Promise<Answer<K>> => {
   if (answeredBy === null || !KEPT.has(kind)) return find();
-  const key = keyOf(kind, question);
+  const key = hashOf(kind, question);
   // Whoever kept it under this name was this very code.
   const kept = (await keptAnswer(key)) as Answer<K> | undefined;
   if (kept !== undefined) return kept;
@@ -46,5 +53,5 @@ export const keptOr = async <K extends QuestionKind>(
 /** The same for an answer that was found on the way to another: of this question it is the answer too. */
 export const keepFound = <K extends QuestionKind>(kind: K, question: Questions[K]['ask'], found: Answer<K>): void => {
   if (answeredBy === null || !found.ok) return;
-  keepOnceRested(draggedOf(kind, question), keyOf(kind, question), found);
+  keepOnceRested(draggedOf(kind, question), hashOf(kind, question), found);
 };

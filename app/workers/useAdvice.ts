@@ -1,9 +1,8 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { canonicalJson } from '../../core/basis/index.ts';
 import { isWeighed, withBelief } from './belief.ts';
 import { compute, NoAnswer } from './computeClient.ts';
-import { keepFound, keptOr } from './kept.ts';
+import { keepFound, keptOr, keyOf } from './kept.ts';
 import type {
   AdviceJob,
   AfterJob,
@@ -36,7 +35,7 @@ const ask = async <K extends QuestionKind>(
 
 /** One question as a query. Deterministic: an answer never grows old. Null: nothing to ask yet. */
 const asked = <K extends QuestionKind>(kind: K, question: Questions[K]['ask'] | null, options: Options = {}) => ({
-  queryKey: [kind, question === null ? null : canonicalJson(question)],
+  queryKey: [kind, question === null ? null : keyOf(question)],
   queryFn: ({ signal }: { signal: AbortSignal }): Promise<Answer<K>> => {
     if (question === null) throw new Error('nothing to ask');
     return ask(kind, question, options, signal);

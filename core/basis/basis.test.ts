@@ -9,6 +9,7 @@ import {
   GRAMS_PER_OUNCE,
   GRAMS_PER_POUND,
   inputsHash,
+  textHash,
   roundedTo,
   seededRandom,
   smoothStep,
@@ -100,6 +101,15 @@ describe('random', () => {
     expect(Math.abs(mean)).toBeLessThan(0.03);
     expect(Math.abs(deviation - 1)).toBeLessThan(0.03);
   });
+});
+
+describe('textHash', () => {
+  // Test vectors of FNV-1a, 64 bits (RFC 9923; from memory).
+  test.each([
+    ['', 'cbf29ce484222325'],
+    ['a', 'af63dc4c8601ec8c'],
+    ['foobar', '85944171f73967e8'],
+  ])('%j', (text, hash) => expect(textHash(text)).toBe(hash));
 });
 
 describe('inputsHash', () => {

@@ -39,6 +39,9 @@ export type CodeFields = {
   readonly 'amount-to-taste': None;
   readonly 'amount-negative': None;
   readonly 'amount-absurd': None;
+  /** `readings`: the line written as each of them, parted by line breaks; empty: none can be guessed. */
+  readonly 'number-unclear': { readonly written: string; readonly readings: string };
+  readonly 'two-things': { readonly first: string; readonly second: string };
   readonly 'unit-unknown': None;
   readonly 'ingredient-unknown': None;
   readonly 'container-unsized': None;

@@ -1,14 +1,25 @@
-/** JSON with sorted keys, so that equal values give equal texts. `undefined` members are left out. */
-export const canonicalJson = (value: unknown): string => {
-  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
-  if (value !== null && typeof value === 'object') {
-    const members = Object.entries(value)
-      .filter(([, member]) => member !== undefined)
-      .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
-      .map(([key, member]) => `${JSON.stringify(key)}:${canonicalJson(member)}`);
-    return `{${members.join(',')}}`;
-  }
-  return value === undefined ? 'null' : JSON.stringify(value);
+/** The text of every object that was written before, by its identity: for values that never change. */
+export type KnownTexts = WeakMap<object, string>;
+
+/**
+ * JSON with sorted keys, so that equal values give equal texts. `undefined` members are left out.
+ * @param known texts of objects that occur again and again; what is written is added
+ */
+export const canonicalJson = (value: unknown, known?: KnownTexts): string => {
+  if (value === null || typeof value !== 'object') return value === undefined ? 'null' : JSON.stringify(value);
+  const before = known?.get(value);
+  if (before !== undefined) return before;
+  const text = Array.isArray(value) ? `[${value.map((one) => canonicalJson(one, known)).join(',')}]` : membersJson(value, known);
+  known?.set(value, text);
+  return text;
+};
+
+const membersJson = (value: object, known?: KnownTexts): string => {
+  const members = Object.entries(value)
+    .filter(([, member]) => member !== undefined)
+    .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
+    .map(([key, member]) => `${JSON.stringify(key)}:${canonicalJson(member, known)}`);
+  return `{${members.join(',')}}`;
 };
 
 const WORD = 2 ** 32;

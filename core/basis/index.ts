@@ -1,3 +1,4 @@
+export type { KnownTexts } from './hash.ts';
 export { canonicalJson, inputsHash, textHash } from './hash.ts';
 export { LIMITS } from './limits.ts';
 export { csvText, escapedMarkdown, markdownTable } from './csv.ts';
@@ -23,4 +24,6 @@ export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';
 export { Instant } from './instant.ts';
 export { MODEL_VERSION } from './modelVersion.ts';
 export { runToEnd } from './steps.ts';
+export type { NumberInText, ReadNumber } from './writtenNumber.ts';
+export { numbersIn, readNumber, readTime } from './writtenNumber.ts';
 export { isZone, Zone } from './zone.ts';

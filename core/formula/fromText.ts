@@ -2,7 +2,7 @@ import type { FormulaLine } from './formula.ts';
 import { linesFromText, writtenLines } from './formula.ts';
 import type { Lift } from './lift.ts';
 import { detectLift } from './lift.ts';
-import { readLine } from './read/line.ts';
+import { linesOfSum, readLine } from './read/line.ts';
 import { DECLARED } from './read/label.ts';
 import { liftInSteps } from './read/method.ts';
 import { splitRecipe } from './read/pastedRecipe.ts';
@@ -28,7 +28,7 @@ const LONGEST_STEP = 2000;
 export const formulaFromText = (text: string, newId: () => string): TextAsFormula => {
   const written = writtenLines(text);
   const parts = splitRecipe(written.slice(0, MOST_SPLIT));
-  const { lines, cut } = linesFromText(parts.ingredients.join('\n'), newId);
+  const { lines, cut } = linesFromText(parts.ingredients.flatMap(linesOfSum).join('\n'), newId);
   const extras = parts.extras.length === 0 ? [] : [`Beside the batter: ${parts.extras.join('; ')}`];
   const declared = parts.declared.length === 0 ? [] : [`${DECLARED}${parts.declared.join('; ')}`];
   const steps = [...parts.steps, ...extras, ...declared].slice(0, MOST_STEPS).map((step) => step.slice(0, LONGEST_STEP));

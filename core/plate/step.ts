@@ -345,8 +345,7 @@ const vapourFlows = (c: Column, w: Workspace, bottom: Face, top: Face): void => 
   w.flow[0] = -(faceVapour(bottom, w.linkLower, w.vapour_Pa[0]!) + w.linkLower * w.vapourSlope[0]! * w.dT[0]!);
   for (let i = 0; i < last; i++)
     w.flow[i + 1] =
-      w.diffusion[i]! *
-      (w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]! - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!);
+      w.diffusion[i]! * (w.vapour_Pa[i]! + w.vapourSlope[i]! * w.dT[i]! - w.vapour_Pa[i + 1]! - w.vapourSlope[i + 1]! * w.dT[i + 1]!);
   w.flow[last + 1] = faceVapour(top, w.linkUpper, w.vapour_Pa[last]!) + w.linkUpper * w.vapourSlope[last]! * w.dT[last]!;
 };
 

@@ -2,7 +2,7 @@ import type { Code, Coded, CupStandard, CupStandardId, FieldsOf } from '../../ba
 import { coded, CUP_STANDARDS, ML_PER_US_CUP } from '../../basis/index.ts';
 import type { Climate, Ingredient } from '../../matter/index.ts';
 import { matchIngredient } from './match.ts';
-import type { Amount, Token } from './quantity.ts';
+import type { Amount, NumberDoubt, Token } from './quantity.ts';
 import { Reader, tokenize } from './quantity.ts';
 import { unitOf } from './words.ts';
 
@@ -45,6 +45,8 @@ const BY_EYE: ReadonlySet<string> = new Set(['knob', 'pat']);
 
 /** Longer lines aren't ingredients; they are kept, marked and not parsed. */
 export const LONGEST_LINE = 300;
+/** More than two sacks of flour in one line is a slip of the pen. */
+const MOST_LINE_G = 60_000;
 /** A cup that is spooned differently from the usual moves the other flours in the same proportion. */
 const USUAL_FLOUR_CUP_G = 125;
 /** Two amounts for the same thing may differ by this share before somebody has to decide. */
@@ -65,7 +67,11 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   const trimmed = text.trim();
   if (trimmed.length > LONGEST_LINE) return unresolved(trimmed, says('line-too-long', { longest: LONGEST_LINE }));
   const tokens = tokenize(inPlainOrder(trimmed.replace(/^(?:[-*•–·▢☐]|\[ ?\])\s*/u, '')));
-  if (/^-\s?\d/.test(trimmed) && !/^-\s/.test(trimmed)) return unresolved(trimmed, says('amount-negative'));
+  if (/^[-−][.,]?\d/.test(trimmed)) return unresolved(trimmed, says('amount-negative'));
+  const doubt = tokens.flatMap((token) => (token.kind === 'number' && token.doubt !== undefined ? [token.doubt] : []))[0];
+  if (doubt !== undefined) return unclear(trimmed, doubt, settings, chosen);
+  const two = chosen === undefined ? partsOfSum(trimmed, settings.own) : null;
+  if (two !== null) return unresolved(trimmed, says('two-things', { first: two[0], second: two[1] }));
   const parts = splitAmounts(tokens);
   const match =
     chosen === undefined
@@ -87,7 +93,7 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   const siftedFirst = parts.before.slice(0, match.start + 1).some((word) => /^sifted|sieved$/i.test(word));
   const weighed = weighAll(parts, ingredient, settings, siftedFirst);
   if (weighed === null) return { ...unresolved(trimmed, says('unit-unknown')), ingredientId: ingredient.id, ingredient, prep };
-  if (!(weighed.usual >= 0) || weighed.usual > 1e6)
+  if (!(weighed.usual > 0) || weighed.usual > MOST_LINE_G)
     return { ...unresolved(trimmed, says('amount-absurd')), ingredientId: ingredient.id, ingredient, prep };
   const how = [...weighed.how];
   if (match.alternatives.length > 0) how.push(says('word-by-market', { taken: ingredient.id, other: match.alternatives.join(', ') }));
@@ -104,6 +110,41 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
     prep,
   };
 };
+
+/** A number that could be several, or none: the line as each of them, for the cook to choose. What it is of is known all the same. */
+const unclear = (text: string, { written, values }: NumberDoubt, settings: ReadSettings, chosen?: Ingredient): ReadLine => {
+  const as = (value: number): string => {
+    const digits = String(Number(value.toFixed(6)));
+    // Three decimals look like thousands again.
+    return text.replace(written, /\.\d{3}$/.test(digits) ? `${digits}0` : digits);
+  };
+  const readings = text.includes(written) ? values.map(as) : [];
+  const ingredient = chosen ?? (readings[0] === undefined ? null : readLine(readings[0], settings).ingredient);
+  const line = unresolved(text, says('number-unclear', { written, readings: readings.join('\n') }));
+  return { ...line, ingredient, ingredientId: ingredient?.id ?? null };
+};
+
+const LINKS = /\s*(?:\+|\bplus\b|\band\b|&)\s*(?=(?:about |another )?(?:\d|[½⅓⅔¼¾⅛]|an?\b|one\b|two\b|three\b|four\b|half\b))/giu;
+
+/** "1 egg + 1 yolk" is two things, each with its amount; "1 cup plus 2 tbsp flour" is one. Null: one thing, or not two that are known. */
+const partsOfSum = (text: string, own?: readonly Ingredient[]): readonly [string, string] | null => {
+  for (const link of text.matchAll(LINKS)) {
+    const [first, second] = [text.slice(0, link.index).trim(), text.slice(link.index + link[0].length).trim()];
+    // What stands in brackets says the same again.
+    if (first.split('(').length !== first.split(')').length || !/\d|[½⅓⅔¼¾⅛]|^(?:an?|one|two|three|four|half)\b/iu.test(first)) continue;
+    const [one, other] = [first, second].map((part) => matchIngredient(wordsOf(part), own)?.ingredient.id);
+    if (one !== undefined && other !== undefined && one !== other) return [first, second];
+  }
+  return null;
+};
+
+/** A line that names several things, as one line for each. */
+export const linesOfSum = (text: string): string[] => {
+  const two = partsOfSum(text);
+  return two === null ? [text] : [two[0], ...linesOfSum(two[1])];
+};
+
+const wordsOf = (text: string): readonly string[] => splitAmounts(tokenize(text)).before;
 
 /** "The whites of 3 eggs" is three egg whites; "sugar for the whites" is sugar. */
 const inPlainOrder = (line: string): string =>

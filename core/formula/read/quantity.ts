@@ -1,11 +1,15 @@
+import { numbersIn } from '../../basis/index.ts';
 import type { Unit } from './words.ts';
 import { FULLNESS, NUMBER_WORDS, SIZE_WORDS, unitOf } from './words.ts';
 
 /** A number as written, or a range that nobody has decided yet. */
 export type Quantity = { readonly low: number; readonly high: number };
 
+export type NumberDoubt = { readonly written: string; readonly values: readonly number[] };
+
 export type Token =
-  | { readonly kind: 'number'; readonly value: number }
+  /** `doubt`: as it is written it could be several numbers, or none; its value is none until somebody says. */
+  | { readonly kind: 'number'; readonly value: number; readonly doubt?: NumberDoubt }
   | { readonly kind: 'word'; readonly text: string }
   | { readonly kind: 'mark'; readonly text: string };
 
@@ -41,30 +45,31 @@ const FRACTIONS: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 
-const SCANNER =
-  /(\d{1,7}(?:[.,]\d{1,24})?)\s?\/\s?(\d{1,4})|(\d{1,7}(?:[.,]\d{1,24})?)|(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}\d])/gu;
+const WORDS_AND_MARKS = /(\p{L}[\p{L}\p{M}'’]*(?:-\p{L}[\p{L}\p{M}'’]*)*)|([^\s\p{L}])/gu;
 
 /** Splits a line into numbers (with fractions), words and marks. "2½dl" and "1 1/2-2" come apart rightly. */
 export const tokenize = (text: string): Token[] => {
   const plain = text
     .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign) => ` ${FRACTIONS[sign] ?? ''} `)
     .replace(/\u2044/g, '/')
-    .replace(/[\u2010-\u2015\u2212]/g, '-')
-    .replace(/(\d),(\d{3})(?!\d)/g, '$1$2');
+    .replace(/[\u2010-\u2015\u2212]/g, '-');
   const tokens: Token[] = [];
-  for (const match of plain.matchAll(SCANNER)) {
+  const between = (from: number, to: number): void => {
+    for (const [, word, mark] of plain.slice(from, to).matchAll(WORDS_AND_MARKS))
+      if (word !== undefined) tokens.push({ kind: 'word', text: word });
+      else if (mark !== undefined) tokens.push({ kind: 'mark', text: mark });
+  };
+  let end = 0;
+  for (const { at, text: written, read } of numbersIn(plain)) {
     if (tokens.length >= MOST_TOKENS) break;
-    const [, numerator, denominator, number, word, mark] = match;
-    if (numerator !== undefined && denominator !== undefined)
-      tokens.push({ kind: 'number', value: decimal(numerator) / Number(denominator) });
-    else if (number !== undefined) tokens.push({ kind: 'number', value: decimal(number) });
-    else if (word !== undefined) tokens.push({ kind: 'word', text: word });
-    else if (mark !== undefined) tokens.push({ kind: 'mark', text: mark });
+    between(end, at);
+    end = at + written.length;
+    if (read.kind === 'number') tokens.push({ kind: 'number', value: read.value });
+    else tokens.push({ kind: 'number', value: NaN, doubt: { written, values: read.kind === 'ambiguous' ? read.values : [] } });
   }
-  return tokens;
+  if (tokens.length < MOST_TOKENS) between(end, plain.length);
+  return tokens.slice(0, MOST_TOKENS);
 };
-
-const decimal = (text: string): number => Number(text.replace(',', '.'));
 
 /** Reads tokens forward; a failed attempt puts the position back. */
 export class Reader {
