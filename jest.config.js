@@ -19,7 +19,8 @@ export default {
   // Vite gives the address of a file for these; tests that need the file read it themselves.
   moduleNameMapper: {
     '^(.*)\\.json\\?url(?:&no-inline)?$': '$1.json',
-    '\\.ts\\?worker&url$': '<rootDir>/app/workers/testing/noWorker.js',
+    // The query is cut off before a name is looked up here.
+    'compute\\.worker\\.ts': '<rootDir>/app/workers/testing/noWorker.js',
   },
   setupFiles: ['<rootDir>/app/store/testing/setup.js'],
 };

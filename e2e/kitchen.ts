@@ -56,19 +56,19 @@ export const test = base.extend<object, { readonly shared: Shared }>({
     shared.context ??= await browser.newContext(options);
     const { context } = shared;
     await emptied(await context.newPage(), baseURL ?? '');
-    let isSet = false;
+    const used = { isClockSet: false };
     const { clock } = context;
     for (const name of CLOCKS) {
       const set = clock[name].bind(clock) as (...given: unknown[]) => Promise<void>;
       Object.assign(clock, {
         [name]: (...given: unknown[]) => {
-          isSet = true;
+          used.isClockSet = true;
           return set(...given);
         },
       });
     }
     await use(context);
-    if (isSet || info.status !== info.expectedStatus) {
+    if (used.isClockSet || info.status !== info.expectedStatus) {
       shared.context = null;
       await context.close();
     } else for (const page of context.pages()) await page.close();
@@ -169,6 +169,7 @@ export const isProving = process.env['TAWNY_PROVE'] === '1';
 
 /** Presses until it counts: a second touch within half a second is taken for the first one's echo. The button goes when its touch is taken. */
 export const press = async (touch: Locator): Promise<void> => {
+  await expect(touch).toBeVisible();
   await expect(async () => {
     if (await touch.isVisible()) await touch.click({ timeout: 2000 });
     await expect(touch).toBeHidden({ timeout: 300 });

@@ -258,7 +258,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'preheat-short': (f) => `not hot yet: plates at ${degrees(f.plates_C)} for a setting of ${degrees(f.setting_C)}`,
   'bowl-empty': () => 'nothing in the bowl has a weight yet',
   'bowl-without-water': () => 'no water in it: this is not a batter yet',
-  'bowl-without-starch': () => 'no flour, starch or egg that could set: this is not a batter yet',
+  'bowl-without-starch': () => 'no flour, starch or mix with a weight in it: this is not a batter yet',
+  'bowl-half-read': (f) => `only half read: “${f.line}”${f.count > 1 ? ` and ${f.count - 1} more` : ''}. Settle it in the formula first`,
   'never-sets': (f) => `the middle never sets (needs ${degrees(f.set_C)}; water boils at ${degrees(f.boiling_C)} here)`,
   'off-balance': () =>
     'water and heat of this load don’t add up in our computation: no figures for it. Please report it with its batter and iron',

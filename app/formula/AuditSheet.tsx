@@ -1,9 +1,9 @@
 import { Check } from 'lucide-react';
-import type { Formula, ParsedFormula, Repair, FormulaIssue } from '../../core/formula/index.ts';
-import { linesFromText } from '../../core/formula/index.ts';
+import type { Formula, ParsedFormula, ReadLine, Repair, FormulaIssue } from '../../core/formula/index.ts';
+import { isHeading, linesFromText } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { describeSentence } from '../../words/index.ts';
-import { grams, Sheet } from '../look/index.ts';
+import { describeCode, describeSentence } from '../../words/index.ts';
+import { Findings, grams, Sheet } from '../look/index.ts';
 import type { Revise } from './revise.ts';
 import { withLine, withLines } from './revise.ts';
 import { newId } from '../store/index.ts';
@@ -38,16 +38,40 @@ const repaired = (formula: Formula, seen: Formula, repair: Repair): Formula => {
   );
 };
 
+const isSettled = ({ lines, findings }: ParsedFormula): boolean =>
+  findings.length === 0 && lines.every((line) => line.status !== 'unresolved' || isHeading(line));
+
+/** Lines that weren't understood come first: nothing else is sure before they are. */
+const Unread = ({ lines }: { readonly lines: readonly ReadLine[] }) =>
+  lines.length > 0 && (
+    <section aria-label="Not read" className="mb-3 border-l-3 border-hazard bg-sheet px-3 py-2">
+      <p className="text-lg font-semibold">{lines.length === 1 ? 'One line isn’t read' : `${lines.length} lines aren’t read`}</p>
+      <ul>
+        {lines.map((line, i) => (
+          <li key={`${line.text}/${i}`}>
+            “{line.text.slice(0, 80)}”: {line.how.map(describeCode).join('; ')}
+          </li>
+        ))}
+      </ul>
+      <p className="text-quiet">Settle each in the list of ingredients; until then no portion and no plan rest on it.</p>
+    </section>
+  );
+
 /** What looks wrong, the strongest first, each with its evidence and a repair by one touch. Nothing is refused. */
 export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props) => (
   <Sheet title="Before you trust it" open onClose={onClose} wide>
+    <Unread lines={reading.lines.filter((line) => line.status === 'unresolved' && !isHeading(line))} />
     {found.length === 0 ? (
-      <p className="flex items-center gap-2 text-lg">
-        <Check aria-hidden className="size-6 text-act" />{' '}
-        {reading.flour_g > 0
-          ? 'Nothing looks wrong: amounts, acid, gas and claims fit each other.'
-          : 'Nothing to judge yet: no flour has a weight.'}
-      </p>
+      isSettled(reading) ? (
+        <p className="flex items-center gap-2 text-lg">
+          <Check aria-hidden className="size-6 text-act" />{' '}
+          {reading.flour_g > 0
+            ? 'Nothing looks wrong: amounts, acid, gas and claims fit each other.'
+            : 'Nothing to judge yet: no flour has a weight.'}
+        </p>
+      ) : (
+        <Findings findings={reading.findings} />
+      )
     ) : (
       <ol className="flex flex-col">
         {found.map((suspicion, i) => (

@@ -49,8 +49,8 @@ describe('the answer', () => {
   });
 
   test('an unresolved line leaves the rest standing', () => {
-    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nDry:\nflour`) }), describeCode);
-    expect(answer.unresolved).toEqual(['a pinch', 'flour']);
+    const answer = answerOf(ask({ reading: readText(`${BATTERS.quick}\na pinch\nDry:\nvanilla`) }), describeCode);
+    expect(answer.unresolved).toEqual(['a pinch', 'vanilla']);
     expect(answer.lines).toHaveLength(10);
     expect(answer.warnings.map((w) => w.code)).toContain('lines-unresolved');
   });

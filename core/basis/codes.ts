@@ -254,6 +254,7 @@ export type CodeFields = {
   readonly 'bowl-empty': None;
   readonly 'bowl-without-water': None;
   readonly 'bowl-without-starch': None;
+  readonly 'bowl-half-read': { readonly line: string; readonly count: number };
   readonly 'never-sets': { readonly set_C: number; readonly boiling_C: number };
   readonly 'never-dries': None;
   readonly 'off-balance': { readonly share: number };

@@ -12,6 +12,7 @@ export type { Thickness } from './change/thicknessCorrection.ts';
 export { THICKNESS, thicknessCorrection } from './change/thicknessCorrection.ts';
 export type { IronEvidence, Repair, FormulaIssue } from './check/formulaIssue.ts';
 export { formulaIssues } from './check/formulaIssue.ts';
+export { unsettledLines } from './check/unsettled.ts';
 export { Formula, FormulaLine, MOST_LINES, linesFromText, writtenLines } from './formula.ts';
 export type { Leavening } from './leavening.ts';
 export { USUAL_GAS_MMOL, gasAtThePlate_molPerKg, leavening } from './leavening.ts';

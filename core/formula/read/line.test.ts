@@ -27,7 +27,7 @@ describe('amounts as people write them', () => {
     ['flour 250 g', 'wheat-flour', 250],
     ['Butter - 113 g', 'butter', 113],
     ['250g flour', 'wheat-flour', 250],
-    ['1,000 g flour', 'wheat-flour', 1000],
+    ['1,000.0 g flour', 'wheat-flour', 1000],
     ['1-1/2 tsp baking powder', 'baking-powder', 6.9],
     ['1 tbsp. vanilla', 'vanilla-extract', 13],
     ['1 T sugar', 'sugar', 12.5],

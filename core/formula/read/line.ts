@@ -68,8 +68,8 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   if (trimmed.length > LONGEST_LINE) return unresolved(trimmed, says('line-too-long', { longest: LONGEST_LINE }));
   const tokens = tokenize(inPlainOrder(trimmed.replace(/^(?:[-*•–·▢☐]|\[ ?\])\s*/u, '')));
   if (/^[-−][.,]?\d/.test(trimmed)) return unresolved(trimmed, says('amount-negative'));
-  const doubt = tokens.flatMap((token) => (token.kind === 'number' && token.doubt !== undefined ? [token.doubt] : []))[0];
-  if (doubt !== undefined) return unclear(trimmed, doubt, settings, chosen);
+  const doubt = doubtIn(tokens, trimmed);
+  if (doubt !== null) return unclear(trimmed, doubt, settings, chosen);
   const two = chosen === undefined ? partsOfSum(trimmed, settings.own) : null;
   if (two !== null) return unresolved(trimmed, says('two-things', { first: two[0], second: two[1] }));
   const parts = splitAmounts(tokens);
@@ -111,6 +111,28 @@ export const readLine = (text: string, settings: ReadSettings = DEFAULT_READ_SET
   };
 };
 
+/** Two numbers side by side that are no mixed number and no count of containers. */
+const LEFT_OVER = /(?<![\d.,/])(\d+)\s+(\d+)(?![\d.,]*\/)(?![\d])/u;
+
+/** The first number of a line that nobody can be sure of. */
+const doubtIn = (tokens: readonly Token[], text: string): NumberDoubt | null => {
+  for (const [i, token] of tokens.entries()) {
+    if (token.kind !== 'number') continue;
+    if (token.doubt !== undefined) return token.doubt;
+    const next = tokens[i + 1];
+    if (next?.kind !== 'number' || next.value < 1 || hasContainer(tokens)) continue;
+    const [written, first = '', second = ''] = LEFT_OVER.exec(text) ?? [`${token.value} ${next.value}`];
+    return { written, values: first === '' ? [] : [Number(first + second)] };
+  }
+  return null;
+};
+
+const hasContainer = (tokens: readonly Token[]): boolean =>
+  tokens.some(
+    (token) =>
+      token.kind === 'word' && (token.text.toLowerCase() === 'x' || ['container', 'measure'].includes(unitOf(token.text)?.kind ?? '')),
+  );
+
 /** A number that could be several, or none: the line as each of them, for the cook to choose. What it is of is known all the same. */
 const unclear = (text: string, { written, values }: NumberDoubt, settings: ReadSettings, chosen?: Ingredient): ReadLine => {
   const as = (value: number): string => {
@@ -119,7 +141,7 @@ const unclear = (text: string, { written, values }: NumberDoubt, settings: ReadS
     return text.replace(written, /\.\d{3}$/.test(digits) ? `${digits}0` : digits);
   };
   const readings = text.includes(written) ? values.map(as) : [];
-  const ingredient = chosen ?? (readings[0] === undefined ? null : readLine(readings[0], settings).ingredient);
+  const ingredient = chosen ?? matchIngredient(wordsOf(text), settings.own)?.ingredient ?? null;
   const line = unresolved(text, says('number-unclear', { written, readings: readings.join('\n') }));
   return { ...line, ingredient, ingredientId: ingredient?.id ?? null };
 };

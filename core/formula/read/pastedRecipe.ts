@@ -129,6 +129,8 @@ export const takenApart = (line: string): readonly string[] => {
   const pair = /^(\p{L}+)\s+and\s+(\p{L}+)$/iu.exec(line);
   const [one, other] = [pair?.[1], pair?.[2]].map((word) => (word === undefined ? null : matchIngredient([word])));
   if (one != null && other != null && one.ingredient.id !== other.ingredient.id) return [pair?.[1] ?? line, pair?.[2] ?? ''];
+  // "(or half whole wheat, half plain)" is another way, not two parts: the first way is taken.
+  if (/\([^)]*\bhalf\b/i.test(line)) return [line];
   const both = /\bhalf\s+(.+?)\s*(?:,|and|&|\/)\s*half\s+(.+)$/i.exec(line);
   const rest = /^(.+?),\s*half\s+(?:of it\s+)?(?:as\s+)?(\p{L}[\p{L}\s-]*)$/iu.exec(line);
   const amount = both === null && rest === null ? null : halfOf(line);
