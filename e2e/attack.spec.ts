@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect } from '@playwright/test';
 import { CHROMIUM } from './chromium.ts';
-import { button, column, exported, meant, open, settled, test, toOwnKitchen } from './kitchen.ts';
+import { button, column, exported, importFile, meant, open, settled, test, toOwnKitchen } from './kitchen.ts';
 
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
@@ -147,9 +147,7 @@ test('unreadable rows in every table: ten stations open, the rows are named, the
   const file = JSON.parse(readFileSync(path, 'utf8')) as { setAside: { table: string; raw: string }[]; irons: unknown[] };
   expect(new Set(file.setAside.map(({ table }) => table)).size).toBeGreaterThan(8);
   await toOwnKitchen(page);
-  await page
-    .getByLabel('Kitchen file to import')
-    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: readFileSync(path) });
+  await importFile(page, readFileSync(path), 'in place');
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   expect(errors).toEqual([]);
 });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { exported, open, test, toOwnKitchen } from './kitchen.ts';
+import { exported, importFile, open, test, toOwnKitchen } from './kitchen.ts';
 
 type KitchenFile = { readonly loads: readonly { readonly startedAt: number }[] };
 const DAY_MS = 86_400_000;
@@ -18,9 +18,7 @@ test('what is in this browser alone is said once it is much, until it is in a fi
   await page.goto('/kit');
   await toOwnKitchen(page);
   const before = { ...demo, loads: demo.loads.map((load) => ({ ...load, startedAt: load.startedAt - 40 * DAY_MS })) };
-  await page
-    .getByLabel('Kitchen file to import')
-    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(before)) });
+  await importFile(page, JSON.stringify(before), 'in place');
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   await open(page, 'book');
   await expect(reminder).toContainText(`${demo.loads.length} loads are in this browser alone; nothing was exported yet`);

@@ -120,6 +120,22 @@ export const exported = async (page: Page): Promise<string> => {
   return await (await waiting).path();
 };
 
+const TAKES = { 'in place': 'Replace what is here', merged: 'Merge it', beside: 'Take it beside' } as const;
+
+/** Chooses a kitchen file in the kit, and takes it as it is asked for. */
+export const importFile = async (page: Page, text: string | Buffer, how: keyof typeof TAKES): Promise<void> => {
+  const buffer = typeof text === 'string' ? Buffer.from(text) : text;
+  await page.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer });
+  const coming = page.getByRole('group', { name: 'Before it is taken' });
+  await expect(coming).toContainText('k.json holds');
+  if (how !== 'merged') {
+    await coming.getByRole('button', { name: /^How a file is taken/ }).click();
+    await page.getByRole('option', { name: new RegExp(how) }).click();
+  }
+  await coming.getByRole('button', { name: TAKES[how] }).click();
+  await expect(coming).toHaveCount(0);
+};
+
 export const button = (page: Page, iron: string, name: string) => column(page, iron).getByRole('button', { name, exact: true });
 
 /** The answer after a load: opens it for an iron and touches these, in this order; "above 4" and "below 5" are the faces. */

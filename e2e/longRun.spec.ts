@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { button, exported, figure, open, test } from './kitchen.ts';
+import { button, exported, figure, importFile, open, test } from './kitchen.ts';
 
 type Row = { readonly id: string };
 type KitchenFile = {
@@ -35,11 +35,7 @@ test('a long run counts every load, however many an iron has made, and hears a l
   const long = { ...file, loads: [...file.loads, ...cooked], loadEvents: [...file.loadEvents, ...told] };
   const take = async (json: unknown): Promise<void> => {
     await page.goto('/kit');
-    await page.getByRole('button', { name: 'How a file is taken' }).click();
-    await page.getByRole('option', { name: /merged/ }).click();
-    await page
-      .getByLabel('Kitchen file to import')
-      .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(json)) });
+    await importFile(page, JSON.stringify(json), 'merged');
     await expect(page.getByRole('status').filter({ hasText: 'Put together' })).toBeVisible({ timeout: 60_000 });
   };
   await take(long);

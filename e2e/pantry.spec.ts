@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { exported, figure, open, test, type } from './kitchen.ts';
+import { exported, figure, importFile, open, test, type } from './kitchen.ts';
 
 test('what is in the house is counted once; the run says what is short, the list what to buy, a reload keeps it', async ({ page }) => {
   await open(page, 'run');
@@ -52,11 +52,7 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
     { id: 'butter', grams: 5000, at: now - 8 * DAY_MS, goodUntil: dayAfter(-1) },
   ];
   await page.goto('/kit');
-  await page.getByLabel('Kitchen file to import').setInputFiles({
-    name: 'k.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } })),
-  });
+  await importFile(page, JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } }), 'in place');
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   await open(page, 'run');
   const house = page.getByRole('region', { name: 'In the house' });

@@ -2,11 +2,14 @@ import { expect } from '@playwright/test';
 import { column, figure, open, settled, test, type } from './kitchen.ts';
 
 test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
+  await page.clock.install();
   await open(page, 'line');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
+  // Nobody looks before anything has browned.
+  await page.clock.fastForward(190_000);
   await iron.getByRole('button', { name: 'looked', exact: true }).click();
   await iron.getByRole('button', { name: 'dark', exact: true }).click();
   const rescued = iron.locator('[data-figure="rescued"]');

@@ -82,6 +82,7 @@ test('the beginning of a wrong number is never stored; Escape takes back what wa
   await people.blur();
   await people.fill('12');
   await people.press('Enter');
+  await expect(page.getByText('serve 07:15 · 12')).toBeVisible();
   await page.reload();
   await expect(people).toHaveValue('12');
 });

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
-import { answer, column, exported, figure, open, openLid, settled, test, toOwnKitchen, type } from './kitchen.ts';
+import { answer, column, exported, figure, importFile, open, openLid, settled, test, toOwnKitchen, type } from './kitchen.ts';
 
 const LIST =
   '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
@@ -175,9 +175,7 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
   const fresh = await other.newPage();
   await open(fresh, 'kit');
   await toOwnKitchen(fresh);
-  await fresh
-    .getByLabel('Kitchen file to import')
-    .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(first)) });
+  await importFile(fresh, JSON.stringify(first), 'in place');
   await expect(fresh.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   const second = JSON.parse(readFileSync(await exported(fresh), 'utf8')) as Record<string, unknown>;
   expect({ ...second, exportedAt: 0 }).toEqual({ ...first, exportedAt: 0 });
@@ -200,13 +198,7 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
 test('a file of the same kitchen is put together with it, another one stands beside it, and both can be taken back', async ({ page }) => {
   await open(page, 'kit');
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as { loads: object[]; kit: object };
-  const take = async (how: string, json: unknown): Promise<void> => {
-    await page.getByRole('button', { name: 'How a file is taken' }).click();
-    await page.getByRole('option', { name: new RegExp(how) }).click();
-    await page
-      .getByLabel('Kitchen file to import')
-      .setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(json)) });
-  };
+  const take = (how: 'merged' | 'beside', json: unknown): Promise<void> => importFile(page, JSON.stringify(json), how);
   await page.goto('/kit');
   const said = page.getByRole('status').filter({ hasText: 'Put together' });
   await take('merged', {

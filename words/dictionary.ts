@@ -294,6 +294,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   // Files
   'file-too-large': (f) =>
     `this file has ${Math.round(f.bytes / 1e6)} MB and isn’t laid out as ours are; ${Math.round(f.most / 1e6)} MB are the most of such`,
+  'file-row-too-long': (f) => `a line of it has over ${Math.round(f.most / 1e6)} million characters: no kitchen is written so`,
   'file-empty': () => 'this file is empty',
   'file-not-json': () => 'this file is not readable JSON: perhaps it was cut off',
   'file-forbidden-key': () => 'this file holds names that could do harm, so it was not read',

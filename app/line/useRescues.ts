@@ -70,6 +70,11 @@ export const useRescues = (session: Session, places: readonly LinePlace[]): read
         batterKey: batterKey(inIron),
         pour,
         tawny: prediction.target.tawny,
+        promised: {
+          portion_g: prediction.portion_g,
+          setting_C: settingNow_C(iron, prediction.setting),
+          open_s: prediction.cookTime_s.best,
+        },
         cues: cues[i] ?? [],
         past,
       },

@@ -1,4 +1,4 @@
-import type { Result } from '../../core/basis/index.ts';
+import type { Failure, Result } from '../../core/basis/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
 import type { Intake, KitchenRows, KitchenTable, Mergeable, RawRow, SetAside } from '../../core/kitchen/index.ts';
 import {
@@ -253,6 +253,20 @@ export const readFile = async (file: Blob, progress: Progress = () => undefined,
   }
   return reader.finish();
 };
+
+/** How many rows of each table a file holds; or why it can't be read. */
+export type Looked =
+  | { readonly ok: true; readonly rows: Readonly<Record<KitchenTable, number>>; readonly unreadable: number }
+  | { readonly ok: false; readonly failure: Failure };
+
+export const lookedAt = (read: Result<Intake>): Looked =>
+  read.ok
+    ? {
+        ok: true,
+        rows: Object.fromEntries(KITCHEN_TABLES.map((table) => [table, read.value.rows[table].length])) as Record<KitchenTable, number>,
+        unreadable: read.value.setAside.length,
+      }
+    : read;
 
 export type Brought = ReturnType<typeof broughtBy>;
 

@@ -2,8 +2,8 @@ import { expose } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { makeIndex } from './bookIndex.ts';
 import { KitchenDatabase } from './database.ts';
-import type { Brought, HowTaken, Span, Waiting } from './exchange.ts';
-import { exportedText, fileOf, readFile, replaceAll, withFile } from './exchange.ts';
+import type { Brought, HowTaken, Looked, Span, Waiting } from './exchange.ts';
+import { exportedText, fileOf, lookedAt, readFile, replaceAll, withFile } from './exchange.ts';
 import { isStorageFull } from './kitchen.ts';
 
 export type Taken = {
@@ -55,6 +55,13 @@ const api = {
     } finally {
       database.close();
     }
+  },
+
+  /** What a file holds, without taking any of it. */
+  async look(file: Blob, progress: (done: number, all: number) => void): Promise<Looked | null> {
+    abort = new AbortController();
+    const read = await readFile(file, progress, abort.signal);
+    return read === null ? null : lookedAt(read);
   },
 
   async index(name: string): Promise<void> {

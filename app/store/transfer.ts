@@ -3,7 +3,7 @@ import { proxy, wrap } from 'comlink';
 import type { Failure } from '../../core/basis/index.ts';
 import { KITCHEN_TABLES } from '../../core/kitchen/index.ts';
 import { WHOLE_INDEX } from './database.ts';
-import type { HowTaken, Progress, Span, Waiting } from './exchange.ts';
+import type { HowTaken, Looked, Progress, Span, Waiting } from './exchange.ts';
 import type { ExchangeWorker, Taken } from './exchange.worker.ts';
 import type { Kitchen } from './kitchen.ts';
 
@@ -49,7 +49,24 @@ export const bringIndexUp = async (kitchen: Kitchen): Promise<void> => {
   return makeIndex(kitchen.database);
 };
 
-export type { HowTaken } from './exchange.ts';
+/** What a file holds, before anything of it is taken; null: given up. */
+export const lookAtFile = async (
+  kitchen: Kitchen,
+  file: Blob,
+  progress: Progress = () => undefined,
+  signal?: AbortSignal,
+): Promise<Looked | null> => {
+  if (!isInMemory(kitchen))
+    return withWorker<Looked | null>(async (worker) => {
+      signal?.addEventListener('abort', () => void worker.cancel(), { once: true });
+      return await worker.look(file, proxy(progress));
+    });
+  const { lookedAt, readFile } = await import('./exchange.ts');
+  const read = await readFile(file, progress, signal);
+  return read === null ? null : lookedAt(read);
+};
+
+export type { HowTaken, Looked } from './exchange.ts';
 export type ImportResult = { readonly ok: true; readonly taken: Taken } | { readonly ok: false; readonly failure: Failure };
 
 /**

@@ -85,7 +85,8 @@ describe('what more would bring', () => {
 
 describe('the load in the iron', () => {
   const asked = { batters: [{ key: 'q', job: job() }], history: [], wanted: { batterKey: 'q', tawny: 4 } };
-  const load = { batterKey: 'q', pour: { portion_g: direct().portion.portion_g, setting_C: 200 }, tawny: 4, past: [] };
+  const pour = { portion_g: direct().portion.portion_g, setting_C: 200 };
+  const load = { batterKey: 'q', pour, promised: { ...pour, open_s: 180 }, tawny: 4, past: [] };
 
   test('dark comes out sooner than pale; the memory changes nothing but the time', () => {
     const memory = new Map();

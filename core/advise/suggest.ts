@@ -195,8 +195,16 @@ export const bestOpening = (
   after_s: number,
   tawny: number,
 ): { readonly open_s: number; readonly chance: number } => {
+  const bestOf = (times: readonly number[]) => {
+    const judged = judgeTimes(e, guesses, pour.portion_g, pour.setting_C, { tawny }, times);
+    const at = judged.reduce((best, j, i) => (expectedUtility(j) > expectedUtility(judged[best] ?? j) ? i : best), 0);
+    return { at, open_s: times[at] ?? after_s, chance: judged[at]?.chance ?? 0 };
+  };
   const times = Array.from({ length: 50 }, (_, i) => after_s + ((e.seconds * 0.985 - after_s) * i * i) / 49 / 49);
-  const judged = judgeTimes(e, guesses, pour.portion_g, pour.setting_C, { tawny }, times);
-  const at = judged.reduce((best, j, i) => (expectedUtility(j) > expectedUtility(judged[best] ?? j) ? i : best), 0);
-  return { open_s: times[at] ?? after_s, chance: judged[at]?.chance ?? 0 };
+  const { at } = bestOf(times);
+  // Late in a long cook these are a quarter of a minute apart: between the neighbours once more.
+  const [from, to] = [times[Math.max(0, at - 1)] ?? after_s, times[Math.min(times.length - 1, at + 1)] ?? after_s];
+  const { open_s, chance } = bestOf(Array.from({ length: FINE_TIMES }, (_, i) => from + ((to - from) * i) / (FINE_TIMES - 1)));
+  return { open_s, chance };
 };
+const FINE_TIMES = 17;

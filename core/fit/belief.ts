@@ -214,12 +214,16 @@ const LOOKS: Readonly<Record<Look['seen'], readonly [number, number]>> = {
   dark: [4.2, 99],
 };
 
+/** How far an odd load may be off, tawny steps. */
+const ODD_LOAD_STEPS = 2;
+
 const lookLikelihood = (e: Emulator, u: IronParameters, action: Omit<Action, 'open_s'>, look: Look): number => {
   const { amount } = staying(e, u, action.portion_g);
   const place = gridPositionOf(e, action.setting_C + u.offset_K, u.side_K, u.contact, amount);
   const paler = Math.min(stepAt(e, place, 'lower', u.browning, look.at_s), stepAt(e, place, 'upper', u.browning, look.at_s));
   const [from, to] = LOOKS[look.seen];
-  return (1 - SLIP) * normalBetween(from, to, paler, 0.6) + SLIP / 4;
+  // One load may be far from what its iron usually does: a look that hardly fits still speaks for the guesses that are nearer to it.
+  return (1 - SLIP) * normalBetween(from, to, paler, 0.6) + SLIP * normalBetween(from, to, paler, ODD_LOAD_STEPS);
 };
 
 /** Guesses weighed anew by something noticed in one load; they are of that load alone. */

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import type { Result } from '../basis/index.ts';
 import { failure, Instant } from '../basis/index.ts';
 import type { Intake } from './intake.ts';
-import { KitchenIntake } from './intake.ts';
+import { KitchenIntake, SetAsideRow } from './intake.ts';
 import type { KitchenTable } from './tables.ts';
 import { KITCHEN_TABLES, TABLES } from './tables.ts';
 import { NEWEST_VERSION } from './upgrade.ts';
@@ -11,16 +11,7 @@ export const FILE_SCHEMA = 'tawny-lattice/kitchen';
 /** Separate from the store's own; an older file is upgraded, a newer one refused. */
 export const FILE_VERSION = NEWEST_VERSION;
 /** Largest file of a foreign hand that is read in one piece; our own are read row by row and may have any size. */
-export const MOST_FOREIGN_BYTES = 50 * 1024 * 1024;
-
-/** A row that could not be read, handed on as it was. */
-const SetAsideRow = z.object({
-  table: z.string().max(40),
-  key: z.string().max(200),
-  where: z.string().max(400),
-  why: z.string().max(400),
-  raw: z.string(),
-});
+export const MOST_FOREIGN_BYTES = 50_000_000;
 
 const { kits, ...REST } = TABLES;
 const tables = Object.fromEntries(Object.entries(REST).map(([name, row]) => [name, z.array(row)])) as {
@@ -57,7 +48,7 @@ export const takeKitchen = (json: unknown): Result<Intake> => {
   if (!intake.ok) return intake;
   for (const [key, value] of Object.entries(json as Record<string, unknown>)) {
     if (key === 'kit') intake.value.add('kits', value);
-    else if (key === 'setAside') for (const row of SetAsideRow.array().catch([]).parse(value)) intake.value.addSetAside(row);
+    else if (key === 'setAside') for (const row of Array.isArray(value) ? value : [value]) intake.value.addSetAside(row);
     else if (Array.isArray(value)) for (const row of value as unknown[]) intake.value.add(key, row);
   }
   return intake.value.finish();

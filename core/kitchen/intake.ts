@@ -1,3 +1,4 @@
+import * as z from 'zod';
 import type { Result } from '../basis/index.ts';
 import { failure, success } from '../basis/index.ts';
 import type { Repaired, SetAside } from './check.ts';
@@ -9,6 +10,15 @@ import { isKitchenTable, KITCHEN_TABLES, rowKey } from './tables.ts';
 import type { RawRow } from './upgrade.ts';
 import { upgradedRows } from './upgrade.ts';
 
+/** A row that an exporting kitchen could not read, handed on as it was. */
+export const SetAsideRow = z.object({
+  table: z.string().max(40),
+  key: z.string().max(200),
+  where: z.string().max(400),
+  why: z.string().max(400),
+  raw: z.string(),
+});
+
 export type KitchenRows = { readonly [T in KitchenTable]: readonly KitchenRow<T>[] };
 
 /** What was taken from a file: sound rows by table, what could not be read, and what was put right. */
@@ -16,6 +26,16 @@ export type Intake = { readonly rows: KitchenRows; readonly setAside: readonly S
 
 /** A file of which more than this share can't be read isn't taken over: it would replace a kitchen by a ruin. */
 const MOST_SET_ASIDE = 0.5;
+
+/** Most of such a row that is handed on. */
+const MOST_RAW = 100_000;
+const unknownAside = (raw: unknown, why: string): SetAside => ({
+  table: 'setAside',
+  key: '',
+  where: '',
+  why,
+  raw: (JSON.stringify(raw) ?? '').slice(0, MOST_RAW),
+});
 
 const emptyRows = (): { [T in KitchenTable]: KitchenRow<T>[] } =>
   Object.fromEntries(KITCHEN_TABLES.map((table) => [table, []])) as unknown as { [T in KitchenTable]: KitchenRow<T>[] };
@@ -46,8 +66,14 @@ export class KitchenIntake {
   }
 
   /** A row that an export had already set aside: tried again, for what was wrong may have been this version's mistake. */
-  addSetAside(aside: SetAside): void {
-    if (!isKitchenTable(aside.table)) return;
+  addSetAside(raw: unknown): void {
+    const checked = SetAsideRow.safeParse(raw);
+    const aside = checked.success ? checked.data : unknownAside(raw, checked.error.issues[0]?.message ?? '');
+    if (!isKitchenTable(aside.table)) {
+      this.count++;
+      this.setAside.push(aside);
+      return;
+    }
     try {
       this.take(aside.table, sanitised(JSON.parse(aside.raw)));
     } catch {

@@ -3,6 +3,7 @@ import { seededRandom } from '../basis/index.ts';
 import type { Cue, PastCue } from './index.ts';
 import { coreSetAt, emulated, firstBelief, NOMINAL, gridPositionOf } from '../fit/index.ts';
 import { cueTiming, revisedOpenTime } from './index.ts';
+import { movedFromPromise } from './revisedOpenTime.ts';
 import { pairingOf } from '../testing/arena.ts';
 
 const e = emulated(pairingOf('mini', 'quick'));
@@ -58,6 +59,18 @@ describe('the load that is in the iron', () => {
     const set_s = coreSetAt(e, gridPositionOf(e, 200, 0, NOMINAL.contact, 1));
     expect(earliestLook_s).toBeGreaterThan(0.6 * set_s);
     expect(earliestLook_s).toBeLessThan(2.5 * set_s);
+  });
+
+  test('the promise moves by what was noticed, not by what two computations differ in', () => {
+    const asPromised = after([]);
+    const dark = after([{ seen: 'dark', at_s: 90 }]);
+    // The coarser computation would have opened a fifth later by itself: dark is still sooner than promised.
+    const promised_s = asPromised.open_s / 1.2;
+    expect(dark.open_s).toBeLessThan(asPromised.open_s);
+    expect(movedFromPromise(dark, asPromised.open_s, promised_s, []).open_s).toBeLessThan(promised_s);
+    expect(movedFromPromise(asPromised, asPromised.open_s, promised_s, []).open_s).toBeCloseTo(promised_s, 9);
+    // Never before the last that was noticed.
+    expect(movedFromPromise(dark, asPromised.open_s, 20, [{ seen: 'dark', at_s: 90 }]).open_s).toBe(90);
   });
 
   test('a sharper timing counts for more', () => {

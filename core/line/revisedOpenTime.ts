@@ -131,6 +131,8 @@ export type LoadInIron = {
   readonly pour: Omit<Action, 'open_s'>;
   readonly tawny: number;
   readonly cues: readonly Cue[];
+  /** What was advised for it, and when it was to be opened then. */
+  readonly promised: Action;
   /** Signals of this iron's loads that are over. */
   readonly past: readonly PastCue[];
 };
@@ -148,5 +150,22 @@ export function* revisedOpenTimeNow(
   if (emulator === null) return null;
   const timing = (signal: Signal) => cueTiming(signal, load.past, load.tawny);
   const timings = { smells: timing('smells'), beeped: timing('beeped'), 'steam-down': timing('steam-down') };
-  return revisedOpenTime(emulator, belief, load.pour, load.cues, timings, load.tawny, random);
+  const revised = revisedOpenTime(emulator, belief, load.pour, load.cues, timings, load.tawny, random);
+  const { open_s, ...promisedPour } = load.promised;
+  const asPromised = revisedOpenTime(emulator, belief, promisedPour, [], timings, load.tawny, seededRandom(FIT_SEED));
+  return movedFromPromise(revised, asPromised.open_s, open_s, load.cues);
 }
+
+/**
+ * The promise, moved as far as what was noticed moves it here: the promise comes from the whole model, this answer from a coarser one, and what is
+ * between them says nothing of the load. Never before the last cue.
+ */
+export const movedFromPromise = (
+  revised: RevisedOpenTime,
+  asPromised_s: number,
+  promised_s: number,
+  cues: readonly Cue[],
+): RevisedOpenTime => {
+  const last_s = Math.max(0, ...cues.map(({ at_s }) => at_s));
+  return { ...revised, open_s: Math.max(last_s, (promised_s * revised.open_s) / Math.max(1, asPromised_s)) };
+};

@@ -58,7 +58,7 @@ export type Workspace = {
   /** kg/(m² s). */
   steamFreed: number;
   steamCaught: number;
-  /** The worst that water or heat were off in any step so far, as a share of what the column holds. */
+  /** The worst that water or heat were off in any step so far, as a share of the raw column's water and of the heat of 100 K. */
   offBalance: number;
 };
 
@@ -248,13 +248,15 @@ export const step = (m: Medium, c: Column, w: Workspace, bottom: Face, top: Face
   const bottomU = faceConductance(m, c, w, bottom, 0);
   const topU = faceConductance(m, c, w, top, n - 1);
   linkToAir(c, w, bottom, top, dt_s);
-  for (let pass = 0; pass < MOST_PASSES; pass++) {
+  let isOpen = true;
+  for (let pass = 0; pass < MOST_PASSES && isOpen; pass++) {
     assemble(m, c, w, bottom, bottomU, top, topU, dt_s);
     solveTridiagonal(n, w);
-    if (!reviewBoiling(c, w, dt_s)) break;
+    isOpen = reviewBoiling(c, w, dt_s);
   }
   vapourFlows(c, w, bottom, top);
-  if (holdToWater(c, w, dt_s)) {
+  // A set that still changes isn't what was solved for: its boiling is taken as given, too.
+  if (holdToWater(c, w, dt_s) || isOpen) {
     assembleGiven(m, c, w, bottom, bottomU, top, topU, dt_s);
     solveTridiagonal(n, w);
   }
@@ -394,8 +396,6 @@ const assembleGiven = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU
 
 /** What a column's heat is measured against: so many kelvins of it. */
 const HEAT_CONTENT_K = 100;
-/** kg/m²: what a bone-dry column's water is measured against. */
-const TRACE_OF_WATER = 1e-6;
 
 const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number, top: Face, topU: number, dt_s: number): void => {
   const last = c.n - 1;
@@ -404,12 +404,13 @@ const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number
   w.heatUpper = topU * (surroundings_C(top) - c.T[last]! - w.dT[last]!);
   w.vapourLower = -w.flow[0]!;
   w.vapourUpper = w.flow[last + 1]!;
-  let [water, waterBefore, heat, stored] = [0, 0, 0, 0];
+  let [water, waterBefore, raw, heat, stored] = [0, 0, 0, 0, 0];
   for (let i = 0; i <= last; i++) {
     const capacity = heatCapacity(m, c, i);
     stored += capacity * w.dT[i]!;
     heat += capacity * HEAT_CONTENT_K;
     waterBefore += c.X[i]! * c.dry_kgPerM2[i]!;
+    raw += m.batter.water * c.dry_kgPerM2[i]!;
     const X = c.X[i]! + (gainOf(w, i) * dt_s) / c.dry_kgPerM2[i]!;
     // Less than nothing only by rounding.
     c.X[i] = X > 0 ? X : 0;
@@ -419,7 +420,7 @@ const apply = (m: Medium, c: Column, w: Workspace, bottom: Face, bottomU: number
   }
   w.steamFreed = freed;
   const gained = water - waterBefore;
-  const waterOff = Math.abs(gained - dt_s * (w.steamCaught - freed - w.vapourLower - w.vapourUpper)) / (waterBefore + TRACE_OF_WATER);
+  const waterOff = Math.abs(gained - dt_s * (w.steamCaught - freed - w.vapourLower - w.vapourUpper)) / raw;
   const heatOff = Math.abs(stored - dt_s * (w.heatLower + w.heatUpper) - m.latent_JPerKg * gained) / heat;
   // Written so that what isn't a number counts as off.
   if (!(waterOff <= w.offBalance && heatOff <= w.offBalance)) w.offBalance = waterOff >= heatOff ? waterOff : heatOff;

@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { expect } from '@playwright/test';
+import { exported, importFile, open, startLoad, test, toOwnKitchen } from './kitchen.ts';
+
+test('what a file replaces is shown before, kept for seven days, and comes back with what was worked on', async ({ page }) => {
+  await page.clock.install();
+  await open(page, 'kit');
+  const demo = readFileSync(await exported(page));
+  await open(page, 'formula');
+  await toOwnKitchen(page, ['Wafers']);
+  const mine = await page.getByRole('heading', { level: 1 }).first().textContent();
+  await page.goto('/kit');
+  // A file is looked at first, and left alone.
+  await page.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: demo });
+  const coming = page.getByRole('group', { name: 'Before it is taken' });
+  await expect(coming).toContainText(/k\.json holds \d+ irons, \d+ formulas/);
+  await expect(coming).toContainText('Here: 1 iron');
+  await coming.getByRole('button', { name: 'Not now' }).click();
+  await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toHaveCount(0);
+  await importFile(page, demo, 'in place');
+  await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toBeVisible();
+  // The page is left, days go by.
+  await page.clock.fastForward(6 * 86_400_000);
+  await page.reload();
+  await page.getByRole('region', { name: 'Data' }).getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toHaveCount(0);
+  await open(page, 'formula');
+  await expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(mine ?? '');
+  // Once more, and a week later nothing is left of it.
+  await page.goto('/kit');
+  await importFile(page, demo, 'in place');
+  await page.clock.fastForward(7 * 86_400_000);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toBeVisible();
+  await expect(page.getByText(/^What a file replaced/)).toHaveCount(0);
+});
+
+test('a file that would take a cooking load away says so; one that is none changes nothing and says why', async ({ page }) => {
+  await open(page, 'kit');
+  const demo = readFileSync(await exported(page), 'utf8');
+  await open(page, 'line');
+  await startLoad(page, 'deep-a');
+  await page.goto('/kit');
+  const reader = page.getByLabel('Kitchen file to import');
+  const choose = (text: string) => reader.setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await choose(demo);
+  const coming = page.getByRole('group', { name: 'Before it is taken' });
+  await coming.getByRole('button', { name: /^How a file is taken/ }).click();
+  await page.getByRole('option', { name: /in place/ }).click();
+  await expect(coming.getByRole('alert')).toContainText('A load is cooking');
+  // Merged, it stays in its iron.
+  await importFile(page, demo, 'merged');
+  await open(page, 'line');
+  await expect(page.locator('section[data-iron="deep-a"]')).toHaveAttribute('data-phase', 'cooking');
+  await page.goto('/kit');
+  // Rows set aside that are no rows, as a foreign hand may write them; and a line without an end.
+  const head = demo.slice(0, demo.indexOf('\n'));
+  await choose(`${head}\n"setAside":[\n7,\n{"table":"loads"}\n]}\n`);
+  await expect(page.getByRole('alert').or(coming)).toBeVisible();
+  await choose(`${head}\n"irons":[\n${'x'.repeat(5_000_000)}`);
+  await expect(page.getByRole('alert').filter({ hasText: 'a line of it has over' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toBeVisible();
+});
