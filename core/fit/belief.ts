@@ -269,6 +269,28 @@ const usualEvidence = (o: Outcome): number =>
 export const afterLook = (e: Emulator, belief: Belief, action: Omit<Action, 'open_s'>, look: Look, random: Random): Belief =>
   reweighed(e, belief, (u) => lookLikelihood(e, u, action, look), 1, random).belief;
 
+/** Loads of one iron differ in pace by so much (logarithm), and now and then by four times as much: more batter than was said, a lid left open. */
+const PACE_SD = 0.1;
+const ODD_PACE = { share: 0.1, times: 4 } as const;
+const PACES = Array.from({ length: 49 }, (_, i) => (i - 24) / 40);
+
+/** How much quicker than its iron this load goes, by what was seen of it (1: as usual). The eyes count, even where no guess of the iron explains them. */
+export const paceAfter = (e: Emulator, belief: Belief, action: Omit<Action, 'open_s'>, looks: readonly Look[]): number => {
+  let [sum, whole] = [0, 0];
+  for (const pace of PACES) {
+    const usual = Math.exp(-((pace / PACE_SD) ** 2) / 2) / PACE_SD;
+    const odd = Math.exp(-((pace / (ODD_PACE.times * PACE_SD)) ** 2) / 2) / (ODD_PACE.times * PACE_SD);
+    let weight = (1 - ODD_PACE.share) * usual + ODD_PACE.share * odd;
+    for (const look of looks) {
+      const then = { ...look, at_s: look.at_s * Math.exp(pace) };
+      weight *= belief.particles.reduce((chance, u, i) => chance + (belief.weights[i] ?? 0) * lookLikelihood(e, u, action, then), 0);
+    }
+    sum += weight * pace;
+    whole += weight;
+  }
+  return whole > 0 ? Math.exp(sum / whole) : 1;
+};
+
 /** How many guesses still count. */
 export const effectiveCount = (belief: Belief): number => 1 / belief.weights.reduce((sum, w) => sum + w * w, 0);
 

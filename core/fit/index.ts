@@ -2,6 +2,7 @@ export type { Action, Belief, Look, Measured, Outcome } from './belief.ts';
 export {
   afterLoad,
   afterLook,
+  paceAfter,
   afterSpoonful,
   spoonfulSteps,
   EDGE_LIMITS,

@@ -73,6 +73,19 @@ describe('the load that is in the iron', () => {
     expect(movedFromPromise(dark, asPromised.open_s, 20, [{ seen: 'dark', at_s: 90 }]).open_s).toBe(90);
   });
 
+  test('an iron that is well known may have an odd load: what is seen counts', () => {
+    // Guesses that agree to a hundredth: none of them would be dark so early.
+    const known = firstBelief(seededRandom(3));
+    const [one] = known.particles;
+    const sure = { particles: known.particles.map(() => one!), weights: known.weights };
+    const asked = (cues: readonly Cue[]) => revisedOpenTime(e, sure, pour, cues, TIMINGS, TAWNY, seededRandom(4)).open_s;
+    const usual_s = asked([]);
+    const at_s = 0.7 * usual_s;
+    expect(asked([{ seen: 'dark', at_s }])).toBeLessThan(0.9 * usual_s);
+    expect(asked([{ seen: 'dark', at_s }])).toBeGreaterThanOrEqual(at_s);
+    expect(asked([{ seen: 'pale', at_s: 0.9 * usual_s }])).toBeGreaterThan(1.04 * usual_s);
+  });
+
   test('a sharper timing counts for more', () => {
     const sharp = { ...TIMINGS, beeped: { share: 0.5, sd: 0.1 } };
     expect(after([{ signal: 'beeped', at_s: 100 }], sharp).open_s).toBeGreaterThan(after([{ signal: 'beeped', at_s: 100 }]).open_s + 10);

@@ -3,6 +3,7 @@ import { clamp, seededRandom } from '../basis/index.ts';
 import type { Action, Belief, Look, Emulator, EmulatorMemory, PastLoad, KnownIronWithBatter, IronParameters } from '../fit/index.ts';
 import {
   afterLook,
+  paceAfter,
   reweighedBy,
   letsGoAt,
   gridPositionOf,
@@ -122,7 +123,10 @@ export const revisedOpenTime = (
     )
     .sort((a, b) => a - b);
   const earliest = lettingGo[Math.floor(clamp(LETS_GO_QUANTILE * lettingGo.length, 0, lettingGo.length - 1))] ?? last_s;
-  return { ...bestOpening(e, guesses, pour, last_s, tawny), earliestLook_s: Math.max(last_s, earliest) };
+  const looks = cues.flatMap((cue) => ('seen' in cue ? [cue] : []));
+  const pace = looks.length === 0 ? 1 : paceAfter(e, now, pour, looks);
+  const best = bestOpening(e, guesses, pour, last_s * pace, tawny);
+  return { open_s: Math.max(last_s, best.open_s / pace), chance: best.chance, earliestLook_s: Math.max(last_s, earliest / pace) };
 };
 
 /** The load that is in the iron, with what was noticed of it so far. */
