@@ -1,5 +1,5 @@
 import type { CupStandardId, Failure, Result } from '../core/basis/index.ts';
-import { CUP_STANDARD_IDS, failure, LIMITS, success } from '../core/basis/index.ts';
+import { CUP_STANDARD_IDS, failure, LIMITS, readNumber, success } from '../core/basis/index.ts';
 
 /** What stands on the command line; null where nothing was said. */
 export type Options = {
@@ -103,9 +103,10 @@ const readNumbers = (words: ReadonlyMap<string, string>): Record<NumberOption, n
   for (const name of Object.keys(NUMBERS) as NumberOption[]) {
     const text = words.get(name);
     if (text === undefined) continue;
-    const value = Number(text);
-    if (text.trim() === '' || !Number.isFinite(value)) return { code: 'usage-bad-number', fields: { option: `--${name}`, value: text } };
     const { min, max } = LIMITS[NUMBERS[name]];
+    const read = readNumber(text, (number) => number >= min && number <= max);
+    if (read.kind !== 'number') return { code: 'usage-bad-number', fields: { option: `--${name}`, value: text } };
+    const { value } = read;
     if (value < min || value > max) return { code: 'out-of-range', fields: { what: NUMBERS[name], value, min, max } };
     if (name === 'load' && !Number.isInteger(value)) return { code: 'usage-bad-number', fields: { option: '--load', value: text } };
     numbers[name] = value;

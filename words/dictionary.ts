@@ -294,6 +294,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   // Files
   'file-too-large': (f) =>
     `this file has ${Math.round(f.bytes / 1e6)} MB and isn’t laid out as ours are; ${Math.round(f.most / 1e6)} MB are the most of such`,
+  'recipes-left': (f) =>
+    `“${f.taken}” was taken; ${f.count === 1 ? 'one more recipe stands' : `${f.count} more recipes stand`} in the same text: paste ${f.count === 1 ? 'it' : 'each'} by itself`,
   'file-row-too-long': (f) => `a line of it has over ${Math.round(f.most / 1e6)} million characters: no kitchen is written so`,
   'file-empty': () => 'this file is empty',
   'file-not-json': () => 'this file is not readable JSON: perhaps it was cut off',

@@ -4,6 +4,7 @@ import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/inde
 import { MOST_LINES } from '../../core/formula/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Sheet, useDraft } from '../look/index.ts';
+import { notices } from '../store/index.ts';
 import { askOnce } from '../workers/index.ts';
 
 export type Pasted = {
@@ -32,9 +33,10 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
     const result = await askOnce('paste', { text, readSettings });
     setBusy(false);
     if (!result.ok) return setFailure(result.failure);
-    const { lines, cut, name, steps, yieldHint, lift, recipe } = result.value;
+    const { lines, cut, name, steps, yieldHint, lift, recipe, others } = result.value;
     if (cut > 0) return setFailure({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } });
     if (lines.length === 0) return setFailure({ code: 'bowl-empty', fields: {} });
+    if (others > 0) notices.tell({ code: 'recipes-left', fields: { taken: recipe?.name ?? '', count: others } });
     setText('');
     onDone({ lines, name, steps, yieldHint, lift, recipe });
   };

@@ -1,3 +1,4 @@
+import type { KitchenTable } from '../../core/kitchen/index.ts';
 import { useState } from 'react';
 import { InlineSelect, dayAndTime } from '../look/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
@@ -8,7 +9,7 @@ import { snapshotOf, untilOf } from '../store/snapshots.ts';
 import type { HowTaken } from '../store/transfer.ts';
 import type { ComingFile, Taken } from './useTransfer.ts';
 
-const THINGS: readonly (readonly [table: string, one: string, many: string])[] = [
+const THINGS: readonly (readonly [table: KitchenTable, one: string, many: string])[] = [
   ['irons', 'iron', 'irons'],
   ['formulas', 'formula', 'formulas'],
   ['lots', 'bowl', 'bowls'],
@@ -17,7 +18,7 @@ const THINGS: readonly (readonly [table: string, one: string, many: string])[] =
   ['keepItems', 'thing put away', 'things put away'],
 ];
 
-const TABLE_WORDS: ReadonlyMap<string, string> = new Map(THINGS.map(([table, one]) => [table, one]));
+const TABLE_WORDS: ReadonlyMap<string, string> = new Map<string, string>(THINGS.map(([table, one]) => [table, one]));
 
 /** "Put together: 2 irons and 14 loads are new." */
 const broughtWords = ({ added, doubled }: NonNullable<Taken['result']['brought']>): string => {
@@ -59,7 +60,7 @@ export const Coming = ({
   readonly onLeave: () => void;
 }) => {
   const [how, setHow] = useState<HowTaken>('merged');
-  const here = useQueried(async (queries) => queries.rowCounts(), 'row counts');
+  const here = useQueried(async (queries) => queries.rowCounts(THINGS.map(([table]) => table)), 'row counts');
   const cooking = useLoadsInIrons(useNow(5000))?.length ?? 0;
   return (
     <div role="group" aria-label="Before it is taken" className="mt-3 max-w-3xl border-l-3 border-act bg-sheet p-3">

@@ -1,6 +1,6 @@
 import { WORD_TERMS } from '../../core/book/index.ts';
 import type { KitchenTable, LogTable } from '../../core/kitchen/index.ts';
-import { KITCHEN_TABLES, LOG_OWNERS } from '../../core/kitchen/index.ts';
+import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { Load, Lot, Prediction } from '../../core/log/index.ts';
 import { lotFrom } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
@@ -177,10 +177,10 @@ export class Queries {
     return (await this.database.rows('loads').where('startedAt').above(at).count()) + this.over('loads', [], isSince).length;
   }
 
-  /** How many rows each table of the kitchen has. */
-  async rowCounts(): Promise<Readonly<Record<KitchenTable, number>>> {
-    const counts = await Promise.all(KITCHEN_TABLES.map(async (table) => [table, await this.database.table(table).count()] as const));
-    return Object.fromEntries(counts) as Record<KitchenTable, number>;
+  /** How many rows these tables of the kitchen have. */
+  async rowCounts(tables: readonly KitchenTable[]): Promise<Readonly<Partial<Record<KitchenTable, number>>>> {
+    const counts = await Promise.all(tables.map(async (table) => [table, await this.database.table(table).count()] as const));
+    return Object.fromEntries(counts);
   }
 
   async countLoads(): Promise<number> {

@@ -21,8 +21,8 @@ import { ironsWithBatters, requestOf } from '../../core/lot/index.ts';
 import type { RevisedOpenTime } from '../../core/line/index.ts';
 import { ironHistory } from '../../core/book/index.ts';
 import { revisedOpenTimeNow } from '../../core/line/index.ts';
-import type { Formula, ReadSettings } from '../../core/formula/index.ts';
-import { findRecipe, formulaFromRecipe, formulaFromText, readFormula } from '../../core/formula/index.ts';
+import type { ReadSettings } from '../../core/formula/index.ts';
+import { formulaFromRecipe, formulaFromText, readFormula, recipesInText } from '../../core/formula/index.ts';
 import type { ReadFace } from '../../core/photo/index.ts';
 import type { PatternCurve } from '../../core/plate/index.ts';
 import { greaseFor, patternCurve } from '../../core/plate/index.ts';
@@ -187,7 +187,8 @@ const MOST_PASTE_CHARACTERS = 4_000_000;
 /** Pasted text, or a schema.org Recipe in it, as lines with their reading. */
 export const readPasted = (text: string, readSettings: ReadSettings, newId: () => string): Result<Paste> => {
   if (text.length > MOST_PASTE_CHARACTERS) return failure('text-too-large');
-  const recipe = recipeIn(text, newId);
+  const [first, ...others] = recipesInText(text);
+  const recipe = first === undefined ? null : formulaFromRecipe(first, newId);
   if (recipe !== null && !recipe.ok) return recipe;
   if (recipe !== null) {
     const { lines, name, steps, yieldHint, lift } = recipe.value;
@@ -200,20 +201,18 @@ export const readPasted = (text: string, readSettings: ReadSettings, newId: () =
       steps,
       yieldHint,
       recipe: recipe.value,
+      others: others.length,
     });
   }
   const { lines, lift, ...parts } = formulaFromText(text, newId);
-  return success({ ...parts, lines: [...lines], lift, reading: readFormula({ lines: [...lines], lift }, readSettings), recipe: null });
-};
-
-const recipeIn = (text: string, newId: () => string): Result<Formula> | null => {
-  if (!/^\s*[[{]/.test(text)) return null;
-  try {
-    const json: unknown = JSON.parse(text);
-    return findRecipe(json) === undefined ? null : formulaFromRecipe(json, newId);
-  } catch {
-    return null;
-  }
+  return success({
+    ...parts,
+    lines: [...lines],
+    lift,
+    reading: readFormula({ lines: [...lines], lift }, readSettings),
+    recipe: null,
+    others: 0,
+  });
 };
 
 /** What was reckoned before and serves again; each worker has its own. Same answers as without, sooner. */

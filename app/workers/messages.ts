@@ -87,6 +87,8 @@ export type Paste = {
   /** As the steps say; null: as the lines do. */
   readonly lift: Formula['lift'];
   readonly recipe: Formula | null;
+  /** So many other recipes stand in the same text, and aren't taken. */
+  readonly others: number;
 };
 
 export type PasteJob = { readonly text: string; readonly readSettings: ReadSettings };

@@ -280,6 +280,7 @@ export type CodeFields = {
   readonly opened: None;
   readonly quality: None;
   // Files
+  readonly 'recipes-left': { readonly taken: string; readonly count: number };
   readonly 'file-row-too-long': { readonly most: number };
   readonly 'file-too-large': { readonly bytes: number; readonly most: number };
   readonly 'file-empty': None;

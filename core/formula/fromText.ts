@@ -5,6 +5,7 @@ import { detectLift } from './lift.ts';
 import { linesOfSum, readLine } from './read/line.ts';
 import { DECLARED } from './read/label.ts';
 import { liftInSteps } from './read/method.ts';
+import { withoutMarkup } from './read/markup.ts';
 import { splitRecipe } from './read/pastedRecipe.ts';
 
 /** A written text as a formula: the same on every station and on the command line. */
@@ -26,7 +27,7 @@ const LONGEST_STEP = 2000;
 
 /** `newId` gives the ids of lines. What goes on top or under is kept behind the steps, so that no word is lost; a story isn't kept. */
 export const formulaFromText = (text: string, newId: () => string): TextAsFormula => {
-  const written = writtenLines(text);
+  const written = writtenLines(withoutMarkup(text));
   const parts = splitRecipe(written.slice(0, MOST_SPLIT));
   const { lines, cut } = linesFromText(parts.ingredients.flatMap(linesOfSum).join('\n'), newId);
   const extras = parts.extras.length === 0 ? [] : [`Beside the batter: ${parts.extras.join('; ')}`];

@@ -27,7 +27,7 @@ export type { Nutrition } from './publish/nutrition.ts';
 export { allergensOf, nutritionOf } from './publish/nutrition.ts';
 export type { LabelStandard } from './publish/nutritionLabel.ts';
 export { nutritionLabel, listedAllergens } from './publish/nutritionLabel.ts';
-export { findRecipe, formulaFromRecipe, recipeFromFormula } from './publish/recipe.ts';
+export { findRecipe, formulaFromRecipe, recipeFromFormula, recipesInText } from './publish/recipe.ts';
 export { TOPPINGS, servedNutrition } from './publish/servedNutrition.ts';
 export type { Claim, ComparedClaim, Reckoned } from './read/claims.ts';
 export { claimsOf, compareClaims } from './read/claims.ts';

@@ -27,6 +27,9 @@ export const formulaCsv = (reading: ParsedFormula): string => {
   return csvText(head, rows);
 };
 
+/** A line break would end the heading, or the step. */
+const oneLine = (text: string): string => text.replace(/\s+/gu, ' ').trim();
+
 /** A formula as a page of Markdown: grams first, the written words behind them, the steps numbered. */
 export const formulaMarkdown = (formula: Formula, reading: ParsedFormula, card: FormulaCard): string => {
   const lines = reading.lines.map((line) => {
@@ -41,12 +44,12 @@ export const formulaMarkdown = (formula: Formula, reading: ParsedFormula, card: 
     ['Contains', card.allergens.length === 0 ? null : card.allergens.join(', ')],
   ].flatMap(([name, value]) => (value == null ? [] : [`- ${name}: ${escaped(value)}`]));
   return [
-    `# ${escaped(formula.name)}`,
+    `# ${escaped(oneLine(formula.name))}`,
     '',
     ...lines,
     '',
     ...(facts.length === 0 ? [] : [...facts, '']),
-    ...formula.steps.map((step, i) => `${i + 1}. ${escaped(step)}`),
+    ...formula.steps.map((step, i) => `${i + 1}. ${escaped(oneLine(step))}`),
     '',
   ].join('\n');
 };

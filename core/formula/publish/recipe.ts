@@ -31,16 +31,32 @@ const isRecipe = (value: unknown): boolean => {
   return Array.isArray(type) ? type.includes('Recipe') : type === 'Recipe';
 };
 
-/** The first Recipe in a JSON-LD document: itself, in an array, or in its @graph. */
-export const findRecipe = (json: unknown): unknown => {
-  if (isRecipe(json)) return json;
-  const graph = Array.isArray(json)
-    ? json
-    : typeof json === 'object' && json !== null
-      ? (json as Record<string, unknown>)['@graph']
-      : undefined;
-  return Array.isArray(graph) ? graph.find(isRecipe) : undefined;
+/** Every Recipe in a JSON-LD document: itself, those in an array, those in its @graph. */
+export const recipesIn = (json: unknown): readonly unknown[] => {
+  if (isRecipe(json)) return [json];
+  if (Array.isArray(json)) return json.flatMap((one) => (Array.isArray(one) ? [] : recipesIn(one)));
+  const graph = typeof json === 'object' && json !== null ? (json as Record<string, unknown>)['@graph'] : undefined;
+  return Array.isArray(graph) ? graph.filter(isRecipe) : [];
 };
+
+/** The first of them. */
+export const findRecipe = (json: unknown): unknown => recipesIn(json)[0];
+
+const SCRIPT = /<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi;
+
+const parsedJson = (text: string): unknown => {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+};
+
+/** The recipes that a text holds as JSON-LD: the text itself, or the scripts of a page. */
+export const recipesInText = (text: string): readonly unknown[] =>
+  /^\s*[[{]/.test(text)
+    ? recipesIn(parsedJson(text))
+    : [...text.matchAll(SCRIPT)].flatMap(([, script = '']) => recipesIn(parsedJson(script)));
 
 /** Our own fields in a foreign file: whatever else reads it leaves them alone. */
 const OWN = 'tawny-lattice:formula';
@@ -102,6 +118,7 @@ const written = (formula: Formula): Record<string, unknown> => ({
   ...(formula.yieldHint === null ? {} : { recipeYield: formula.yieldHint }),
 });
 
+/** An instruction that is a thing of its own is one step, whatever breaks its lines; a bare text has a step a line. */
 const stepsOf = (value: unknown, depth = 0): string[] => {
   if (depth > DEEPEST) return [];
   if (typeof value === 'string')
@@ -112,7 +129,8 @@ const stepsOf = (value: unknown, depth = 0): string[] => {
   if (Array.isArray(value)) return value.flatMap((item) => stepsOf(item, depth + 1));
   if (typeof value !== 'object' || value === null) return [];
   const { text, itemListElement } = value as Record<string, unknown>;
-  return itemListElement === undefined ? stepsOf(text, depth + 1) : stepsOf(itemListElement, depth + 1);
+  if (itemListElement !== undefined) return stepsOf(itemListElement, depth + 1);
+  return typeof text === 'string' ? stepsOf(text.replace(/\s+/g, ' '), depth + 1) : stepsOf(text, depth + 1);
 };
 
 /** Errors: `recipe-missing` (no Recipe inside), `recipe-broken` (not of its shape), `recipe-empty` (no ingredients), `recipe-too-long`. */
@@ -139,7 +157,7 @@ export const formulaFromRecipe = (json: unknown, newId: () => string): Result<Fo
     lift: mine?.lift ?? null,
     lines:
       mine === null
-        ? ingredients.flatMap((text) => linesFromText(text, newId).lines)
+        ? ingredients.flatMap((text) => linesFromText(text.replace(/\s+/g, ' '), newId).lines)
         : mine.lines.map(({ swap, ...line }, i) => ({
             ...line,
             text: (ingredients[i] ?? '').slice(0, 2000),

@@ -52,6 +52,8 @@ const bare = (line: string): string =>
     .trim()
     .replace(/^(?:[•·▢☐✓>]|[-–*](?=\s)|\[[ x]?\]|#{1,6})+\s*/u, '')
     .replace(/^[*_]{1,2}(.+?)[*_]{1,2}$/, '$1')
+    // Our own pages put what a line weighs before it.
+    .replace(/^\*\*[\d.,\s]+g\*\*\s+(?=\S)/u, '')
     .trim();
 
 const amountFirst = (line: string): boolean => {
@@ -177,10 +179,12 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
     const isToldToDo = isStep(line) && (/[.!]$/.test(line) || isStep(next));
     // Over a list without steps it must name nothing that one could weigh: "Sunday", not "Flour".
     const isOverAmounts = !line.endsWith(':') && amountFirst(next) && matchIngredient(wordsIn(line)) === null;
+    const isMarkedTitle = index === 0 && /^\s*#\s/.test(raw) && lines.length > 2;
     const isTitle =
-      index === 0 && (hasSteps || isOverAmounts) && lines.length > 2 && !amountFirst(line) && !isToldToDo && wordsIn(line).length <= 12;
+      isMarkedTitle ||
+      (index === 0 && (hasSteps || isOverAmounts) && lines.length > 2 && !amountFirst(line) && !isToldToDo && wordsIn(line).length <= 12);
     const heading = headingOf(raw, line, next);
-    if (isTitle && (heading === null || heading === 'same')) {
+    if (isTitle && (isMarkedTitle || heading === null || heading === 'same')) {
       const inTitle = IN_TITLE.exec(line);
       name = line.replace(IN_TITLE, '').replace(/:$/, '');
       if (inTitle !== null) yieldHint = inTitle[1] ?? null;
@@ -191,7 +195,8 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
       const words = line.replace(/:$/, '').trim();
       // "Dry:" and "In the morning" part the list; what only says that there is one doesn't.
       if ((part === 'ingredients' || part === 'unknown') && words !== '' && !WHOLE_LIST.test(words)) found.ingredients.push(`${words}:`);
-    } else if (isLabel(line) || (part === 'declared' && !isStep(line))) found.declared.push(line);
+    } else if (OWN_FACT.test(line)) found.notes.push(line);
+    else if (isLabel(line) || (part === 'declared' && !isStep(line))) found.declared.push(line);
     else if (yieldHint === null && YIELD.test(line) && line.length < 80) yieldHint = line;
     else if (part === 'notes') found.notes.push(line);
     else if (part === 'steps') found.steps.push(plain);
@@ -208,6 +213,9 @@ export const splitRecipe = (lines: readonly string[]): PastedRecipe => {
   }
   return { name, ...found, yieldHint };
 };
+
+/** What our own pages say of the iron: no ingredient. */
+const OWN_FACT = /^(?:Portion|Setting|Time|Contains): /;
 
 /** What stands round a recipe on a page. */
 const LINK = /^(?:print|jump|share|save|rate|pin|click|skip|watch|subscribe)\b/i;
