@@ -34,7 +34,7 @@ const unknownAside = (raw: unknown, why: string): SetAside => ({
   key: '',
   where: '',
   why,
-  raw: (JSON.stringify(raw) ?? '').slice(0, MOST_RAW),
+  raw: JSON.stringify(raw).slice(0, MOST_RAW),
 });
 
 const emptyRows = (): { [T in KitchenTable]: KitchenRow<T>[] } =>
