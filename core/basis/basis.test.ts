@@ -8,6 +8,7 @@ import {
   findRoot,
   GRAMS_PER_OUNCE,
   GRAMS_PER_POUND,
+  canonicalJson,
   inputsHash,
   textHash,
   roundedTo,
@@ -101,6 +102,16 @@ describe('random', () => {
     expect(Math.abs(mean)).toBeLessThan(0.03);
     expect(Math.abs(deviation - 1)).toBeLessThan(0.03);
   });
+});
+
+test('known texts change nothing but the time', () => {
+  const [known, inner] = [new WeakMap<object, string>(), { b: [1, { c: undefined, d: 'x' }], a: null }];
+  const whole = { z: inner, y: [inner, inner] };
+  expect(canonicalJson(whole, known)).toBe(canonicalJson(whole));
+  expect(canonicalJson(whole, known)).toBe(
+    '{"y":[{"a":null,"b":[1,{"d":"x"}]},{"a":null,"b":[1,{"d":"x"}]}],"z":{"a":null,"b":[1,{"d":"x"}]}}',
+  );
+  expect(known.get(inner)).toBe(canonicalJson(inner));
 });
 
 describe('textHash', () => {

@@ -181,6 +181,33 @@ describe('one bad row isn’t the end', () => {
   });
 });
 
+describe('files of foreign hands in our own layout', () => {
+  const opening = [...kitchenText({ appVersion: '1', exportedAt: 1 }, file.kit, [])].join('').replace(/\}\n$/, '');
+  const read = (text: string) => {
+    const reader = new KitchenReader();
+    for (let at = 0; at < text.length; at += 65_536) if (!reader.push(text.slice(at, at + 65_536))) break;
+    return reader.finish();
+  };
+
+  test('what is set aside is checked in both layouts: rows that are none are kept aside as they are', () => {
+    const bad = [7, null, { table: 'loads' }, { table: 'no table', key: 'k', where: '', why: '', raw: '{}' }];
+    const rows = read(`${opening},\n"setAside":[\n${bad.map((row) => JSON.stringify(row)).join(',\n')}\n]}\n`);
+    const whole = taken({ ...file, setAside: bad });
+    for (const aside of whole.setAside)
+      for (const field of ['table', 'key', 'where', 'why', 'raw'] as const) expect(typeof aside[field]).toBe('string');
+    expect(whole.setAside).toHaveLength(bad.length);
+    // Four rows that can't be read beside a kit alone are more than half of it.
+    expect(rows).toMatchObject({ ok: false, failure: { code: 'file-broken' } });
+  });
+
+  test('a line without an end is given up, and quickly', () => {
+    const from = performance.now();
+    expect(read(`${opening},\n"irons":[\n${'x'.repeat(60_000_000)}`)).toMatchObject({ ok: false, failure: { code: 'file-row-too-long' } });
+    // Linear: it took sixteen seconds for 16 MB once.
+    expect(performance.now() - from).toBeLessThan(20_000);
+  });
+});
+
 describe('older versions', () => {
   const folder = new URL('./testing/', import.meta.url);
   const fixtures = readdirSync(folder).filter((name) => name.endsWith('.json'));
