@@ -3,7 +3,7 @@ import { failure, newestRevisions, success } from '../core/basis/index.ts';
 import type { KitchenRows } from '../core/kitchen/index.ts';
 import { FILE_SCHEMA, takeKitchen } from '../core/kitchen/index.ts';
 import type { Formula } from '../core/formula/index.ts';
-import { formulaFromRecipe, formulaFromText, recipesInText } from '../core/formula/index.ts';
+import { findRecipe, formulaFromRecipe, formulaFromText, recipesInText } from '../core/formula/index.ts';
 import type { FormulaLines } from '../core/lot/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. `cut`: lines beyond what is taken. */
@@ -14,12 +14,9 @@ export type Source = { readonly kitchen: KitchenRows | null; readonly formula: F
  * and the recipe, `usage-no-formula`, `usage-which-formula`.
  */
 export const sourceFrom = (text: string, formulaId: string | null): Result<Source> => {
-  const [recipe] = recipesInText(text);
-  if (recipe !== undefined) {
-    const formula = formulaFromRecipe(recipe, counter());
-    return formula.ok ? success({ kitchen: null, formula: formula.value, cut: 0 }) : formula;
-  }
   if (!/^\s*[[{]/.test(text)) {
+    const [recipe] = recipesInText(text);
+    if (recipe !== undefined) return fromRecipe(recipe);
     const { lines, lift, cut } = formulaFromText(text, counter());
     return success({ kitchen: null, formula: { id: 'text', rev: 1, lines: [...lines], lift }, cut });
   }
@@ -29,12 +26,19 @@ export const sourceFrom = (text: string, formulaId: string | null): Result<Sourc
   } catch {
     return failure('file-not-json');
   }
+  const recipe = findRecipe(json);
+  if (recipe !== undefined) return fromRecipe(recipe);
   if (typeof json !== 'object' || json === null || (json as { schema?: unknown }).schema !== FILE_SCHEMA) return failure('file-foreign');
   const taken = takeKitchen(json);
   if (!taken.ok) return taken;
   const { rows } = taken.value;
   const formula = pickFormula(rows, formulaId);
   return formula.ok ? success({ kitchen: rows, formula: formula.value, cut: 0 }) : formula;
+};
+
+const fromRecipe = (recipe: unknown): Result<Source> => {
+  const formula = formulaFromRecipe(recipe, counter());
+  return formula.ok ? success({ kitchen: null, formula: formula.value, cut: 0 }) : formula;
 };
 
 const counter = (): (() => string) => {

@@ -38,8 +38,8 @@ const repaired = (formula: Formula, seen: Formula, repair: Repair): Formula => {
   );
 };
 
-const isSettled = ({ lines, findings }: ParsedFormula): boolean =>
-  findings.length === 0 && lines.every((line) => line.status !== 'unresolved' || isHeading(line));
+const unreadLines = ({ lines }: ParsedFormula): readonly ReadLine[] =>
+  lines.filter((line) => line.status === 'unresolved' && !isHeading(line));
 
 /** Lines that weren't understood come first: nothing else is sure before they are. */
 const Unread = ({ lines }: { readonly lines: readonly ReadLine[] }) =>
@@ -60,9 +60,9 @@ const Unread = ({ lines }: { readonly lines: readonly ReadLine[] }) =>
 /** What looks wrong, the strongest first, each with its evidence and a repair by one touch. Nothing is refused. */
 export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props) => (
   <Sheet title="Before you trust it" open onClose={onClose} wide>
-    <Unread lines={reading.lines.filter((line) => line.status === 'unresolved' && !isHeading(line))} />
+    <Unread lines={unreadLines(reading)} />
     {found.length === 0 ? (
-      isSettled(reading) ? (
+      reading.findings.length === 0 && unreadLines(reading).length === 0 ? (
         <p className="flex items-center gap-2 text-lg">
           <Check aria-hidden className="size-6 text-act" />{' '}
           {reading.flour_g > 0
