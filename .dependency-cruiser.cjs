@@ -3,7 +3,7 @@
  * The drawing in docs/architecture.md shows the same list.
  */
 const FLOORS = [
-  ['basis'],
+  ['basis', 'safety'],
   ['matter'],
   ['plate', 'formula'],
   ['kit', 'photo', 'log'],

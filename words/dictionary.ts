@@ -121,7 +121,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'yeast-hurt': (f) =>
     `${degrees(f.liquid_C)} hurts yeast (from ${degrees(48)} on) and kills it at ${degrees(54)} (US extension): cool it first`,
   'liquid-frozen': (f) => `liquid would have to be at ${degrees(f.liquid_C)}: use some ice, or let the rest cool`,
-  'lift-refused': () => `egg or dairy batter overnight above ${degrees(21)}: no. Refrigerate it, or add eggs and milk in the morning`,
+  'lift-refused': (f) =>
+    `egg or dairy batter out of the cold for ${Math.round(f.has_h)} h: no, ${f.limit_h} h at most (${f.source}). Refrigerate it, or add eggs and milk in the morning`,
   'as-it-is': () => 'as it is',
   'cooler-liquid': () => `cooler liquid, so that it starts at ${degrees(12)}`,
   'shallow-pan': () => 'in a shallow pan, three centimetres deep',
@@ -288,6 +289,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'england-2013': () => 'England, 2013 regulations',
   'out-of-cold': () => 'out of the cold',
   'cold-storage': () => 'kept cold',
+  'recipe-keeps': () => 'by the recipe’s own word',
   opened: () => 'opened, out of its can, with a lid on',
   quality: () => 'at its best',
 

@@ -4,6 +4,7 @@ import type { Target } from '../../core/cook/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import type { Kit, Reheats } from '../../core/kit/index.ts';
 import { USUAL_REHEATS } from '../../core/kit/index.ts';
+import { PUBLISHED } from '../../core/safety/index.ts';
 import { percent, reheatClock, REHEATER_WORDS, Sheet, tawnyCss, temperature } from '../look/index.ts';
 import { useDegrees } from '../session/index.ts';
 import { useKit } from '../store/index.ts';
@@ -150,8 +151,9 @@ export const AfterSheet = ({
               ))}
             </ul>
             <p className="mt-2 text-sm text-quiet">
-              Held food: above 57 °C (135 °F, US Food Code 3-501.16) or 63 °C (England), or by the clock of your code. Never a stack, never
-              a flat dish while it steams.
+              Held food: {temperature(PUBLISHED.hotHoldingUs.least_C, unit)} or above ({PUBLISHED.hotHoldingUs.source}),{' '}
+              {temperature(PUBLISHED.hotHoldingEngland.least_C, unit)} in England, or by the clock of your code. Never a stack, never a flat
+              dish while it steams.
             </p>
           </section>
         </div>

@@ -1,14 +1,15 @@
 import { batterOf } from '../../core/cook/index.ts';
+import type { Formula } from '../../core/formula/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { InJugs, KeepItem } from '../../core/keep/index.ts';
 import { inJugs, lotLimits } from '../../core/keep/index.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { headerOf, mixed_g } from '../../core/lot/index.ts';
+import { CODES } from '../../core/safety/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { CODES } from '../../core/kit/index.ts';
 import { dayAndTime, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
+import { judgedBatter, readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { bowlsOf } from './bowls.ts';
 
@@ -43,18 +44,12 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
         {standing.map((lot) => {
           const batter = batterIn(session, lot);
           const jugs = batter?.jugs ?? null;
-          const { stays, limits, outOfCold } = lotLimits(
-            lot,
-            {
-              form: batter?.isYeasted === true ? 'yeasted-batter' : 'batter',
-              code: kit.codeOfPractice,
-              refrigerator_C: kit.refrigerator_C,
-            },
-            now,
-          );
-          const first = limits.find((limit) => limit.kind === 'safety');
+          const { stays, limits, outOfCold } = lotLimits(lot, judgedBatter(session, formulaOf(session, lot)), now);
+          // Over for safety comes before past its best.
+          const over = limits.find(({ kind, until }) => kind === 'safety' && until < now);
+          const first = over ?? limits[0];
           const place = stays.at(-1)?.place ?? 'room';
-          const isOver = first !== undefined && first.until < now;
+          const isPast = first !== undefined && first.until < now;
           return (
             <li
               key={lot.id}
@@ -79,8 +74,8 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
                 {stays.map((stay) => `${STAYS[stay.place]} ${hours(stay.until - stay.from)}`).join(', then ')}
               </span>
               {first !== undefined && (
-                <span className={isOver ? 'font-bold text-hazard' : ''}>
-                  {isOver ? 'over since' : 'use by'} {dayAndTime(first.until, kit.zone)}{' '}
+                <span className={over === undefined ? '' : 'font-bold text-hazard'} data-figure="use by" data-exact={first.until}>
+                  {over !== undefined ? 'over since' : isPast ? 'past its best since' : 'use by'} {dayAndTime(first.until, kit.zone)}{' '}
                   <span className="text-[15px] text-quiet">({first.source})</span>
                 </span>
               )}
@@ -136,12 +131,14 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
   );
 };
 
+const formulaOf = ({ everyFormula }: Session, lot: Lot): Formula | undefined => everyFormula.find(({ id }) => id === lot.formulaId);
+
 type InBowl = { readonly isYeasted: boolean; readonly jugs: InJugs | null };
 
 /** What is in a bowl by its formula: whether it goes on rising, and how many jugs it fills. Null: its formula is gone, or can't be reckoned. */
 const batterIn = (session: Session, lot: Lot): InBowl | null => {
-  const { kit, everyFormula, workspace } = session;
-  const formula = everyFormula.find(({ id }) => id === lot.formulaId);
+  const { kit, workspace } = session;
+  const formula = formulaOf(session, lot);
   if (formula === undefined) return null;
   const reading = readingOf(session, formula);
   const isYeasted = reading.lift === 'yeasted';
@@ -151,7 +148,7 @@ const batterIn = (session: Session, lot: Lot): InBowl | null => {
 
 /** What stands on each jug: as if it had been put into the refrigerator when it was mixed. Reading it back finds the bowl. */
 const jugLabel = (session: Session, lot: Lot, jugs: InJugs, isYeasted: boolean): KeepItem => {
-  const formula = session.everyFormula.find(({ id }) => id === lot.formulaId);
+  const formula = formulaOf(session, lot);
   return {
     id: lot.id,
     lotId: lot.id,

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { coolFreeze, COOLING_RULE, slabOf_mm } from '../../core/keep/index.ts';
+import { coolFreeze, slabOf_mm } from '../../core/keep/index.ts';
+import { PUBLISHED } from '../../core/safety/index.ts';
 import { temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 
@@ -51,9 +52,11 @@ type ProgrammeProps = {
   readonly ironName: string;
 };
 
+const COOLING = PUBLISHED.coolingCooked;
+
 const Programme = ({ thickness_mm, together, room_C, unit, isFrozen, ironName }: ProgrammeProps) => {
   const found = useMemo(() => coolFreeze(thickness_mm, together, room_C), [thickness_mm, together, room_C]);
-  const isTooSlow = found.hotBag_s === null || found.hotBag_s > COOLING_RULE.all_s;
+  const isTooSlow = found.hotBag_s === null || found.hotBag_s > COOLING.all_h * HOUR_S;
   return (
     <div className="flex flex-col gap-1 text-[15px]">
       <ol className="list-decimal pl-6">
@@ -69,14 +72,14 @@ const Programme = ({ thickness_mm, together, room_C, unit, isFrozen, ironName }:
       </ol>
       {isFrozen && isTooSlow && (
         <p className="font-semibold text-hazard">
-          Bagged hot, {together} together take {long(found.hotBag_s)} to {temperature(COOLING_RULE.then_C, unit)}: longer than the{' '}
-          {COOLING_RULE.all_s / HOUR_S} hours of {COOLING_RULE.source}. Cool them on the rack first.
+          Bagged hot, {together} together take {long(found.hotBag_s)} to {temperature(COOLING.then_C, unit)}: longer than the{' '}
+          {COOLING.all_h} hours of {COOLING.source}. Cool them on the rack first.
         </p>
       )}
       <p className="text-quiet">
-        By the heat model for a piece of {ironName} in a room of {temperature(room_C, unit)}; within a third either way.{' '}
-        {COOLING_RULE.source}: cooked food from {temperature(57, unit)} to {temperature(COOLING_RULE.first_C, unit)} within two hours, to{' '}
-        {temperature(COOLING_RULE.then_C, unit)} within six; your local code decides.
+        By the heat model for a piece of {ironName} in a room of {temperature(room_C, unit)}; within a third either way. {COOLING.source}:
+        cooked food from {temperature(COOLING.from_C, unit)} to {temperature(COOLING.first_C, unit)} within {COOLING.first_h} hours, to{' '}
+        {temperature(COOLING.then_C, unit)} within {COOLING.all_h}; your local code decides.
       </p>
     </div>
   );

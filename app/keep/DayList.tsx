@@ -1,17 +1,18 @@
 import { useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { calendarDay, day, dayAndTime } from '../look/index.ts';
 import type { Dated } from './ByDay.tsx';
 import { daysWords } from './ByDay.tsx';
+import type { Keeper } from './limitsOf.ts';
 import { limitsOf } from './limitsOf.ts';
 import { FORM_WORDS, STORE_WORDS } from './words.ts';
 
-type Props = { readonly items: readonly KeepItem[]; readonly dated: readonly Dated[]; readonly kit: Kit };
+type Props = { readonly session: Keeper; readonly items: readonly KeepItem[]; readonly dated: readonly Dated[] };
 
 /** Only on paper: what there is today, where, until when, with what in it; a box for each to tick when it is sold out or thrown away. `items`, `dated`: to be used first, first. */
-export const DayList = ({ items, dated, kit }: Props) => {
+export const DayList = ({ session, items, dated }: Props) => {
+  const { kit } = session;
   const [now] = useState(wallNow);
   return (
     <section aria-label="Day list" className="hidden text-black print:block">
@@ -30,7 +31,7 @@ export const DayList = ({ items, dated, kit }: Props) => {
         </thead>
         <tbody>
           {items.map((item) => {
-            const [first] = limitsOf(item);
+            const [first] = limitsOf(session, item);
             return (
               <tr key={item.id} className="border-b border-black/30 align-baseline">
                 <td className="pr-2">

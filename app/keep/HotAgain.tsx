@@ -2,12 +2,13 @@ import { useMemo, useState } from 'react';
 import { meanOrNull } from '../../core/basis/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Browned, KeepItem } from '../../core/keep/index.ts';
-import { crustedSlab, FREEZER_C, heaterOf, hotAgain, slabOf_mm, THROUGH_C } from '../../core/keep/index.ts';
+import { crustedSlab, FREEZER_C, heaterOf, hotAgain, slabOf_mm } from '../../core/keep/index.ts';
 import type { Reheats } from '../../core/kit/index.ts';
 import { REHEATER_IDS, USUAL_REHEATS } from '../../core/kit/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
+import { PUBLISHED } from '../../core/safety/index.ts';
 import { reheatClock, REHEATER_WORDS, tawnyCss, temperature, TemperatureEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
@@ -128,9 +129,9 @@ const Ways = ({ session, iron, from_C, browned }: WaysProps) => {
       <div className="mt-1 flex flex-wrap items-end gap-4">
         <TemperatureEntry label="Your oven" value_C={reheats.oven_C} {...OVEN_C} unit={unit} onChange={(oven_C) => set({ oven_C })} />
         <p className="min-w-0 flex-1 text-[15px] text-quiet">
-          Reckoned for a piece of {iron.name} until its middle has {temperature(THROUGH_C, unit)} (FDA Food Code 2022, 3-403.11); never
-          thawed first. Times are within a third either way: appliances differ (common practice). What is chosen counts for the morning’s
-          lists, and for how pale the iron makes what is to be frozen.
+          Reckoned for a piece of {iron.name} until its middle has {temperature(PUBLISHED.heatedThrough.least_C, unit)} (
+          {PUBLISHED.heatedThrough.source}); never thawed first. Times are within a third either way: appliances differ (common practice).
+          What is chosen counts for the morning’s lists, and for how pale the iron makes what is to be frozen.
         </p>
       </div>
     </>

@@ -2,8 +2,8 @@ import { Printer, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
-import { CODES } from '../../core/kit/index.ts';
-import { wallNow } from '../clock/index.ts';
+import { CODES } from '../../core/safety/index.ts';
+import { useNow, wallNow } from '../clock/index.ts';
 import { dayAndTime, Removed, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
@@ -22,6 +22,8 @@ import { Waste } from './Waste.tsx';
 
 const Labels = lazy(async () => ({ default: (await import('./Labels.tsx')).Labels }));
 
+const MINUTE_MS = 60_000;
+
 export const KeepStation = () => {
   const session = useSession();
   const items = useRows('keepItems');
@@ -36,9 +38,10 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
   const carryOut = useDo();
   const [found, setFound] = useState<string | null>(null);
   const { kit } = session;
+  const now = useNow(MINUTE_MS);
   const kept = items
     .filter((item) => item.usedAt === null)
-    .sort((a, b) => (limitsOf(a)[0]?.until ?? Infinity) - (limitsOf(b)[0]?.until ?? Infinity));
+    .sort((a, b) => (limitsOf(session, a)[0]?.until ?? Infinity) - (limitsOf(session, b)[0]?.until ?? Infinity));
   /** To the card of what is meant. */
   const show = (id: string): void => {
     setFound(id);
@@ -84,14 +87,14 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
             Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.
           </p>
         )}
-        <StoreRoom items={kept} onTouch={({ id }) => show(id)} />
+        <StoreRoom session={session} items={kept} now={now} onTouch={({ id }) => show(id)} />
         <ul className="flex flex-col gap-3">
           {kept.map((item) => (
             <Kept
               key={item.id}
               session={session}
               item={item}
-              kit={kit}
+              now={now}
               isFound={item.id === found}
               onLabel={() => setLabel({ item, copies: 1 })}
               onPartUsed={(wanted) => {
@@ -134,10 +137,10 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
           code decides. Never taste to find out.
         </p>
       </div>
-      {label === null && kept.length + dated.length > 0 && <DayList items={kept} dated={dated} kit={kit} />}
+      {label === null && kept.length + dated.length > 0 && <DayList session={session} items={kept} dated={dated} />}
       {label !== null && (
         <Suspense>
-          <Labels {...label} kit={kit} onClose={() => setLabel(null)} />
+          <Labels {...label} session={session} onClose={() => setLabel(null)} />
         </Suspense>
       )}
     </>

@@ -4,9 +4,7 @@ import { useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import type { KeepItem, WasteReason } from '../../core/keep/index.ts';
 import { countOf, WASTE_REASONS } from '../../core/keep/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
 import { describeSentence, describeStored } from '../../words/index.ts';
-import { wallNow } from '../clock/index.ts';
 import { dayAndTime, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { DampAir } from './DampAir.tsx';
@@ -19,7 +17,7 @@ import { FORM_WORDS, PLACE_WORDS, WASTE_WORDS } from './words.ts';
 export const Kept = ({
   session,
   item,
-  kit,
+  now,
   isFound,
   onLabel,
   onPartUsed,
@@ -32,7 +30,7 @@ export const Kept = ({
 }: {
   readonly session: Session;
   readonly item: KeepItem;
-  readonly kit: Kit;
+  readonly now: number;
   /** Its label was just read. */
   readonly isFound: boolean;
   readonly onLabel: () => void;
@@ -45,9 +43,9 @@ export const Kept = ({
   readonly onCopy: () => void;
   readonly onRemove: () => void;
 }) => {
-  const [now] = useState(wallNow);
-  const limits = limitsOf(item);
-  const { first, share, isOver, isHazard } = standingOf(item, now);
+  const { kit } = session;
+  const limits = limitsOf(session, item);
+  const { first, share, isOver, isHazard } = standingOf(session, item, now);
   return (
     <li
       id={`kept-${item.id}`}

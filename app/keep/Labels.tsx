@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react';
 import { Printer } from 'lucide-react';
 import { labelCode } from '../../core/keep/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
-import type { Kit } from '../../core/kit/index.ts';
 import { dayAndTime, NumberEntry, Sheet } from '../look/index.ts';
+import type { Keeper } from './limitsOf.ts';
 import { limitsOf } from './limitsOf.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
@@ -16,16 +16,16 @@ const PAPERS = {
 type Paper = keyof typeof PAPERS;
 const MOST = 60;
 
-type Props = { readonly item: KeepItem; readonly kit: Kit; readonly copies: number; readonly onClose: () => void };
+type Props = { readonly item: KeepItem; readonly session: Keeper; readonly copies: number; readonly onClose: () => void };
 
 /** Labels for one thing: how many, on which paper; each with a square that is read back. */
-export const Labels = ({ item, kit, copies: usual, onClose }: Props) => {
+export const Labels = ({ item, session, copies: usual, onClose }: Props) => {
   const [paper, setPaper] = useState<Paper>('card');
   const [copies, setCopies] = useState(Math.min(MOST, usual));
   const [who, setWho] = useState('');
   const square = useSquare(labelCode(item));
   const { columns, width, isSmall } = PAPERS[paper];
-  const one = <Label item={item} kit={kit} who={who.trim()} square={square} isSmall={isSmall} />;
+  const one = <Label item={item} session={session} who={who.trim()} square={square} isSmall={isSmall} />;
   return (
     <Sheet title="Label" open onClose={onClose} wide>
       <div className="no-print flex flex-wrap items-end gap-5">
@@ -76,15 +76,16 @@ export const Labels = ({ item, kit, copies: usual, onClose }: Props) => {
 
 type LabelProps = {
   readonly item: KeepItem;
-  readonly kit: Kit;
+  readonly session: Keeper;
   readonly who: string;
   readonly square: string | null;
   readonly isSmall: boolean;
 };
 
-const Label = ({ item, kit, who, square, isSmall }: LabelProps) => {
+const Label = ({ item, session, who, square, isSmall }: LabelProps) => {
   const { form, place, from } = item;
-  const [first] = limitsOf(item);
+  const { kit } = session;
+  const [first] = limitsOf(session, item);
   return (
     <div className="break-inside-avoid border-2 border-black bg-white p-3 text-black">
       <div className="flex items-start justify-between gap-2">

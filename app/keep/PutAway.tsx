@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
-import { FROZEN_SCHOOLS, KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
-import { CODES } from '../../core/kit/index.ts';
+import { FROZEN_SCHOOLS, KEEP_FORMS, placesFor } from '../../core/keep/index.ts';
+import { CODES } from '../../core/safety/index.ts';
 import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { CoolAndFreeze } from './CoolAndFreeze.tsx';
+import { limitsOf } from './limitsOf.ts';
 import { newItem } from './newItem.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
@@ -27,14 +28,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const places = placesFor(form);
   const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
   const now = wallNow();
-  const preview = keepLimits({
-    form,
-    place: where,
-    from: now,
-    code: kit.codeOfPractice,
-    refrigerator_C: kit.refrigerator_C,
-    frozen_days: kit.frozen_days,
-  })[0];
+  const preview = limitsOf(session, newItem(session, chosen, { id: '', form, place: where, from: now, amount: '', usedAt: null }))[0];
   const put = (): void => {
     const made = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
     // A can is of no batter: what is in it only its own label knows.

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import type { KeepItem, KeepPlace } from '../../core/keep/index.ts';
 import { countOf } from '../../core/keep/index.ts';
-import { wallNow } from '../clock/index.ts';
+import type { Keeper } from './limitsOf.ts';
 import { standingOf } from './limitsOf.ts';
 import { remaining } from './remaining.ts';
 import { STORE_WORDS } from './words.ts';
@@ -10,11 +9,15 @@ const PLACES: readonly KeepPlace[] = ['room', 'refrigerator', 'freezer', 'tin'];
 /** A thing is as wide as it has pieces, within what a finger and a shelf allow. */
 const WIDTH_REM = { least: 10.5, each: 0.15, most: 19 } as const;
 
-type Props = { readonly items: readonly KeepItem[]; readonly onTouch: (item: KeepItem) => void };
+type Props = {
+  readonly session: Keeper;
+  readonly items: readonly KeepItem[];
+  readonly now: number;
+  readonly onTouch: (item: KeepItem) => void;
+};
 
 /** Where everything stands, shelf by shelf: what is to be used first in front; as full as it has time left. `items`: what is to be used first, first. */
-export const StoreRoom = ({ items, onTouch }: Props) => {
-  const [now] = useState(wallNow);
+export const StoreRoom = ({ session, items, now, onTouch }: Props) => {
   const shelves = PLACES.map((place) => ({ place, things: items.filter((item) => item.place === place) })).filter(
     ({ things }) => things.length > 0,
   );
@@ -26,7 +29,7 @@ export const StoreRoom = ({ items, onTouch }: Props) => {
           <h2 className="text-[15px] font-semibold text-quiet">{STORE_WORDS[place]}</h2>
           <div role="group" aria-label={STORE_WORDS[place]} className="flex flex-wrap items-end gap-1.5">
             {things.map((item) => (
-              <Thing key={item.id} item={item} now={now} onTouch={() => onTouch(item)} />
+              <Thing key={item.id} item={item} standing={standingOf(session, item, now)} now={now} onTouch={() => onTouch(item)} />
             ))}
           </div>
         </div>
@@ -35,8 +38,15 @@ export const StoreRoom = ({ items, onTouch }: Props) => {
   );
 };
 
-const Thing = ({ item, now, onTouch }: { readonly item: KeepItem; readonly now: number; readonly onTouch: () => void }) => {
-  const { first, share, isOver, isHazard } = standingOf(item, now);
+type ThingProps = {
+  readonly item: KeepItem;
+  readonly standing: ReturnType<typeof standingOf>;
+  readonly now: number;
+  readonly onTouch: () => void;
+};
+
+const Thing = ({ item, standing, now, onTouch }: ThingProps) => {
+  const { first, share, isOver, isHazard } = standing;
   const width = Math.min(WIDTH_REM.most, WIDTH_REM.least + WIDTH_REM.each * (countOf(item) ?? 0));
   const left = first === undefined ? '' : isOver && !isHazard ? 'past its best' : remaining(first.until, now);
   return (

@@ -134,7 +134,7 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
           <button type="button" className="button-plain" onClick={takeWarmPath}>
             I have no night: the two-hour warm path
           </button>
-          {refused && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}
+          {refused !== null && <Findings findings={[refused]} />}
           {night.start_C >= YEAST_HURT_C && (
             <Findings findings={[{ code: 'yeast-hurt', level: 'warning', fields: { liquid_C: night.start_C } }]} />
           )}
@@ -155,6 +155,7 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
           start_C={night.start_C}
           vessel={night.vessel}
           refrigerator_C={night.fridge_C}
+          room_C={night.room_C}
           chosen={kit.codeOfPractice}
           temperatureUnit={kit.temperatureUnit}
         />

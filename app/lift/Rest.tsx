@@ -2,12 +2,13 @@ import { lazy, Suspense, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord } from '../../core/formula/index.ts';
+import { keepLimits } from '../../core/keep/index.ts';
+import type { Stay } from '../../core/lift/index.ts';
 import {
   bestRest_h,
   EGG_BATTER_REST_H,
   ferment,
   gasLeft,
-  isRefused,
   loosenessAfter,
   netOfRest,
   POWDER_KINDS,
@@ -18,7 +19,10 @@ import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, grams, InlineSelect, lengthUnitOf, measured, Metric, percent, temperature } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import { judgedBatter } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
+import { FRIDGE_SWING } from './fermentPath.ts';
+import { refusalOf } from './refusal.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { hours, POWDER_WORDS } from './words.ts';
 
@@ -27,15 +31,17 @@ const Chart = lazy(() => import('../look/Chart.tsx'));
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
+const HOUR_MS = 3_600_000;
 const LONGEST_H = { powder: 24, egg: EGG_BATTER_REST_H.last } as const;
 
 /** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */
-export const Rest = ({ session, reading }: Props) => {
+export const Rest = ({ session, formula, reading }: Props) => {
   const { kit, iron, workspace } = session;
   const [place, setPlace] = useState<'refrigerator' | 'kitchen'>('refrigerator');
   const [rest_h, setRest] = useState(reading.lift === 'rested' ? 12 : 1);
   const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m });
   if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
+  const [keeps] = keepLimits({ ...judgedBatter(session, formula), place: 'refrigerator', from: 0 });
   const t_C = place === 'refrigerator' ? kit.refrigerator_C : kit.room_C;
   const kind = powderKindOf(reading);
   const { looseness } = batter.value;
@@ -47,6 +53,15 @@ export const Rest = ({ session, reading }: Props) => {
   const best_h = bestRest_h(longest_h, (h) => netOfRest(kind, h, t_C, looseness, wanted, family).net);
   const after = loosenessAfter(looseness, rest_h, t_C);
   const add_g = kind === null ? 0 : powderToAdd_g(reading.leavening.gas_mmol, net.gas);
+  const stays: readonly Stay[] = [
+    {
+      at_s: 0,
+      place:
+        place === 'refrigerator'
+          ? { kind: 'refrigerator', air_C: kit.refrigerator_C, ...FRIDGE_SWING }
+          : { kind: 'kitchen', air_C: kit.room_C },
+    },
+  ];
   const path = ferment({
     yeast_g: 0,
     batter_g: reading.totalMass_g,
@@ -56,21 +71,13 @@ export const Rest = ({ session, reading }: Props) => {
     saltPerWater: 0,
     start_C: workspace.batter_C,
     vessel: 'bowl',
-    stays: [
-      {
-        at_s: 0,
-        place:
-          place === 'refrigerator'
-            ? { kind: 'refrigerator', air_C: kit.refrigerator_C, swing_K: 1.2, period_s: 1500 }
-            : { kind: 'kitchen', air_C: kit.room_C },
-      },
-    ],
+    stays,
     duration_s: rest_h * 3600,
     pressure_Pa: atmosphericPressure_Pa(kit.altitude_m),
     tauFactor: 1,
     rateFactor: 1,
   });
-  const hasEggOrDairy = reading.lines.some((line) => line.ingredient?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
+  const refused = refusalOf(reading, path.T_C, stays, kit.codeOfPractice);
   const drawing = curves(
     'hours',
     { min: 0, max: longest_h, say: (h) => `${h} h` },
@@ -143,11 +150,16 @@ export const Rest = ({ session, reading }: Props) => {
             {best_h === 0 ? 'Here it is best at once.' : `Here it is best after ${hours(best_h)}.`}
           </span>{' '}
           {isEggBatter
-            ? `Practice gives egg-waffle and wafer batters an hour at least, a night when it can, and three days at most: then they are past their quality, whatever they smell like.`
+            ? 'Practice gives egg-waffle and wafer batters an hour at least and a night when it can.'
             : `The night costs gas and wins body.`}{' '}
+          {keeps !== undefined && (
+            <span data-figure="keeps_h" data-exact={keeps.until / HOUR_MS}>
+              In this refrigerator it keeps for {hours(keeps.until / HOUR_MS)} at most ({keeps.source}).{' '}
+            </span>
+          )}
           Model only, calibrated to common practice.
         </p>
-        {isRefused(path.T_C, hasEggOrDairy) && <Findings findings={[{ code: 'lift-refused', level: 'hazard', fields: {} }]} />}
+        {refused !== null && <Findings findings={[refused]} />}
       </section>
       <SafetyClock
         T_C={path.T_C}
@@ -155,6 +167,7 @@ export const Rest = ({ session, reading }: Props) => {
         start_C={workspace.batter_C}
         vessel="bowl"
         refrigerator_C={kit.refrigerator_C}
+        room_C={kit.room_C}
         chosen={kit.codeOfPractice}
         temperatureUnit={kit.temperatureUnit}
       />

@@ -1,7 +1,8 @@
 import { Check, TriangleAlert } from 'lucide-react';
-import type { CodeId, Kit } from '../../core/kit/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { codeLimits, nearestWays } from '../../core/lift/index.ts';
+import type { CodeId } from '../../core/safety/index.ts';
 import { describeCode, describeSentence } from '../../words/index.ts';
 import { temperature } from '../look/index.ts';
 import { hours } from './words.ts';
@@ -12,6 +13,7 @@ type Props = {
   readonly start_C: number;
   readonly vessel: Vessel;
   readonly refrigerator_C: number;
+  readonly room_C: number;
   readonly chosen: CodeId;
   readonly temperatureUnit: Kit['temperatureUnit'];
 };
@@ -19,8 +21,8 @@ type Props = {
 const LONGEST_H = 24;
 
 /** Every selectable code beside the path of this bowl: what is exceeded, by how much, and the nearest way that passes. */
-export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, chosen, temperatureUnit }: Props) => {
-  const limits = codeLimits(T_C);
+export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, room_C, chosen, temperatureUnit }: Props) => {
+  const limits = codeLimits(T_C, room_C);
   const own = limits.filter((limit) => limit.code === chosen);
   const worst = own[0] ?? limits[0];
   const ways =

@@ -7,7 +7,7 @@ const HOUR_MS = 3_600_000;
 const BEYOND_S = 6 * 3600;
 const SHORTEST_S = 600;
 /** How a domestic refrigerator swings about its mean (common practice). */
-const FRIDGE_SWING = { swing_K: 1.2, period_s: 1500 };
+export const FRIDGE_SWING = { swing_K: 1.2, period_s: 1500 };
 /** Of the unrisen batter: air left above the most that it rises. */
 const HEADROOM = 0.1;
 

@@ -1,23 +1,20 @@
 import { useMemo, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
-import { ingredientOf } from '../../core/formula/index.ts';
 import type { YeastForm, yeastedBowl } from '../../core/lift/index.ts';
-import { isRefused, yeastAs } from '../../core/lift/index.ts';
+import { yeastAs } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { FermentQuestion, Night } from './fermentPath.ts';
-import { firstCookAt, followed, readingsOf, spanOf, warmPath } from './fermentPath.ts';
+import { firstCookAt, followed, readingsOf, spanOf, staysOf, warmPath } from './fermentPath.ts';
+import { refusalOf } from './refusal.ts';
 import { useLot } from './useLot.ts';
 
 /** Without a density of its own a yeasted batter is taken as this, g/mL (common practice). */
 const USUAL_DENSITY = 1.05;
 const AIR_BEFORE_RISING = 0.02;
-
-const hasEggOrDairy = (reading: ParsedFormula): boolean =>
-  reading.lines.some((line) => ingredientOf(line)?.allergens.some((a) => a === 'egg' || a === 'milk') ?? false);
 
 /** A yeasted bowl's way to the iron, as the cook sets the night and the readings bend it. */
 export const useFerment = (
@@ -79,7 +76,7 @@ export const useFerment = (
     duration_s,
     readings,
     bowlThatFits: [...kit.bowls].sort((a, b) => a.volume_mL - b.volume_mL).find((b) => b.volume_mL >= path.bowlNeed_mL) ?? null,
-    refused: isRefused(path.path.T_C.slice(0, path.atCook + 1), hasEggOrDairy(reading)),
+    refused: refusalOf(reading, path.path.T_C.slice(0, path.atCook + 1), staysOf(night, duration_s), kit.codeOfPractice),
   };
 };
 

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import type { Kit } from '../../core/kit/index.ts';
 import type { Did, Load, LoadEvent, LoadProgress, Lot, NewLoadEvent } from '../../core/log/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -7,13 +6,14 @@ import type { Iron, ToppingId } from '../../core/plate/index.ts';
 import type { LoadVariant, PlannedLoad, RunDish } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { thisMoment, useNow, wallNow } from '../clock/index.ts';
+import type { Judged } from '../../core/keep/index.ts';
 import { overLimit } from '../../core/keep/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
 import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
-import { adviceJob, toldOfRun, useLoadsInIrons, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
+import { adviceJob, judgedHere, toldOfRun, useLoadsInIrons, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 import { beginsAnother } from './pouring.ts';
 import { commands, newId, useDo, useSettled } from '../store/index.ts';
@@ -55,8 +55,8 @@ const AGE_TICK_MS = 30_000;
 
 /** The same thing while it says the same: places are compared by what is in them. */
 const saidOver = new WeakMap<Lot, NonNullable<LinePlace['over']>>();
-const overOf = (lot: Lot, { codeOfPractice: code, refrigerator_C }: Kit, isYeasted: boolean, at: number): LinePlace['over'] => {
-  const limit = overLimit(lot, { form: isYeasted ? 'yeasted-batter' : 'batter', code, refrigerator_C }, at);
+const overOf = (lot: Lot, judged: Judged, at: number): LinePlace['over'] => {
+  const limit = overLimit(lot, judged, at);
   if (limit === null) return null;
   const before = saidOver.get(lot);
   if (before?.limit.until === limit.until) return before;
@@ -124,9 +124,9 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const lot = lotToPourFrom(lots, formula, at);
     return lot === null || poured === undefined ? null : leftIn(lot, poured).left_g;
   };
-  const overFor = (formula: Formula, isYeasted: boolean): LinePlace['over'] => {
+  const overFor = (formula: Formula, form: Judged['form']): LinePlace['over'] => {
     const lot = lotToPourFrom(lots, formula, at);
-    return lot === null ? null : overOf(lot, session.kit, isYeasted, at);
+    return lot === null ? null : overOf(lot, { ...judgedHere(session), form }, at);
   };
   const found: LinePlace[] = upcoming.flatMap(({ iron, dish, formula, current, n }, i) => {
     const data = advices[i]?.data;
@@ -146,7 +146,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
             advice: data?.ok === true ? data.value : null,
             failure: data?.ok === false ? data.failure : null,
             left_g: leftFor(formula),
-            over: overFor(formula, data?.ok === true && data.value.lift === 'yeasted'),
+            over: overFor(formula, data?.ok === true && data.value.lift === 'yeasted' ? 'yeasted-batter' : 'batter'),
             onPlate: variantOf(iron, n)?.onPlate ?? wishOf(dish).onPlate ?? null,
             isTrial: plannedLoad(iron, n)?.isTrial === true,
             wipeBefore: variantOf(iron, n)?.wipeBefore === true || plannedLoad(iron, n)?.isChange === true,

@@ -16,7 +16,7 @@ export const FromKept = ({ session, run, onChange }: Props) => {
   const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
   if (items === undefined || formula === undefined) return null;
   const taken = run.fromKept ?? [];
-  const usable = usableOf(items, formula, session.lots, run.serveAt);
+  const usable = usableOf(items, formula, session.lots, run.serveAt, session.kit.room_C);
   // What was used up meanwhile was used for this.
   const gone = taken.filter(
     ({ itemId }) => !usable.some(({ item }) => item.id === itemId) && !items.some(({ id, usedAt }) => id === itemId && usedAt !== null),

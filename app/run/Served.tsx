@@ -1,6 +1,7 @@
 import { OVEN_C } from '../../core/plate/index.ts';
 import type { HeldAs, Hold, RunPlan } from '../../core/run/index.ts';
 import { askedDishes, heldIn, isPutAway, isSpoilt, mostHeld, platesOf, servedBy } from '../../core/run/index.ts';
+import { PUBLISHED } from '../../core/safety/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useCourses } from '../session/index.ts';
 import { percent, temperature } from '../look/index.ts';
@@ -21,8 +22,6 @@ export type OfPlan = {
 const CRISP = 2;
 /** A plate that is so much crisper is worth another place. */
 const BETTER_BY = 0.5;
-/** Food that is held hot is held at this or above. */
-const HOT_HOLDING_C = 57;
 
 const crispWords = ({ crispAtPlate, darker, dries }: HeldAs): string =>
   [
@@ -100,8 +99,8 @@ export const Served = ({ session, planned, plan, onChange }: OfPlan) => {
       {OVEN_C[wanted] !== null && wanted !== 'recrisped' && (
         <span className="text-[15px] text-quiet">
           {' '}
-          In one layer on a rack; what is held hot stays at {temperature(HOT_HOLDING_C, session.kit.temperatureUnit)} or above (FDA Food
-          Code 3-501.16; local rules come first).
+          In one layer on a rack; what is held hot stays at {temperature(PUBLISHED.hotHoldingUs.least_C, session.kit.temperatureUnit)} or
+          above ({PUBLISHED.hotHoldingUs.source}; local rules come first).
         </span>
       )}
     </p>

@@ -1,5 +1,5 @@
 import type { Formula } from '../../core/formula/index.ts';
-import { CODES } from '../../core/kit/index.ts';
+import { CODES } from '../../core/safety/index.ts';
 import { foldKeeps_s } from '../../core/lift/index.ts';
 import { isScrapedOut, leftIn } from '../../core/lot/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
@@ -7,7 +7,7 @@ import { batterDays, instantOf, LEAST_REST_S, OWN_DISH, wallTime, weekOfMixes } 
 import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { readingOf } from '../session/index.ts';
+import { judgedBatter, readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';
 
 const DAYS = 7;
@@ -63,7 +63,7 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
   const days = Array.from({ length: DAYS }, (_, i): string => wallTime(wallNow() + i * DAY_MS, run.zone).slice(0, 10));
   /** Monday first. */
   const weekday = (date: string): number => (new Date(`${date}T12:00Z`).getUTCDay() + 6) % 7;
-  const keepsFor = batterDays(reading.lift, { code: kit.codeOfPractice, refrigerator_C: kit.refrigerator_C });
+  const keepsFor = batterDays(reading.lift, judgedBatter(session, formula));
   const { cold_C, coldSource } = CODES[kit.codeOfPractice];
   const isWarm = kit.refrigerator_C > cold_C;
   const isWorth = (left_g: number): boolean => !isScrapedOut(left_g, perPiece_g, 1);

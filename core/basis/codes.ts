@@ -123,7 +123,7 @@ export type CodeFields = {
   readonly 'reading-odd': { readonly value: number; readonly expected: number };
   readonly 'yeast-hurt': { readonly liquid_C: number };
   readonly 'liquid-frozen': { readonly liquid_C: number };
-  readonly 'lift-refused': None;
+  readonly 'lift-refused': { readonly has_h: number; readonly limit_h: number; readonly source: string };
   readonly 'as-it-is': None;
   readonly 'cooler-liquid': None;
   readonly 'shallow-pan': None;
@@ -277,6 +277,7 @@ export type CodeFields = {
   readonly 'england-2013': None;
   readonly 'out-of-cold': None;
   readonly 'cold-storage': None;
+  readonly 'recipe-keeps': None;
   readonly opened: None;
   readonly quality: None;
   // Files

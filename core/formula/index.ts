@@ -30,7 +30,7 @@ export { nutritionLabel, listedAllergens } from './publish/nutritionLabel.ts';
 export { findRecipe, formulaFromRecipe, recipeFromFormula, recipesInText } from './publish/recipe.ts';
 export { TOPPINGS, servedNutrition } from './publish/servedNutrition.ts';
 export type { Claim, ComparedClaim, Reckoned } from './read/claims.ts';
-export { claimsOf, compareClaims } from './read/claims.ts';
+export { batterKeeps_h, claimsOf, compareClaims } from './read/claims.ts';
 export type { ReadLine, ReadSettings } from './read/line.ts';
 export { DEFAULT_READ_SETTINGS, LONGEST_LINE, ingredientOf, isHeading, readLine } from './read/line.ts';
 export { splitRecipe } from './read/pastedRecipe.ts';

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Stay } from './index.ts';
-import { CODES } from '../kit/index.ts';
+import { CODES } from '../safety/index.ts';
 import { batterLimits, keepLimits, lotLimits, overLimit, staysOf } from './index.ts';
 
 const MADE = Date.UTC(2026, 10, 29, 6);
 const H = 3_600_000;
 const ask = (stays: readonly Stay[], refrigerator_C = 4) =>
-  batterLimits({ form: 'batter', stays, code: 'us-food-code-2022', refrigerator_C });
+  batterLimits({ form: 'batter', stays, code: 'us-food-code-2022', refrigerator_C, room_C: 22 });
 const safety = (stays: readonly Stay[], refrigerator_C = 4) => ask(stays, refrigerator_C).limits.filter(({ kind }) => kind === 'safety');
 
 describe('where a bowl stood', () => {
@@ -84,7 +84,7 @@ describe('where a bowl stood', () => {
   test('in one place all the time it is what it always was', () => {
     const bench = [{ place: 'room' as const, from: MADE, until: MADE + H }];
     expect(ask(bench).limits).toEqual(
-      keepLimits({ form: 'batter', place: 'room', from: MADE, code: 'us-food-code-2022', refrigerator_C: 4 }),
+      keepLimits({ form: 'batter', place: 'room', from: MADE, code: 'us-food-code-2022', refrigerator_C: 4, room_C: 22 }),
     );
   });
 });
@@ -95,10 +95,10 @@ describe('a bowl by its own log', () => {
     madeAt: 0,
     events: moves.map(([h, place], seq) => ({ seq, at: h * HOUR, kind: 'moved' as const, data: { place } })),
   });
-  const judged = { form: 'batter', code: 'us-food-code-2022', refrigerator_C: 4 } as const;
+  const judged = { form: 'batter', code: 'us-food-code-2022', refrigerator_C: 4, room_C: 22 } as const;
 
   test('is over a published limit once it has stood out of the cold for too long, and not before; in the cold again time stands', () => {
-    const allowed_h = CODES['us-food-code-2022'].outOfCold_h;
+    const allowed_h = CODES['us-food-code-2022'].outOfCold.most_h;
     expect(overLimit(lot(), judged, (allowed_h - 0.1) * HOUR)).toBeNull();
     expect(overLimit(lot(), judged, (allowed_h + 0.1) * HOUR)).toMatchObject({ kind: 'safety', until: allowed_h * HOUR });
     const cooled = lot([1, 'refrigerator']);
@@ -107,6 +107,25 @@ describe('a bowl by its own log', () => {
     expect(overLimit(cooled, { ...judged, refrigerator_C: 9 }, 30 * HOUR)).toMatchObject({ until: allowed_h * HOUR });
     expect(overLimit(lot([1, 'refrigerator'], [20, 'kitchen']), judged, (20 + allowed_h - 0.9) * HOUR)).not.toBeNull();
     expect(overLimit(lot([1, 'refrigerator'], [20, 'kitchen']), judged, (20 + allowed_h - 1.1) * HOUR)).toBeNull();
+  });
+
+  // USDA FSIS, home rule: two hours, one above 90 °F (from memory).
+  test('in a hot kitchen the home rule leaves it an hour', () => {
+    const home = { ...judged, code: 'us-home' } as const;
+    expect(overLimit(lot(), home, 1.5 * HOUR)).toBeNull();
+    expect(overLimit(lot(), { ...home, room_C: 33 }, 1.5 * HOUR)).toMatchObject({ until: HOUR, source: expect.stringContaining('90 °F') });
+  });
+
+  test('in the cold its strictest limit is the one on its label, whoever set it: practice, or the recipe’s own word', () => {
+    const cooled = lot([1, 'refrigerator']);
+    const label = keepLimits({ ...judged, place: 'refrigerator', from: 0 });
+    expect(lotLimits(cooled, judged, 5 * HOUR).limits[0]).toEqual(label[0]);
+    expect(label[0]).toMatchObject({ kind: 'quality', until: 72 * HOUR });
+    const told = { ...judged, recipe_h: 24 };
+    expect(lotLimits(cooled, told, 5 * HOUR).limits[0]).toMatchObject({ code: 'recipe-keeps', until: 24 * HOUR, source: 'the recipe' });
+    expect(keepLimits({ ...told, place: 'refrigerator', from: 0 })[0]).toMatchObject({ until: 24 * HOUR });
+    // A recipe that promises more takes nothing away.
+    expect(lotLimits(cooled, { ...judged, recipe_h: 300 }, 5 * HOUR).limits[0]).toEqual(label[0]);
   });
 
   test('says where it stood, as its stays do', () => {

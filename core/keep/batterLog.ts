@@ -1,7 +1,6 @@
-import type { CodeId } from '../kit/index.ts';
-import { CODES } from '../kit/index.ts';
 import type { Lot } from '../log/index.ts';
-import type { KeepForm, KeepLimit } from './limits.ts';
+import { CODES, outOfCold as outOfColdBy } from '../safety/index.ts';
+import type { KeepForm, KeepLimit, KeepQuestion } from './limits.ts';
 import { keepLimits } from './limits.ts';
 
 /** Where a bowl of raw batter stood, from when to when; epoch ms. */
@@ -27,12 +26,12 @@ export const staysOf = (
   return [...stays, { place, from, until: Math.max(from, now) }];
 };
 
-type Question = {
+/** How a kitchen judges batter. */
+export type Judged = Pick<KeepQuestion, 'code' | 'refrigerator_C' | 'room_C' | 'recipe_h'> & {
   readonly form: Extract<KeepForm, 'batter' | 'yeasted-batter'>;
-  readonly stays: readonly Stay[];
-  readonly code: CodeId;
-  readonly refrigerator_C: number;
 };
+
+type Question = Judged & { readonly stays: readonly Stay[] };
 
 /** `used_ms` of `allowed_ms` out of the cold so far. */
 export type BatterLimits = {
@@ -44,9 +43,11 @@ export type BatterLimits = {
  * Limits of a bowl that stood in several places, the strictest first. Time out of the cold adds up over every stay and doesn't begin anew: back in the
  * refrigerator it stands still, and once it is used up the bowl is over, wherever it stands. A refrigerator warmer than the code allows is out of the cold.
  */
-export const batterLimits = ({ form, stays, code, refrigerator_C }: Question): BatterLimits => {
+export const batterLimits = ({ stays, ...judged }: Question): BatterLimits => {
+  const { code, refrigerator_C, room_C } = judged;
   const rule = CODES[code];
-  const allowed_ms = rule.outOfCold_h * HOUR_MS;
+  const allowed = outOfColdBy(rule, stays.some(({ place }) => place === 'room') ? room_C : refrigerator_C);
+  const allowed_ms = allowed.most_h * HOUR_MS;
   const isCold = ({ place }: Stay): boolean => place === 'refrigerator' && refrigerator_C <= rule.cold_C;
   let used_ms = 0;
   let overAt: number | null = null;
@@ -58,18 +59,15 @@ export const batterLimits = ({ form, stays, code, refrigerator_C }: Question): B
   }
   const [first, last] = [stays[0], stays.at(-1)];
   if (first === undefined || last === undefined) return { limits: [], outOfCold: { used_ms, allowed_ms } };
-  const usual = keepLimits({ form, place: last.place, from: first.from, code, refrigerator_C });
+  const usual = keepLimits({ ...judged, place: last.place, from: first.from });
   const runsOut = overAt ?? (isCold(last) ? null : last.until + allowed_ms - used_ms);
   const outOfCold = { used_ms, allowed_ms };
   const limits: KeepLimit[] = [
-    ...(runsOut === null ? [] : [{ code: 'out-of-cold', until: runsOut, source: rule.outOfColdSource, kind: 'safety' as const }]),
+    ...(runsOut === null ? [] : [{ code: 'out-of-cold', until: runsOut, source: allowed.source, kind: 'safety' as const }]),
     ...usual.filter((limit) => limit.code !== 'out-of-cold'),
   ];
   return { limits: limits.sort((a, b) => a.until - b.until), outOfCold };
 };
-
-/** How a kitchen judges batter. */
-export type Judged = Pick<Question, 'form' | 'code' | 'refrigerator_C'>;
 
 /** Limits of a bowl by its own log, and where it stood. */
 export const lotLimits = (

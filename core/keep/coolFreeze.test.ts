@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { coolFreeze, COOLING_RULE, crumbSlab } from './index.ts';
+import { PUBLISHED } from '../safety/index.ts';
+import { coolFreeze, crumbSlab } from './index.ts';
 import { slabTime_s } from './slab.ts';
 
 describe('cooled and frozen', () => {
@@ -41,7 +42,7 @@ describe('cooled and frozen', () => {
     expect([tray_s! > 40 * 60, tray_s! < 150 * 60]).toEqual([true, true]);
     expect(pile_s!).toBeGreaterThan(4 * rack_s!);
     expect(bag_s!).toBeGreaterThan(6 * 3600);
-    expect(hotBag_s!).toBeGreaterThan(COOLING_RULE.all_s / 2);
+    expect(hotBag_s!).toBeGreaterThan((PUBLISHED.coolingCooked.all_h * 3600) / 2);
     expect(coolFreeze(11, 1, 21).pile_s).toBe(coolFreeze(11, 1, 21).rack_s);
   });
 

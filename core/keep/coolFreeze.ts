@@ -1,3 +1,4 @@
+import { PUBLISHED } from '../safety/index.ts';
 import { crumbSlab, FREEZER_C } from './reheat.ts';
 import type { Heater } from './slab.ts';
 import { slabTime_s } from './slab.ts';
@@ -15,9 +16,6 @@ const RACK_WPerM2K = 11;
 const TRAY_WPerM2K = 9;
 const BAG_WPerM2K = 6;
 
-/** What was cooked is cooled from 57 to 21 °C within two hours, and to 5 °C within six in all (FDA Food Code 2022, 3-501.14(A): 135, 70 and 41 °F; from memory). */
-export const COOLING_RULE = { first_C: 21, first_s: 2 * 3600, then_C: 5, all_s: 6 * 3600, source: 'FDA Food Code 2022, 3-501.14' } as const;
-
 /** One way to cool or freeze: how long until it is so, s; null: not within two days. */
 export type CoolFreeze = {
   /** Cooled on a rack, one layer, and in a pile, until it may be bagged. */
@@ -26,7 +24,7 @@ export type CoolFreeze = {
   /** From the room's warmth until it is hard: flat on a tray, and straight in a bag. */
   readonly tray_s: number | null;
   readonly bag_s: number | null;
-  /** The pile, put into the freezer hot in its bag, is at 5 °C so long after: beside `COOLING_RULE`. */
+  /** The pile, put into the freezer hot in its bag, is at 5 °C so long after: beside `PUBLISHED.coolingCooked`. */
   readonly hotBag_s: number | null;
 };
 
@@ -43,6 +41,6 @@ export const coolFreeze = (thickness_mm: number, together: number, room_C: numbe
     pile_s: slabTime_s(many, OFF_THE_IRON_C, room_C + COOL_K, room, LONGEST_S),
     tray_s: slabTime_s(one, room_C, HARD_C, both(FREEZER_C, TRAY_WPerM2K), LONGEST_S),
     bag_s: slabTime_s(many, room_C, HARD_C, both(FREEZER_C, BAG_WPerM2K), LONGEST_S),
-    hotBag_s: slabTime_s(many, OFF_THE_IRON_C, COOLING_RULE.then_C, both(FREEZER_C, BAG_WPerM2K), LONGEST_S),
+    hotBag_s: slabTime_s(many, OFF_THE_IRON_C, PUBLISHED.coolingCooked.then_C, both(FREEZER_C, BAG_WPerM2K), LONGEST_S),
   };
 };

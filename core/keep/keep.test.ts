@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { CODES, nearestScoop, circuitFindings, DEFAULT_KIT } from '../kit/index.ts';
+import { CODES, outOfCold, PUBLISHED } from '../safety/index.ts';
+import { nearestScoop, circuitFindings, DEFAULT_KIT } from '../kit/index.ts';
 import { presetIron } from '../testing/batters.ts';
 import { KEEP_FORMS, KeepItem, keepLimits, KeepLimit, placesFor } from './index.ts';
 
 const FROM = Date.UTC(2026, 5, 1, 8);
 const HOUR = 3_600_000;
 const ask = (changes: Partial<Parameters<typeof keepLimits>[0]> = {}) =>
-  keepLimits({ form: 'pieces', place: 'refrigerator', from: FROM, code: 'us-food-code-2022', refrigerator_C: 4, ...changes });
+  keepLimits({ form: 'pieces', place: 'refrigerator', from: FROM, code: 'us-food-code-2022', refrigerator_C: 4, room_C: 22, ...changes });
 
 describe('limits', () => {
   // FDA Food Code 2022, 3-501.17: seven days at 41 °F, the day of preparation being day 1 (from memory).
@@ -18,6 +19,13 @@ describe('limits', () => {
   test('out of the cold: four hours by the code, two at home', () => {
     expect(ask({ place: 'room' })).toContainEqual(expect.objectContaining({ code: 'out-of-cold', until: FROM + 4 * HOUR }));
     expect(ask({ place: 'room', code: 'us-home' })[0]).toMatchObject({ until: FROM + 2 * HOUR });
+  });
+
+  // USDA FSIS, home rule: one hour above 90 °F, 32.2 °C (from memory).
+  test('above 32 °C the home rule leaves one hour; the others make no difference', () => {
+    expect(ask({ place: 'room', code: 'us-home', room_C: 32 })[0]).toMatchObject({ until: FROM + 2 * HOUR });
+    expect(ask({ place: 'room', code: 'us-home', room_C: 33 })[0]).toMatchObject({ until: FROM + HOUR });
+    expect(ask({ place: 'room', room_C: 33 })).toContainEqual(expect.objectContaining({ code: 'out-of-cold', until: FROM + 4 * HOUR }));
   });
 
   test('a refrigerator at 6 °C is not cold for a code that says 5 °C, but is in England', () => {
@@ -128,7 +136,9 @@ describe('limits', () => {
   test('dry wafers have no safety clock', () =>
     expect(ask({ form: 'wafers', place: 'room' }).every((l) => l.kind === 'quality')).toBe(true));
   test('every code names its sources', () => {
-    for (const code of Object.values(CODES)) expect(code.coldSource.length * code.outOfColdSource.length).toBeGreaterThan(0);
+    for (const code of Object.values(CODES))
+      for (const room_C of [20, 35]) expect([code.coldSource, outOfCold(code, room_C).source]).not.toContain('');
+    for (const [name, { source, edition, read }] of Object.entries(PUBLISHED)) expect([name, source, edition, read]).not.toContain('');
   });
 });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import type { CodeId } from '../kit/index.ts';
-import { CODE_IDS, CODES } from '../kit/index.ts';
+import type { CodeId } from '../safety/index.ts';
+import { CODE_IDS, CODES, outOfCold, PUBLISHED } from '../safety/index.ts';
 import { Instant } from '../basis/index.ts';
 
 export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers', 'opened'] as const;
@@ -23,21 +23,22 @@ export type KeepLimit = z.infer<typeof KeepLimit>;
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const COMMON = 'common practice';
+const RECIPE = 'the recipe';
 
 /** Both schools of how long cooked pieces are good in the freezer, days: a month, or three to five (*common practice*). */
 export const FROZEN_SCHOOLS = [30, 120] as const;
 
+/** Batter in the refrigerator, h: three days, then it is past its quality, whatever it smells like (*common practice*). */
+export const BATTER_H = 72;
+
 /** Hours of quality by form and place (*common practice*); absent: nobody keeps it there. */
 const QUALITY_H: Readonly<Record<KeepForm, Partial<Record<KeepPlace, number>>>> = {
-  batter: { room: 1, refrigerator: 72 },
+  batter: { room: 1, refrigerator: BATTER_H },
   'yeasted-batter': { room: 2, refrigerator: 24 },
   pieces: { room: 2, refrigerator: 48, freezer: 30 * 24 },
   wafers: { room: 24, tin: 14 * 24, freezer: 60 * 24 },
   opened: { refrigerator: 72 },
 };
-
-/** What was in a can or a bottle, in a lidded box once it is open: low-acid food three to four days (USDA FSIS, shelf-stable food safety; from memory). */
-const OPENED = { days: 3, source: 'USDA FSIS, opened low-acid cans: 3 to 4 days in the refrigerator, in another container' } as const;
 
 /** Baked and dry enough that time at room temperature is a question of quality only. */
 const isShelfStable = (form: KeepForm): boolean => form === 'wafers';
@@ -48,32 +49,40 @@ export type KeepQuestion = {
   /** When it was put there, epoch ms. */
   readonly from: number;
   readonly code: CodeId;
-  /** What the refrigerator really holds, °C. */
+  /** What the refrigerator really holds, and how warm the room is, °C. */
   readonly refrigerator_C: number;
+  readonly room_C: number;
+  /** How long batter keeps by its recipe's own word, h; null or left out: it says nothing. */
+  readonly recipe_h?: number | null | undefined;
   /** How long cooked pieces are good in the freezer, by the kitchen's own school, days; left out: the stricter one. */
   readonly frozen_days?: number | undefined;
 };
 
 /**
- * Limits with their source, the strictest first. In the refrigerator the last day of a code that counts days ends
+ * Limits with their source, the strictest first: of the code, of the family's practice and of the recipe's own word. In the refrigerator the last day of a code that counts days ends
  * 24 h × days after the start, a little stricter than by calendar day. A refrigerator warmer than the code allows
  * counts as out of the cold.
  */
-export const keepLimits = ({ form, place, from, code, refrigerator_C, frozen_days }: KeepQuestion): KeepLimit[] => {
+export const keepLimits = (question: KeepQuestion): KeepLimit[] => {
+  const { form, place, from, code, refrigerator_C, room_C, frozen_days, recipe_h } = question;
   const limits: KeepLimit[] = [];
   const rule = CODES[code];
   const cold = place === 'freezer' || (place === 'refrigerator' && refrigerator_C <= rule.cold_C);
   if (!isShelfStable(form)) {
-    if (!cold) limits.push({ code: 'out-of-cold', until: from + rule.outOfCold_h * HOUR_MS, source: rule.outOfColdSource, kind: 'safety' });
-    else if (place === 'refrigerator' && rule.coldStorage_days !== null)
+    const { most_h, source } = outOfCold(rule, place === 'room' ? room_C : refrigerator_C);
+    if (!cold) limits.push({ code: 'out-of-cold', until: from + most_h * HOUR_MS, source, kind: 'safety' });
+    else if (place === 'refrigerator' && rule.storage !== null)
       limits.push({
         code: 'cold-storage',
-        until: from + (rule.coldStorage_days - 1) * DAY_MS,
-        source: rule.coldStorageSource ?? '',
+        until: from + (rule.storage.most_days - 1) * DAY_MS,
+        source: rule.storage.source,
         kind: 'safety',
       });
   }
-  if (form === 'opened' && cold) limits.push({ code: 'opened', until: from + OPENED.days * DAY_MS, source: OPENED.source, kind: 'safety' });
+  if (form === 'opened' && cold)
+    limits.push({ code: 'opened', until: from + PUBLISHED.opened.most_days * DAY_MS, source: PUBLISHED.opened.source, kind: 'safety' });
+  if (recipe_h != null && place === 'refrigerator' && (form === 'batter' || form === 'yeasted-batter'))
+    limits.push({ code: 'recipe-keeps', until: from + recipe_h * HOUR_MS, source: RECIPE, kind: 'quality' });
   const quality_h = form === 'pieces' && place === 'freezer' && frozen_days !== undefined ? 24 * frozen_days : QUALITY_H[form][place];
   if (quality_h !== undefined) limits.push({ code: 'quality', until: from + quality_h * HOUR_MS, source: COMMON, kind: 'quality' });
   return limits.sort((a, b) => a.until - b.until);

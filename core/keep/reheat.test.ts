@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Heater, Slab } from './index.ts';
 import { REHEATER_IDS } from '../kit/index.ts';
-import { crumbSlab, crustedSlab, heaterOf, hotAgain, REHEATERS, slabOf_mm, slabTime_s, THROUGH_C } from './index.ts';
+import { PUBLISHED } from '../safety/index.ts';
+import { crumbSlab, crustedSlab, heaterOf, hotAgain, REHEATERS, slabOf_mm, slabTime_s } from './index.ts';
 
 const both = (air_C: number, h_WPerM2K: number): Heater => ({ air_C, h_WPerM2K, faces: 'both' });
 
@@ -74,7 +75,7 @@ describe('from the freezer to the plate', () => {
   test('as long as until its middle is hot', () => {
     const slab = crustedSlab(11);
     expect(hotAgain(slab, -18, REHEATERS.pan, { browningFactor: 5, tawny: 3 })!.time_s).toBe(
-      slabTime_s(slab, -18, THROUGH_C, REHEATERS.pan, 3600),
+      slabTime_s(slab, -18, PUBLISHED.heatedThrough.least_C, REHEATERS.pan, 3600),
     );
   });
 });

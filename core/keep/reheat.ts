@@ -1,3 +1,4 @@
+import { PUBLISHED } from '../safety/index.ts';
 import type { ReheaterId, Reheats } from '../kit/index.ts';
 import { USUAL_REHEATS } from '../kit/index.ts';
 import {
@@ -42,14 +43,12 @@ export const slabOf_mm = (geometry: { readonly cavity_mL: number; readonly footp
   (10 * geometry.cavity_mL) / (geometry.footprint_cm2 * geometry.areaFactor);
 
 export const FREEZER_C = -18;
-/** What was cooked and cooled is heated through to this (FDA Food Code 2022, 3-403.11(A): 165 °F, 74 °C; from memory). */
-export const THROUGH_C = 74;
 
 const LONGEST_S = 3600;
 
 /** How long until the middle of a piece is hot through again, s; null: not within an hour. */
 export const hotAgainTime_s = (slab: Slab, from_C: number, heater: Heater): number | null =>
-  slabTime_s(slab, from_C, THROUGH_C, heater, LONGEST_S);
+  slabTime_s(slab, from_C, PUBLISHED.heatedThrough.least_C, heater, LONGEST_S);
 
 const ATMOSPHERE_Pa = 101_325;
 /** A crust that has lain in the cold has drawn some water from its crumb (*common practice*). */
@@ -72,7 +71,7 @@ export const hotAgain = (
   { browningFactor, tawny }: Browned,
 ): { readonly time_s: number; readonly tawny: number } | null => {
   const faces = [0, 0];
-  const time_s = slabTime_s(slab, from_C, THROUGH_C, heater, LONGEST_S, (lower_C, upper_C, step_s) => {
+  const time_s = slabTime_s(slab, from_C, PUBLISHED.heatedThrough.least_C, heater, LONGEST_S, (lower_C, upper_C, step_s) => {
     [lower_C, upper_C].forEach((face_C, i) => {
       faces[i]! += browningFactor * surfaceBrowningRate_perSecond(face_C, activityAt(face_C)) * step_s;
     });

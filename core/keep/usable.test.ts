@@ -20,7 +20,7 @@ const bag = (changes: Partial<KeepItem> = {}): KeepItem => ({
 });
 const formula = { id: 'oat-rye', name: 'Oat and rye' };
 const usable = (items: readonly KeepItem[], at = FROM + 3 * DAY_MS, lots: Parameters<typeof usableOf>[2] = []) =>
-  usableOf(items, formula, lots, at).map(({ item, pieces }) => [item.id, pieces]);
+  usableOf(items, formula, lots, at, 22).map(({ item, pieces }) => [item.id, pieces]);
 
 test('what is put away of this formula, by its name or its bowl, the one to be used first in front', () => {
   const renamed = bag({ id: 'renamed', name: 'For Sunday', lotId: 'l', from: FROM - 2 * DAY_MS, amount: '4' });

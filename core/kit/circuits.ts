@@ -1,10 +1,8 @@
 import type { Finding } from '../basis/index.ts';
 import { sum } from '../basis/index.ts';
 import type { Iron } from '../plate/index.ts';
+import { PUBLISHED } from '../safety/index.ts';
 import type { Kit } from './kit.ts';
-
-/** Share of a circuit that a load of three hours and more may use: NFPA 70 210.20(A), 125 % (from memory). */
-const CONTINUOUS_SHARE = 0.8;
 
 /** Irons that run together on one circuit: `circuit-overloaded` (hazard) or `circuit-nearly-full`, with watts. */
 export const circuitFindings = (irons: readonly Iron[], circuits: Kit['circuits']): Finding[] =>
@@ -13,6 +11,6 @@ export const circuitFindings = (irons: readonly Iron[], circuits: Kit['circuits'
     const limit_W = circuit.current_A * circuit.voltage_V;
     const fields = { circuit: circuit.name, power_W, limit_W, share: Math.round((100 * power_W) / limit_W) };
     if (power_W > limit_W) return [{ code: 'circuit-overloaded', level: 'hazard', fields }];
-    if (power_W > CONTINUOUS_SHARE * limit_W) return [{ code: 'circuit-nearly-full', level: 'warning', fields }];
+    if (power_W > PUBLISHED.circuitShare.most * limit_W) return [{ code: 'circuit-nearly-full', level: 'warning', fields }];
     return [];
   });

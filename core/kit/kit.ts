@@ -4,7 +4,7 @@ import { ALTITUDE_RANGE_M, CLIMATES } from '../matter/index.ts';
 import { Zone } from '../basis/index.ts';
 import { Reheats } from './reheater.ts';
 import { Season } from './season.ts';
-import { CODE_IDS } from './codes.ts';
+import { CODE_IDS } from '../safety/index.ts';
 
 const Id = z.string().min(1).max(64);
 const Name = z.string().min(1).max(60);

@@ -1,3 +1,4 @@
+import type { CodeId } from '../safety/index.ts';
 import { createRequire } from 'node:module';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
@@ -12,12 +13,12 @@ import {
   fermentRates,
   FINGER_WARM_C,
   GAS_CARDINALS,
-  isRefused,
   JUST_MELTED_C,
   liquidTemperature_C,
   nearestWays,
   osmoticFactor,
   panCools_s,
+  refusedBy,
   ripeness,
   SCALDED_C,
   timeConstant_s,
@@ -300,7 +301,7 @@ describe('the clock of the food codes', () => {
 
   // FDA Food Code 2022, 3-501.14(B): four hours to 5 °C from ambient ingredients; SI 2013/2996, Sched. 4: four hours above 8 °C (from memory).
   test('what is exceeded, by which code, by how much; the strictest first', () => {
-    const limits = codeLimits(warm);
+    const limits = codeLimits(warm, 22);
     expect(limits[0]?.over_h).toBeGreaterThan(0);
     expect(limits.find((l) => l.what === 'cooling')?.source).toContain('3-501.14');
     const england = limits.find((l) => l.code === 'england-2013');
@@ -321,10 +322,24 @@ describe('the clock of the food codes', () => {
     );
   });
 
-  test('refused outright: egg or dairy over 21 °C through the night, nothing else', () => {
-    const room = ferment({ ...NIGHT, stays: [KITCHEN(23)], duration_s: 10 * 3600 }).T_C;
-    expect(isRefused(room, true)).toBe(true);
-    expect(isRefused(room, false)).toBe(false);
-    expect(isRefused(warm, true)).toBe(false);
+  const stood = (air_C: number, hours: number, code: CodeId = 'us-food-code-2022') => {
+    const stays = [KITCHEN(air_C)];
+    return refusedBy(ferment({ ...NIGHT, stays, duration_s: hours * 3600 }).T_C, stays, code);
+  };
+  // The clocks of FDA Food Code 2022, 3-501.19(B): 4 h; USDA FSIS: 2 h, 1 h above 90 °F; SI 2013/2996: 4 h above 8 °C (from memory).
+  test('refused outright: egg or dairy out of the cold for longer than the code allows, whatever the room', () => {
+    expect(stood(23, 10)).toMatchObject({ limit_h: 4, cold_C: 5 });
+    expect(stood(18, 12)).toMatchObject({ limit_h: 4 });
+    expect(stood(9, 12, 'england-2013')).toMatchObject({ cold_C: 8 });
+    expect(stood(23, 3)).toBeNull();
+    expect(stood(23, 3, 'us-home')).toMatchObject({ limit_h: 2 });
+    expect(stood(33, 1.5, 'us-home')).toMatchObject({ limit_h: 1 });
+    expect(stood(31, 1.5, 'us-home')).toBeNull();
+  });
+
+  test('what cools in a refrigerator is the cooling’s own limit; in one that is too warm it stands out of the cold', () => {
+    expect(refusedBy(warm, NIGHT.stays, 'us-food-code-2022')).toBeNull();
+    const stays = [{ at_s: 0, place: { kind: 'refrigerator', air_C: 9, swing_K: 1, period_s: 1500 } }] as const;
+    expect(refusedBy(ferment({ ...NIGHT, stays, duration_s: 9 * 3600 }).T_C, stays, 'us-food-code-2022')).not.toBeNull();
   });
 });

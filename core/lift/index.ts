@@ -53,7 +53,7 @@ export {
   powderKindOf,
   powderToAdd_g,
 } from './rest.ts';
-export { codeLimits, isRefused, nearestWays } from './safety.ts';
+export { codeLimits, refusedBy, nearestWays } from './safety.ts';
 export { movedStep, preparation, stepStanding } from './timeline.ts';
 export type { YeastForm } from './yeast.ts';
 export { GAS_CARDINALS, YEAST_HURT_C, YEAST_PER_FRESH, cardinalRate, osmoticFactor, yeastAs } from './yeast.ts';

@@ -1,7 +1,7 @@
-import type { CodeId } from '../kit/index.ts';
-import { CODE_IDS, CODES } from '../kit/index.ts';
-import type { Vessel } from './cold.ts';
-import { cooled_C, timeConstant_s, timeToCool_s } from './cold.ts';
+import type { CodeId } from '../safety/index.ts';
+import { CODE_IDS, CODES, outOfCold } from '../safety/index.ts';
+import type { Stay, Vessel } from './cold.ts';
+import { cooled_C, placeAt, timeConstant_s, timeToCool_s } from './cold.ts';
 
 /** A limit of one code, and how the bowl stands to it. */
 export type CodeLimit = {
@@ -16,59 +16,67 @@ export type CodeLimit = {
   readonly over_h: number;
 };
 
-/** FDA Food Code 2022, 3-501.14(B): food made from ingredients at ambient temperature is cooled to 5 °C (41 °F) within four hours (from memory, high). */
-const COOLING = {
-  'us-food-code-2022': { limit_h: 4, source: 'FDA Food Code 2022, 3-501.14(B): from ambient ingredients to 41 °F (5 °C) within 4 h' },
-} as const;
-
-/** The longest spell above a temperature, h. */
-const longestAbove_h = (T_C: Float64Array, limit_C: number): number => {
+/** The longest spell of minutes that count, h. `T_C`: minute by minute. */
+const longest_h = (T_C: Float64Array, counts: (t_C: number, minute: number) => boolean): number => {
   let longest = 0;
   let spell = 0;
-  for (const t of T_C) {
-    spell = t > limit_C ? spell + 1 : 0;
+  T_C.forEach((t_C, minute) => {
+    spell = counts(t_C, minute) ? spell + 1 : 0;
     longest = Math.max(longest, spell);
-  }
+  });
   return Math.max(0, longest - 1) / 60;
 };
+const longestAbove_h = (T_C: Float64Array, limit_C: number): number => longest_h(T_C, (t_C) => t_C > limit_C);
 
-/** Every selectable code, the strictest first (by the hours it leaves). Shown, never hidden; the local code decides. */
-export const codeLimits = (T_C: Float64Array): CodeLimit[] =>
+/**
+ * Every selectable code, the strictest first (by the hours it leaves). Shown, never hidden; the local code decides.
+ * @param T_C Of the batter, minute by minute.
+ * @param room_C Of the kitchen: a hot one leaves less time by one code.
+ */
+export const codeLimits = (T_C: Float64Array, room_C: number): CodeLimit[] =>
   CODE_IDS.flatMap((code): CodeLimit[] => {
     const rule = CODES[code];
     const has_h = longestAbove_h(T_C, rule.cold_C);
+    const allowed = outOfCold(rule, room_C);
     const limits: CodeLimit[] = [
       {
         code,
         what: 'out-of-cold',
-        source: rule.outOfColdSource,
-        limit_h: rule.outOfCold_h,
+        source: allowed.source,
+        limit_h: allowed.most_h,
         cold_C: rule.cold_C,
         has_h,
-        over_h: Math.max(0, has_h - rule.outOfCold_h),
+        over_h: Math.max(0, has_h - allowed.most_h),
       },
     ];
-    const cooling = code in COOLING ? COOLING[code as keyof typeof COOLING] : undefined;
-    if (cooling !== undefined)
-      limits.push({
-        code,
-        what: 'cooling',
-        source: cooling.source,
-        limit_h: cooling.limit_h,
-        cold_C: 5,
-        has_h: longestAbove_h(T_C, 5),
-        over_h: Math.max(0, longestAbove_h(T_C, 5) - cooling.limit_h),
-      });
+    if (rule.cooling === null) return limits;
+    const { source, most_h, to_C } = rule.cooling;
+    const above_h = longestAbove_h(T_C, to_C);
+    limits.push({ code, what: 'cooling', source, limit_h: most_h, cold_C: to_C, has_h: above_h, over_h: Math.max(0, above_h - most_h) });
     return limits;
   }).sort((a, b) => b.over_h - a.over_h || a.limit_h - b.limit_h);
 
-/** Egg or dairy standing warm overnight: refused outright (the one thing that is). */
-export const REFUSED_ABOVE_C = 21;
-const OVERNIGHT_H = 6;
+/** Egg or dairy batter that stands out of the cold for longer than its code allows: refused outright (the one thing that is). */
+export type Refused = { readonly has_h: number; readonly limit_h: number; readonly cold_C: number; readonly source: string };
 
-/** True for egg or dairy batter that stands over 21 °C the night through. */
-export const isRefused = (T_C: Float64Array, hasEggOrDairy: boolean): boolean =>
-  hasEggOrDairy && longestAbove_h(T_C, REFUSED_ABOVE_C) >= OVERNIGHT_H;
+/**
+ * What a bowl of egg or dairy batter is refused for by a code; null: for nothing. What cools in a refrigerator that is cold enough isn't out of the cold:
+ * how long it takes is the cooling's own limit (see `codeLimits`).
+ * @param T_C Of the batter, minute by minute.
+ * @param stays Where it stands.
+ */
+export const refusedBy = (T_C: Float64Array, stays: readonly Stay[], code: CodeId): Refused | null => {
+  const rule = CODES[code];
+  const airAt_C = (minute: number): number => {
+    const place = placeAt(stays, 60 * minute);
+    return place.kind === 'ice-bath' ? 0 : place.air_C;
+  };
+  const isOut = (t_C: number, minute: number): boolean => t_C > rule.cold_C && airAt_C(minute) > rule.cold_C;
+  const warmest_C = stays.reduce((most, { place }) => (place.kind === 'kitchen' ? Math.max(most, place.air_C) : most), -Infinity);
+  const { most_h, source } = outOfCold(rule, warmest_C);
+  const has_h = longest_h(T_C, isOut);
+  return has_h > most_h ? { has_h, limit_h: most_h, cold_C: rule.cold_C, source } : null;
+};
 
 /** A way that passes a code, and how long it takes to be cold; null: it doesn't help. */
 export type Way = {

@@ -88,12 +88,14 @@ describe('a shop’s week of batter', () => {
 });
 
 test('three days in the cold, one with yeast, with a foam, or where the refrigerator is too warm', () => {
-  const cold = { code: 'us-food-code-2022', refrigerator_C: 4 } as const;
+  const cold = { code: 'us-food-code-2022', refrigerator_C: 4, room_C: 22 } as const;
   expect(batterDays('rested', cold)).toBe(3);
   expect(batterDays('quick', cold)).toBe(3);
   expect(batterDays('yeasted', cold)).toBe(1);
   expect(batterDays('folded', cold)).toBe(1);
   expect(batterDays('rested', { ...cold, refrigerator_C: 12 })).toBe(1);
+  // Its recipe gives it two days.
+  expect(batterDays('rested', { ...cold, recipe_h: 48 })).toBe(2);
 });
 
 /** So many bowls at the least, by trying every number on every day; in its own words. */

@@ -1,7 +1,7 @@
 import { clamp, sum } from '../basis/index.ts';
 import type { Lift } from '../formula/index.ts';
-import type { CodeId } from '../kit/index.ts';
-import { keepLimits } from '../keep/index.ts';
+import type { KeepQuestion } from '../keep/index.ts';
+import { BATTER_H, keepLimits } from '../keep/index.ts';
 import { foldKeeps_s } from '../lift/index.ts';
 
 /** Batter that stands ready: how old it is on the first day (0: mixed that day, 1: the day before …), g. */
@@ -24,17 +24,15 @@ export type WeekPlan = {
 
 const SMALL_G = 0.5;
 const DAY_MS = 86_400_000;
-/** A batter isn't poured for longer, whatever the refrigerator (*common practice*). */
-const MOST_DAYS = 3;
 /** Mixed so long before it is poured at the least, s (*common practice*: flour takes up its water). */
 export const LEAST_REST_S = 3600;
 
 /** On how many days a batter may be poured, the one it is mixed on among them; one whose foam sinks only on that. */
-export const batterDays = (lift: Lift, { code, refrigerator_C }: { readonly code: CodeId; readonly refrigerator_C: number }): number => {
+export const batterDays = (lift: Lift, judged: Omit<KeepQuestion, 'form' | 'place' | 'from'>): number => {
   if (foldKeeps_s(lift) !== null) return 1;
   const form = lift === 'yeasted' ? 'yeasted-batter' : 'batter';
-  const until = Math.min(...keepLimits({ form, place: 'refrigerator', from: 0, code, refrigerator_C }).map((limit) => limit.until));
-  return clamp(Math.floor(until / DAY_MS), 1, MOST_DAYS);
+  const until = Math.min(...keepLimits({ ...judged, form, place: 'refrigerator', from: 0 }).map((limit) => limit.until));
+  return clamp(Math.floor(until / DAY_MS), 1, BATTER_H / 24);
 };
 
 /**

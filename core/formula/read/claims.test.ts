@@ -1,9 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Claim } from '../index.ts';
-import { claimsOf, compareClaims, splitRecipe } from '../index.ts';
+import { batterKeeps_h, claimsOf, compareClaims, splitRecipe } from '../index.ts';
 
 const only = (step: string): Pick<Claim, 'kind' | 'low' | 'high'>[] =>
   claimsOf([step], null).map(({ kind, low, high }) => ({ kind, low, high }));
+
+test.each([
+  ['The batter keeps 2 days in the refrigerator.', 48],
+  ['Cover and keep the batter in the fridge for up to 24 hours.', 24],
+  ['The batter may be refrigerated up to 3 days; stir before use.', 72],
+  ['Leftover batter keeps for 2 to 3 days in the cold.', 48],
+  // Of what came out, of the freezer, or work to be done: none of it says how long batter keeps.
+  ['Leftover waffles keep 3 days in the refrigerator.', null],
+  ['Freeze the batter for up to 3 months.', null],
+  ['Chill the batter for 2 hours.', null],
+  ['Let the batter stand for 5 minutes.', null],
+  ['Keep the cooked waffles warm at 90 °C for up to 20 minutes.', null],
+])('how long batter keeps by “%s”: %s h', (step, hours) => expect(batterKeeps_h([step])).toBe(hours));
 
 describe('what the steps claim', () => {
   test.each([

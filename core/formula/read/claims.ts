@@ -290,6 +290,22 @@ export const claimsOf = (steps: readonly string[], yieldHint: string | null, cup
   }),
 ];
 
+const OF_BATTER = /\b(?:batter|dough|mixture)\b/i;
+const NOT_BATTER = /\b(?:waffles?|wafers?|pizzelle|pieces?|cooked|baked|freez\w*|frozen)\b/i;
+const AT_MOST = /\b(?:up to|at most|no(?:t)? (?:more|longer) than|within|maximum)\b/i;
+
+/** How long batter keeps in the cold by the recipe's own word, h, the strictest of what it says; null: it says nothing. */
+export const batterKeeps_h = (steps: readonly string[]): number | null => {
+  const said = steps.flatMap((whole, step) =>
+    sentencesOf(whole.slice(0, LONGEST_STEP))
+      .filter((sentence) => OF_BATTER.test(sentence) && !NOT_BATTER.test(sentence))
+      .flatMap((sentence) =>
+        timesIn(sentence, step).filter(({ kind }) => kind === 'keep_s' || (kind === 'chill_s' && AT_MOST.test(sentence))),
+      ),
+  );
+  return said.length === 0 ? null : Math.min(...said.map(({ low }) => low)) / 3600;
+};
+
 /** What the computation says to the same questions. */
 export type Reckoned = {
   /** Of one mould, poured. */
