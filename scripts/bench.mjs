@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureInstalled, ROOT } from './ensure.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const { build } = await import('vite');
 const outDir = join(ROOT, '.cache', 'benchmark');
 await build({

@@ -6,7 +6,7 @@ import { spawn } from 'node:child_process';
 import { statSync } from 'node:fs';
 import { ensureInstalled, ROOT } from './ensure.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const { chromium } = await import('@playwright/test');
 const wanted = Number(process.argv[2] ?? 100_000);
 const PORT = 4391;

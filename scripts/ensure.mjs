@@ -5,6 +5,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { toItsEnd } from './toItsEnd.mjs';
 
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 const CACHE = join(ROOT, '.cache');
@@ -26,8 +27,10 @@ const lockHash = () =>
     .update(readFileSync(join(ROOT, 'package.json')))
     .digest('hex');
 
+const npm = (...args) => toItsEnd('npm', [...args, '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+
 /** npm packages as the lock file names them. */
-export const ensureInstalled = () => {
+export const ensureInstalled = async () => {
   const major = Number(process.versions.node.split('.')[0]);
   if (major < 20) {
     tell(`Tawny Lattice needs Node 20 or later; this is ${process.versions.node}.`);
@@ -36,8 +39,11 @@ export const ensureInstalled = () => {
   const lock = lockHash();
   if (existsSync(join(ROOT, 'node_modules', '.package-lock.json')) && stampOf('installed') === lock) return;
   tell('Installing packages (a minute or two the first time) …');
-  // `npm ci` refuses this lock file where optional packages of other platforms are missing from the registry.
-  const { status } = spawnSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 2, 2] });
+  let status = await npm('ci');
+  if (status !== 0) {
+    tell('npm could not install strictly by package-lock.json, for the reason above; it is asked to install what fits it best.');
+    status = await npm('install');
+  }
   if (status !== 0) {
     tell('npm install failed: see above.');
     process.exit(1);
@@ -58,17 +64,15 @@ const newest = (folder) => {
 };
 
 /** The built application in dist/, made anew when a source is newer. */
-export const ensureBuilt = () => {
+export const ensureBuilt = async () => {
   const sources = Math.max(
     ...BUILT_FROM.map((folder) => newest(join(ROOT, folder))),
     ...['vite.config.ts', 'package-lock.json'].map((file) => statSync(join(ROOT, file)).mtimeMs),
   );
   if (existsSync(join(ROOT, 'dist', 'index.html')) && stampOf('built') === String(sources)) return;
   tell('Building …');
-  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
-    cwd: ROOT,
-    stdio: ['ignore', 2, 2],
-  });
+  const vite = [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'];
+  const status = await toItsEnd(process.execPath, vite, { cwd: ROOT, stdio: ['ignore', 2, 2] });
   if (status !== 0) {
     tell('The build failed: see above.');
     process.exit(1);

@@ -5,9 +5,9 @@ import { join } from 'node:path';
 import { campaignFiles, keepProved } from './campaigns.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './ensure.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 ensureChromium();
-ensureBuilt();
+await ensureBuilt();
 const env = { ...process.env, TAWNY_PROVE: '1', NODE_NO_WARNINGS: '1', FORCE_COLOR: '0' };
 const out = join(ROOT, '.cache', 'prove');
 mkdirSync(out, { recursive: true });

@@ -1,10 +1,6 @@
-import { spawn } from 'node:child_process';
 import { ensureBuilt, ensureInstalled, ROOT, tsxArguments } from './ensure.mjs';
+import { toItsEnd } from './toItsEnd.mjs';
 
-ensureInstalled();
-ensureBuilt();
-const child = spawn(process.execPath, tsxArguments('server/main.ts'), { cwd: ROOT, stdio: 'inherit' });
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
-child.on('exit', (code) => {
-  process.exitCode = code ?? 0;
-});
+await ensureInstalled();
+await ensureBuilt();
+process.exitCode = await toItsEnd(process.execPath, tsxArguments('server/main.ts'), { cwd: ROOT, stdio: 'inherit' });

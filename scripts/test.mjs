@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { keepProved, staleCampaigns } from './campaigns.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, tell } from './ensure.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 ensureChromium();
 
 const bin = (path) => join(ROOT, 'node_modules', path);
@@ -49,7 +49,7 @@ const campaigns =
   stale.length === 0 ? [] : [jest(`campaigns that rest on a change (${stale.length})`, ['--maxWorkers=2', ...stale], { TAWNY_PROVE: '1' })];
 
 const started = Date.now();
-ensureBuilt();
+await ensureBuilt();
 await Promise.all([
   lane([
     jest('unit and property tests, first half', ['--runInBand', '--shard=1/2']),

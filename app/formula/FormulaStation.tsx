@@ -130,7 +130,7 @@ type LedgerProps = {
 const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }: LedgerProps) => {
   const { kit, iron } = session;
   const ledger = useLedger(session, formula, onRevise);
-  const { reading, answer, batter, issues, claims, most_g, undo, swap, setSwapping, sheet, setSheet } = ledger;
+  const { reading, answer, batter, isHalfRead, issues, claims, most_g, undo, swap, setSwapping, sheet, setSheet } = ledger;
   return (
     <>
       <div className="flex flex-col gap-3 px-5 py-3 print:hidden">
@@ -195,22 +195,28 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
               Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
             </p>
           </div>
-          {reading.composition === null ? (
-            <p className="text-quiet">Its make-up appears here once a line has a weight.</p>
+          {reading.composition === null || isHalfRead ? (
+            <p className="text-quiet">
+              {isHalfRead
+                ? 'Its make-up, thickness and nutrition appear once every line above is settled.'
+                : 'Its make-up appears here once a line has a weight.'}
+            </p>
           ) : (
             <Composition composition={reading.composition} />
           )}
           <div className="flex flex-col gap-4">
-            <Gauges reading={reading} iron={iron} kit={kit} />
+            {!isHalfRead && <Gauges reading={reading} iron={iron} kit={kit} />}
             <OnTheIron session={session} formula={formula} />
             <Findings findings={reading.findings} />
           </div>
         </div>
-        <NutritionLine
-          reading={reading}
-          pieceBatter_g={answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad}
-          ironName={iron?.name ?? null}
-        />
+        {!isHalfRead && (
+          <NutritionLine
+            reading={reading}
+            pieceBatter_g={answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad}
+            ironName={iron?.name ?? null}
+          />
+        )}
         {swap !== null && (
           <SwapSheet
             formula={formula}

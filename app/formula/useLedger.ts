@@ -40,6 +40,8 @@ export const useLedger = (session: Session, formula: Formula, onRevise: Revise) 
     reading,
     answer,
     batter,
+    /** Only a part of it is known: no figure is given of the whole. */
+    isHalfRead: !found.ok && found.failure.code === 'bowl-half-read',
     issues: formulaIssues(reading, claims, ironEvidence(answer, iron, batter?.looseness ?? null)),
     claims: compareClaims(claims, reckonedOf(answer, iron, reading)),
     cost: costOf(reading, kit.pricesPerKg),

@@ -72,8 +72,8 @@ export const Answer = ({ reply, session, iron, formula, job }: AnswerProps) => {
             , crisp{' '}
             <b className="text-ink" data-figure="crisp" data-exact={answer.crisp}>
               {answer.crisp.toFixed(1)}
-            </b>
-            ;{' '}
+            </b>{' '}
+            after two minutes on a rack;{' '}
             <span data-figure="pieceMass_g" data-exact={answer.pieceMass_g}>
               {Math.round(answer.pieceMass_g)}
             </span>{' '}

@@ -38,8 +38,8 @@ test('what is in the irons comes out when it was promised', () => {
 
 test('the oldest piece is as crisp as its iron’s course says after so long', () => {
   const courses = [{ ironId: 'a', crisp: [5, 4, 3, 2] }];
-  const standing = { oldest: { age_s: 90, ironId: 'a' } } as Parameters<typeof crispOfOldest>[0];
-  expect(crispOfOldest(standing, courses)).toBeCloseTo(3.5, 9);
+  const standing = { oldest: { age_s: 150, ironId: 'a' } } as Parameters<typeof crispOfOldest>[0];
+  expect(crispOfOldest(standing, courses)).toBeCloseTo(2.5, 9);
   expect(crispOfOldest({ ...standing, oldest: null }, courses)).toBeNull();
-  expect(crispOfOldest({ ...standing, oldest: { age_s: 90, ironId: 'b' } }, courses)).toBeNull();
+  expect(crispOfOldest({ ...standing, oldest: { age_s: 150, ironId: 'b' } }, courses)).toBeNull();
 });

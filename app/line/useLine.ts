@@ -167,7 +167,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const bowl_g = ({ iron, advice, dishId }: LinePlace): number => {
       const batch_g = advice?.answer.totalMass_g ?? 0;
       const mine = planned?.dishes.find(({ dish }) => dish.id === dishId);
-      const wanted_g = mine?.dish.batter_g ?? planned?.plan?.batterOf_g.get(dishId) ?? 0;
+      const wanted_g = mine?.dish.batter_g ?? mine?.batter_g ?? 0;
       if (run === null || wanted_g === 0 || iron.id === askedIronId) return batch_g;
       const poured_g = toldOfRun(run, everyIron, { runLoads, lots }).reduce(
         (sum, load) => sum + (load.dishId === dishId ? (load.poured_g ?? 0) : 0),

@@ -1,3 +1,4 @@
+import { sum } from '../../core/basis/index.ts';
 import type { RunDish } from '../../core/run/index.ts';
 import { isPutAway } from '../../core/run/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
@@ -8,6 +9,9 @@ type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<Plan
 /** ", 170 g a head": two wafers aren't a deep round. */
 const perHead = (piece_g: number, { piecesPerPerson, goesTo }: RunDish): string =>
   piece_g === 0 || isPutAway({ goesTo }) ? '' : `, ${grams(piece_g * piecesPerPerson)} g a head`;
+
+/** "1.95", "2": what is mixed is mixed in twentieths. */
+const timesWords = (times: number): string => String(Number(times.toFixed(2)));
 
 const counted = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
 
@@ -21,15 +25,15 @@ export const Answers = ({ planned, plan }: PlanProps) => {
     ['Last plate', time(plan.lastPlateAt), run.mode === 'together' ? `served at ${time(run.serveAt)}` : 'as they come'],
     [
       'Batter',
-      `${grams(plan.batter_g)} g`,
+      `${grams(sum(dishes.map(({ batter_g }) => batter_g)))} g`,
       dishes
-        .flatMap(({ dish, formula, batch_g, batter_g }) =>
+        .flatMap(({ dish, formula, batch_g, batter_g, times }) =>
           batch_g <= 0
             ? []
             : [
                 dishes.length === 1
-                  ? `${(batter_g / batch_g).toFixed(1)} × the formula as written${perHead(plan.pieces === 0 ? 0 : batter_g / plan.pieces, dish)}`
-                  : `${grams(batter_g)} g of ${formula.name} (×\u00a0${(batter_g / batch_g).toFixed(1)})`,
+                  ? `${timesWords(times ?? batter_g / batch_g)} × the formula as written${perHead(plan.pieces === 0 ? 0 : batter_g / plan.pieces, dish)}`
+                  : `${grams(batter_g)} g of ${formula.name} (×\u00a0${timesWords(times ?? batter_g / batch_g)})`,
               ],
         )
         .join(', '),

@@ -1,4 +1,5 @@
 import { FOLD_S } from '../../core/lift/index.ts';
+import { sum } from '../../core/basis/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
 import { handSpans, heldOver, wattsOver } from '../../core/run/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
@@ -163,29 +164,30 @@ export const WattLane = ({ x, top, end, planned, plan, circuitId }: LaneProps & 
 };
 
 export const BowlLanes = ({ x, top, planned, plan }: LaneProps) =>
-  planned.dishes.map(({ dish, formula }, lane) => {
+  planned.dishes.map(({ dish, formula, batter_g: mixed_g }, lane) => {
     const at = top + lane * BOWL_LANE;
+    const bowls = plan.bowls.filter(({ dishId }) => dishId === dish.id);
+    // What is mixed is a little more than what is poured of it.
+    const share = mixed_g / Math.max(1, sum(bowls.map(({ batter_g }) => batter_g)));
     const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
     return (
       <g key={dish.id}>
         <text x={0} y={at + 17} fontSize="15" fill="#566167">
           {shortened(name, NAMES / LETTER - 2)}
         </text>
-        {plan.bowls
-          .filter(({ dishId }) => dishId === dish.id)
-          .map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
-            <g key={n}>
-              {foldAt !== null && (
-                <rect x={x(foldAt)} y={at + 4} width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))} height={16} fill="#14535a" />
-              )}
-              <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={at + 12} y2={at + 12} stroke="#20262a" strokeWidth={4} />
-              {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
-                <text x={x(firstPourAt) + 8} y={at + 8} fontSize="13" fill="#20262a">
-                  {grams(batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, planned.run.zone)}`}
-                </text>
-              )}
-            </g>
-          ))}
+        {bowls.map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
+          <g key={n}>
+            {foldAt !== null && (
+              <rect x={x(foldAt)} y={at + 4} width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))} height={16} fill="#14535a" />
+            )}
+            <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={at + 12} y2={at + 12} stroke="#20262a" strokeWidth={4} />
+            {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
+              <text x={x(firstPourAt) + 8} y={at + 8} fontSize="13" fill="#20262a">
+                {grams(share * batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, planned.run.zone)}`}
+              </text>
+            )}
+          </g>
+        ))}
       </g>
     );
   });

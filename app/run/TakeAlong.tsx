@@ -1,5 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CalendarPlus, FileDown, ShoppingBasket, Table2 } from 'lucide-react';
+import { sum } from '../../core/basis/index.ts';
 import type { PlanFile } from '../../core/run/index.ts';
 import { tasksCsv } from '../../core/run/index.ts';
 import { shoppingCsv } from '../../core/formula/index.ts';
@@ -43,7 +44,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
         }),
     firstPourAt: Math.round(plan.firstPourAt),
     lastPlateAt: Math.round(plan.lastPlateAt),
-    batter_g: Math.round(plan.batter_g),
+    batter_g: Math.round(sum(dishes.map(({ batter_g }) => batter_g))),
     tasks: [...tasks],
   };
   // A calendar that calls at every pour is soon silenced: it calls for what has to be begun.

@@ -5,7 +5,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
 import type { PlannedIron, PlannedLoad, HoldCourse, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
-import { dishesOf, dishOf, OWN_DISH, planRun } from '../../core/run/index.ts';
+import { dishesOf, dishOf, OWN_DISH, planRun, timesToMix } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices, useAfters } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
@@ -22,7 +22,9 @@ export type PlannedDish = {
   readonly firsts: ReadonlyMap<string, AdviceReply>;
   /** One bowl of the formula as written, g; 0 until it is reckoned. */
   readonly batch_g: number;
-  /** What the plan wants of it in all, g; 0 until it is made. */
+  /** How many times the formula is mixed for the plan; null: somebody has counted the batter, or it isn't made yet. */
+  readonly times: number | null;
+  /** What is mixed of it in all, g; 0 until the plan is made. */
   readonly batter_g: number;
   /** Before its first pour: as it was laid out, or as is usual for the lift. */
   readonly prep: readonly PrepStep[];
@@ -198,6 +200,9 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
       (first, load) => (load.dishId === dish.id ? Math.min(first, load.pourAt) : first),
       Infinity,
     );
+    const batch_g = reply?.answer.totalMass_g ?? 0;
+    const wanted_g = plan?.batterOf_g.get(dish.id) ?? 0;
+    const times = dish.batter_g !== null || batch_g <= 0 || wanted_g <= 0 ? null : timesToMix(wanted_g, batch_g);
     return [
       {
         dish,
@@ -205,8 +210,9 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
         irons: asked.flatMap((one) => (one.dish.id === dish.id ? [one.iron] : [])),
         advices,
         firsts: byIron(asked, firsts, dish.id),
-        batch_g: reply?.answer.totalMass_g ?? 0,
-        batter_g: plan?.batterOf_g.get(dish.id) ?? 0,
+        batch_g,
+        times,
+        batter_g: times === null ? wanted_g : times * batch_g,
         prep:
           dish.prep.length > 0 ? dish.prep : reply !== undefined && Number.isFinite(firstPour) ? preparation(reply.lift, firstPour) : [],
       },

@@ -5,8 +5,16 @@ import type { Busy } from '../testing/handsBusy.ts';
 import { mostBusy } from '../testing/handsBusy.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunPlan, RunRequest } from './index.ts';
-import { jittered, planRun, tasksOf } from './index.ts';
+import { jittered, planRun, tasksOf, timesToMix } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+
+test.each([
+  [5722, 2900, 2],
+  [5801, 2900, 2.05],
+  [2900, 2900, 1],
+  [100, 2900, 0.05],
+])('%d g of a formula of %d g is mixed × %d: rounded up to a twentieth', (wanted_g, batch_g, times) =>
+  expect(timesToMix(wanted_g, batch_g)).toBe(times));
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const KEEPS_S = foldKeeps_s('folded')!;

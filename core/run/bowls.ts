@@ -28,6 +28,17 @@ export const foldTasks = (parts: readonly FoldedPart[], longestPour_s: number): 
     foldedBy_s === null ? [] : [{ from_s: foldedBy_s - longestPour_s - FOLD_S, to_s: foldedBy_s - longestPour_s }],
   );
 
+/** Of a formula: nobody weighs finer shares of it. */
+const MIXED_STEP = 0.05;
+
+/**
+ * How many times a formula is mixed for so much batter, rounded up to a twentieth: the one number that plan, scale, shopping list and line speak of.
+ * @param batter_g What is wanted, g.
+ * @param batch_g The formula as written, g, over 0.
+ */
+export const timesToMix = (batter_g: number, batch_g: number): number =>
+  Number((Math.ceil(batter_g / batch_g / MIXED_STEP - 1e-9) * MIXED_STEP).toFixed(2));
+
 /** A bowl's worth of a dish: what is poured from it, and when it is folded. Instants are epoch ms. */
 export type PlannedBowl = {
   readonly dishId: string;

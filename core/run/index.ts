@@ -23,6 +23,7 @@ export { MOST_HANDS } from './hands.ts';
 export type { Helper } from './helper.ts';
 export { isThere } from './helper.ts';
 export type { PlannedBowl } from './bowls.ts';
+export { timesToMix } from './bowls.ts';
 export type { Arrival, DishRequest, GoesTo } from './arrivals.ts';
 export { askedDishes, GOES_TO, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
 export type { Order, OrderedDish } from './orders.ts';

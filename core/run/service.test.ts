@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { advise, DEFAULT_CONDITIONS, destinations } from '../advise/index.ts';
+import { presetIron, readBatter } from '../testing/batters.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { heldIn, isSpoilt, leftOver, mostHeld, planRun, servedBy, standingAt } from './index.ts';
@@ -139,9 +141,17 @@ describe('where it waits', () => {
   const rack = { place: 'rack', crisp: [4, 3, 2, 1], ...same } as const;
   const oven = { place: 'oven', crisp: [4, 3.8, 3.7, 3.6], ...same } as const;
   test('between minutes by a straight line, beyond the course its last value', () => {
-    expect(crispAfter(rack, 90)).toBeCloseTo(2.5, 9);
+    expect(crispAfter(rack, 150)).toBeCloseTo(1.5, 9);
     expect(crispAfter(rack, 9999)).toBe(1);
-    expect(crispAfter(rack, -5)).toBe(4);
+  });
+
+  test('just off the iron it is as crisp as it was promised there, on the rack and not at once softer or crisper', () => {
+    const advice = advise({ ...DEFAULT_CONDITIONS, reading: readBatter('quick'), iron: presetIron('deep-round') });
+    if (!advice.ok) throw new Error(advice.failure.code);
+    const { courses } = destinations(advice.value);
+    const found = courses.find(({ place }) => place === 'rack')!.course;
+    for (const wait_s of [-5, 0, 60, 120]) expect(crispAfter(found, wait_s)).toBeCloseTo(advice.value.cooked.crisp, 1);
+    expect(crispAfter(found, 600)).toBeLessThan(advice.value.cooked.crisp);
   });
 
   test('the place that keeps the oldest piece crispest comes first; of several irons the worst counts', () => {

@@ -1,6 +1,6 @@
 import type { AskedDishes } from './arrivals.ts';
 import type { Holding } from '../plate/index.ts';
-import { HOLDING } from '../plate/index.ts';
+import { HOLDING, JUDGED_AFTER_S } from '../plate/index.ts';
 import { arrivalOf_s, askedDishes, guestsOf, PLATING_S } from './arrivals.ts';
 import { dishIdOf } from './ownDish.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
@@ -94,7 +94,14 @@ const valueAfter = (values: readonly number[], wait_s: number): number => {
   return before + (after - before) * (at - Math.floor(at));
 };
 
-export const crispAfter = ({ crisp }: Pick<HoldCourse, 'crisp'>, wait_s: number): number => valueAfter(crisp, wait_s);
+/**
+ * How crisp it is after a wait. Nobody judges it before two minutes off the iron: until then steam makes what it is promised at the iron, and a younger piece is
+ * said to be as crisp as that promise.
+ * @param wait_s Since it came out, s.
+ * @returns 1–5.
+ */
+export const crispAfter = ({ crisp }: Pick<HoldCourse, 'crisp'>, wait_s: number): number =>
+  valueAfter(crisp, Math.max(JUDGED_AFTER_S, wait_s));
 
 /** A step darker is another piece; so much lighter it is dry (*common practice*). */
 const SPOILT = { darker: 0.75, dries: 0.12 } as const;

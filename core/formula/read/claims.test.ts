@@ -79,9 +79,9 @@ describe('what the steps claim', () => {
   });
 
   test('a hostile step costs nothing', () => {
-    const start = performance.now();
-    claimsOf(['1 to '.repeat(50_000), '9'.repeat(100_000), 'a'.repeat(200_000)], '1'.repeat(10_000));
-    expect(performance.now() - start).toBeLessThan(400);
+    // Only its beginning is read, however long it is.
+    for (const step of ['1 to '.repeat(50_000), '9'.repeat(100_000), 'a'.repeat(200_000)])
+      expect(claimsOf([step], '1'.repeat(10_000))).toEqual(claimsOf([step.slice(0, 600)], '1'.repeat(200)));
   });
 });
 
@@ -104,6 +104,10 @@ describe('compared with the computation', () => {
     ['Pour 160 mL batter into the iron', 'near'],
     ['Cook 3-4 minutes until golden', 'agrees'],
     ['Cook 90 seconds until golden', 'differs'],
+    // Ten seconds before its good window it isn’t good: near, however it is meant.
+    ['Cook 190 seconds', 'near'],
+    ['Cook about 190 seconds', 'near'],
+    ['Cook 4 to 5 minutes', 'agrees'],
     ['Heat to 200 °C', 'agrees'],
     ['Heat to 245 °C', 'near'],
     ['Set the dial at 3', 'agrees'],

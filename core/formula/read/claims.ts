@@ -355,7 +355,9 @@ export const compareClaims = (claims: readonly Claim[], r: Reckoned | null): Com
     const ratio = kind === 'setting_C' ? nearest(low - 20, high - 20, span[0] - 20, span[1] - 20) : nearest(low, high, span[0], span[1]);
     // What wasn't meant exactly is compared less strictly.
     const off = Math.abs(Math.log(ratio)) / (claim.loose ? LOOSELY : 1);
-    return { claim, ratio, verdict: off <= Math.log1p(NEAR) ? 'agrees' : off <= Math.log1p(FAR) ? 'near' : 'differs' };
+    // A time agrees only where the piece is good by it: a little before, it isn't set.
+    const agrees = kind === 'cook_s' ? ratio === 1 : off <= Math.log1p(NEAR);
+    return { claim, ratio, verdict: agrees ? 'agrees' : off <= Math.log1p(FAR) ? 'near' : 'differs' };
   });
 };
 
