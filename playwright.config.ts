@@ -1,7 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './e2e/chromium.ts';
 
-const PORT = 4179;
+/** Two runs at once on one machine need two. */
+const PORT = Number(process.env['E2E_PORT'] ?? 4179);
 
 export default defineConfig({
   testDir: 'e2e',

@@ -1,0 +1,99 @@
+import type { Page } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { button, column, figure, open, openLid, settled, test } from './kitchen.ts';
+
+const IRONS = { 'deep-a': 'Deep A', 'deep-b': 'Deep B', 'thin-four': 'Thin four' } as const;
+type IronId = keyof typeof IRONS;
+const IDS = Object.keys(IRONS) as IronId[];
+
+/** Of one load as a station shows it: grams of each mould, what is set, and how long it is closed. */
+type Shown = { readonly grams: number; readonly set: string; readonly time: string };
+
+const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+const whole = (text: string | null): number => Number((text ?? '').replace(/\D/g, ''));
+const go = (page: Page, station: string): Promise<void> => page.getByRole('link', { name: station, exact: true }).click();
+
+const atIron = async (page: Page, id: IronId): Promise<Shown> => {
+  await go(page, 'Iron');
+  await settled(page);
+  const heading = page.getByRole('heading', { level: 1 });
+  if ((await heading.textContent())?.includes(IRONS[id]) !== true) {
+    await page.getByRole('button', { name: /^Iron: / }).click();
+    await page.getByRole('option', { name: new RegExp(`^${IRONS[id]}`) }).click();
+    await expect(heading).toContainText(IRONS[id]);
+    await settled(page);
+  }
+  const set = (await page.locator('[data-figure="dial"]').textContent()) ?? '';
+  return { grams: Math.round(await figure(page, 'dose_g')), set, time: clock(await figure(page, 'cookTime_s.best')) };
+};
+
+const atLine = async (page: Page, id: IronId): Promise<Shown> => {
+  const iron = column(page, id);
+  const words = iron.getByText(/then \d+:\d+ closed/);
+  await expect(words).toBeVisible();
+  const [, set = '', time = ''] = /dial (\S+) · then (\S+) closed/.exec((await words.textContent()) ?? '') ?? [];
+  return { grams: whole(await iron.locator('.figure').first().textContent()), set, time };
+};
+
+/** As the run sheet has it, on the screen and on paper. */
+const onSheet = async (page: Page, id: IronId): Promise<Shown> => {
+  const cells = page.getByRole('row', { name: new RegExp(IRONS[id]) }).getByRole('cell');
+  await expect(cells.nth(3)).toContainText(':');
+  const [, set = ''] = /dial (\S+)/.exec((await cells.nth(1).textContent()) ?? '') ?? [];
+  const [, grams = '', each] = /^([\d,]+) g(?:, ([\d,]+) g a mould)?/.exec((await cells.nth(2).textContent()) ?? '') ?? [];
+  const [, time = ''] = /^(\d+:\d\d)/.exec((await cells.nth(3).textContent()) ?? '') ?? [];
+  return { grams: whole(each ?? grams), set, time };
+};
+
+/** What every station says of every iron, and of the bowl. */
+const allAgree = async (page: Page, irons: readonly IronId[]): Promise<void> => {
+  for (const id of irons) {
+    const iron = await atIron(page, id);
+    await go(page, 'Run');
+    await expect.poll(() => onSheet(page, id)).toEqual(iron);
+    await page.emulateMedia({ media: 'print' });
+    expect(await onSheet(page, id)).toEqual(iron);
+    await page.emulateMedia({ media: null });
+    await go(page, 'Line');
+    await expect.poll(() => atLine(page, id)).toEqual(iron);
+  }
+};
+
+test('one morning, one set of figures: every iron at Iron, Run, Line and on paper; the bowl at Run and Weigh; at rest, while one cooks, and once it is answered', async ({
+  page,
+}) => {
+  await open(page, 'run');
+  await allAgree(page, IDS);
+  // The bowl: what the plan wants of it is what is weighed.
+  await go(page, 'Run');
+  const bowl = page.locator('dl > div').filter({ has: page.locator('dt', { hasText: /^Batter$/ }) });
+  await expect(bowl.locator('dd').first()).toContainText(' g');
+  const planned_g = whole(await bowl.locator('dd').first().textContent());
+  const [, times = ''] = /^([\d.]+) ×/.exec((await bowl.locator('dd').nth(1).textContent()) ?? '') ?? [];
+  await go(page, 'Weigh');
+  await expect(page.getByText('As much as Breakfast for 36 needs.')).toBeVisible();
+  expect(Math.round(await figure(page, 'bowl_g'))).toBe(planned_g);
+  expect(await figure(page, 'run factor')).toBe(Number(times));
+
+  // One of them is in the iron: the others are as they were, and the bowl is the one that was planned.
+  await go(page, 'Line');
+  const { grams } = await atLine(page, 'deep-a');
+  await button(page, 'deep-a', 'Poured').click();
+  await button(page, 'deep-a', 'Closed').click();
+  const left = page.getByRole('complementary', { name: 'The bowl and the cautions' }).locator('[data-figure="left_g"]').first();
+  // Each of the three is rounded by itself.
+  await expect.poll(async () => Math.abs(whole(await left.textContent()) - (planned_g - grams))).toBeLessThanOrEqual(1);
+  await allAgree(page, ['deep-b', 'thin-four']);
+
+  // Out and as it was promised: the next load of that iron is the same everywhere.
+  await go(page, 'Line');
+  await openLid(page, column(page, 'deep-a'));
+  await column(page, 'deep-a').getByRole('button', { name: 'How was it?' }).click();
+  await page.getByRole('button', { name: /^As promised/ }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  const next = page.getByRole('region', { name: 'Do next' });
+  await expect(next).toContainText('Pour Deep A');
+  await expect(next).toContainText(`${grams} g`);
+  await button(page, 'deep-a', 'Next load').click();
+  await allAgree(page, ['deep-a']);
+});
