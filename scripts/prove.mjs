@@ -32,6 +32,8 @@ const units = run([
   `--outputFile=${join(out, 'units.json')}`,
   ...files,
 ]);
+// What lint leaves out of `npm test`.
+const lint = run(['node_modules/eslint/bin/eslint.js', '.']);
 env.PLAYWRIGHT_JSON_OUTPUT_NAME = join(out, 'browser.json');
 const browser = run(['node_modules/@playwright/test/cli.js', 'test', ...BROWSER, '--reporter=list,json']);
 
@@ -60,4 +62,4 @@ if (process.argv.includes('--write')) {
 }
 if (units === 0) keepProved(files);
 console.log(`${rows.length - failed} passed, ${failed} failed`);
-process.exitCode = units === 0 && browser === 0 && rows.length > 0 ? 0 : 1;
+process.exitCode = units === 0 && lint === 0 && browser === 0 && rows.length > 0 ? 0 : 1;

@@ -96,7 +96,6 @@ export const BookTable = ({
   const body = useRef<HTMLTableSectionElement>(null);
   // Only the rows in sight are in the page; the rest is room above and below.
   // The rows are drawn by what it says at each render; nothing of it is kept.
-  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: rows.length,
     getScrollElement: () => document.getElementById('station'),
