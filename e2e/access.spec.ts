@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { column, meant, open, openLid, settled, test } from './kitchen.ts';
+import { column, meant, open, openLid, settled, still, test } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
@@ -19,7 +19,7 @@ test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy o
     if (station === 'iron') await settled(page);
     if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible();
     if (station === 'line') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
-    await page.waitForTimeout(400);
+    await still(page);
     const { violations } = await new AxeBuilder({ page })
       .options(ONLY_VIOLATIONS)
       .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
@@ -41,7 +41,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await settled(page);
   await page.getByRole('button', { name: /^Why pour/ }).click();
   await expect(page.getByRole('heading', { name: 'Why this much' })).toBeVisible();
-  await page.waitForTimeout(300);
+  await still(page);
   await check('why');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'as table' }).click();
@@ -53,10 +53,10 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
-  await page.waitForTimeout(500);
+  await still(page);
   await check('cooking');
   await openLid(page, iron);
-  await page.waitForTimeout(500);
+  await still(page);
   await check('logging');
 });
 
@@ -100,7 +100,7 @@ test('at 320 px nothing runs out of the page sideways; bench targets are large',
   await page.setViewportSize({ width: 320, height: 700 });
   for (const station of STATIONS) {
     await open(page, station);
-    await page.waitForTimeout(900);
+    await still(page);
     const [wide, all] = await page.evaluate(() => [document.documentElement.scrollWidth, document.querySelector('main')!.scrollWidth]);
     expect([station, wide <= 320, all <= 320]).toEqual([station, true, true]);
   }

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect } from '@playwright/test';
 import { CHROMIUM } from './chromium.ts';
-import { button, column, exported, importFile, meant, open, settled, test, toOwnKitchen } from './kitchen.ts';
+import { button, column, exported, importFile, meant, open, pastEcho, settled, test, toOwnKitchen } from './kitchen.ts';
 
 const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
@@ -71,11 +71,11 @@ test('double touches and held keys: one load, one event, and nothing under the s
   };
   await twice('Poured');
   await expect(iron).toHaveAttribute('data-phase', 'poured');
-  await page.waitForTimeout(1000);
+  await pastEcho(page);
   await expect(iron).toHaveAttribute('data-phase', 'poured');
   await twice('Closed');
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
-  await page.waitForTimeout(1000);
+  await pastEcho(page);
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   const events = Number(await iron.getAttribute('data-events'));
   expect(events).toBe(2);
@@ -86,7 +86,7 @@ test('double touches and held keys: one load, one event, and nothing under the s
   await page.keyboard.up('o');
   await meant(page, iron);
   await expect(iron).toHaveAttribute('data-phase', 'opened');
-  await page.waitForTimeout(1000);
+  await pastEcho(page);
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   const { loads, loadEvents } = await stored(page);
   const mine = loads.filter(({ ironId, startedAt }) => ironId === 'deep-a' && Number(startedAt) > Date.now() - 600_000);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { exported, figure, open, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
+import { elapsed, exported, figure, open, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -127,7 +127,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   // Somebody leans on the table: nothing is taken for weighed.
   await expect(now).toHaveAttribute('data-step', 'oat-rye-2/dry');
   await page.getByRole('button', { name: 'Lean on the table' }).click();
-  await page.waitForTimeout(1800);
+  await elapsed(page, 1800);
   await expect(now).toHaveAttribute('data-step', 'oat-rye-2/dry');
   // 220 g instead of 200 g; both touches at once, or on a slow machine 200 g have settled in between and are right.
   const more = page.getByRole('button', { name: '+ 20 g' });

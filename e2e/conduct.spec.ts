@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { column, figure, open, test } from './kitchen.ts';
+import { column, figure, open, pastEcho, test } from './kitchen.ts';
 
 test('the line conducts: one thing to do next, never two lids for one hand, and what changed is planned anew', async ({ page }) => {
   // In the evening, wherever this runs: the plan begins in the morning.
@@ -108,11 +108,11 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   await expect(first.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   // The old letter does nothing, the new one pours.
   await page.keyboard.press('p');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await phase('ready');
   await page.keyboard.press('j');
   await phase('poured');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await page.keyboard.press('z');
   await phase('ready');
   // None at all.
@@ -120,8 +120,8 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   await keys.fill('');
   await keys.press('Tab');
   await page.keyboard.press('Escape');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await page.keyboard.press('j');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await phase('ready');
 });

@@ -25,7 +25,7 @@ test(`crashed at ${CRASHES} seeded moments of a load: the log is what had been a
         .getByRole('button', { name: 'it beeped', exact: true })
         .click({ noWaitAfter: true, timeout: 1000 })
         .catch(() => undefined);
-    await page.waitForTimeout(random.below(30));
+    await new Promise((later) => setTimeout(later, random.below(30)));
     const dead = page;
     const crash = dead.waitForEvent('crash').catch(() => undefined);
     void dead.goto('chrome://crash').catch(() => undefined);

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { figure, open, settled, test, type } from './kitchen.ts';
+import { figure, open, settled, still, test, type } from './kitchen.ts';
 
 /** Published limits are quoted in the degrees of their source. */
 const QUOTED = /ISO 13732|Food Code|common practice|FDA/;
@@ -23,7 +23,7 @@ test('a kitchen that thinks in °F, inches and feet: no station shows or asks fo
       await expect(page.getByText(/± \d+ °F/)).toBeVisible();
       await expect(page.getByText(/crust 0\.\d+ in/)).toBeVisible();
     }
-    await page.waitForTimeout(1500);
+    await still(page);
     const lines = (await page.getByRole('main').innerText())
       .split('\n')
       .filter((line) => /°C|\d K\b|\d (?:mm|cm|m)\b|, (?:mm|cm|cm²|m)$/.test(line) && !QUOTED.test(line));

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { column, open, openLid, startLoad, test, type } from './kitchen.ts';
+import { column, open, openLid, pastEcho, startLoad, test, type } from './kitchen.ts';
 
 test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
   await open(page, 'run');
@@ -42,7 +42,7 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   await expect(column(page, 'wafers')).toContainText('Orange-cardamom wafers');
   await expect(column(page, 'deep-a')).toContainText('Fellside oat and rye');
   await startLoad(page, 'wafers');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await openLid(page, column(page, 'wafers'));
   await expect(column(page, 'wafers')).toHaveAttribute('data-phase', 'opened');
   await expect(page.locator('[data-figure="out"]')).toBeVisible();

@@ -180,6 +180,34 @@ export const meant = async (page: Page, iron: Locator): Promise<void> => {
   if (await now.isVisible()) await now.click();
 };
 
+/** A second touch within half a second is taken for the first one's echo: until that is over, by the page's own clock. */
+export const pastEcho = (page: Page): Promise<void> => elapsed(page, 600);
+
+/** So long goes by on the page's own clock, in which something must not happen. */
+export const elapsed = async (page: Page, ms: number): Promise<void> => {
+  const from = await page.evaluate(() => performance.now());
+  await page.waitForFunction((until) => performance.now() > until, from + ms);
+};
+
+/** Nothing in the page changes any more, for a fifth of a second; what ticks by itself is given a few seconds. */
+export const still = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const over = (): void => {
+          observer.disconnect();
+          resolve();
+        };
+        let quiet = setTimeout(over, 200);
+        const observer = new MutationObserver(() => {
+          clearTimeout(quiet);
+          quiet = setTimeout(over, 200);
+        });
+        observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
+        setTimeout(over, 5000);
+      }),
+  );
+
 /** `npm run prove` plays campaigns whole; `npm test` their first cases. */
 export const isProving = process.env['TAWNY_PROVE'] === '1';
 

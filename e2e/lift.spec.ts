@@ -77,7 +77,9 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
   await expect(page.locator('[data-figure="probe_C"]')).toBeVisible();
   // A night in a minute; the reading carries the refrigerator’s own clock.
   await readings.getByRole('button', { name: 'A night in a minute' }).click();
-  await page.waitForTimeout(2500);
+  const probe = page.locator('[data-figure="probe_C"]');
+  const warm_C = Number(await probe.getAttribute('data-exact'));
+  await expect.poll(async () => Math.abs(Number(await probe.getAttribute('data-exact')) - warm_C)).toBeGreaterThan(1);
   await readings.getByRole('button', { name: 'Take the reading' }).click();
   await expect(readings).toContainText('2 readings');
   await expect(ferment).toContainText('Bent to 2 readings');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { open, settled } from './kitchen.ts';
+import { elapsed, open, settled } from './kitchen.ts';
 
 // Playwright's own recording would be measured along.
 test.use({ trace: 'off' });
@@ -106,7 +106,7 @@ async function scrub(
   const box = (await page.getByRole('slider', { name: 'Time in the iron' }).boundingBox())!;
   await browser.startTracing(page, { path, categories: ['toplevel', 'devtools.timeline', '__metadata'] });
   // Starting the recording itself takes the page some time.
-  await page.waitForTimeout(1000);
+  await elapsed(page, 1000);
   await page.mouse.move(box.x + 20, box.y + 12);
   await page.mouse.down();
   const end = Date.now() + 10_000;

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { button, column, open, openLid, startLoad, test, type } from './kitchen.ts';
+import { button, column, open, openLid, pastEcho, startLoad, test, type } from './kitchen.ts';
 
 test('some with nuts: plain comes first, the line says what to scatter, and which plates have seen nuts', async ({ page }) => {
   await open(page, 'run');
@@ -27,14 +27,14 @@ test('some with nuts: plain comes first, the line says what to scatter, and whic
   const iron = column(page, 'thin-four');
   await expect(iron.getByText(/scatter .* of nuts/)).toHaveCount(0);
   await startLoad(page, 'thin-four');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await openLid(page, column(page, 'thin-four'));
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   await expect(iron.locator('[data-figure="holds"]')).toHaveCount(0);
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await button(page, 'thin-four', 'Next load').click();
   await expect(iron).toContainText('then scatter 48 g of nuts');
-  await page.waitForTimeout(700);
+  await pastEcho(page);
   await button(page, 'thin-four', 'Poured').click();
   await expect(iron).toContainText('Scatter 48 g of nuts, then close');
   await expect(iron.locator('[data-figure="holds"]')).toHaveText('on its plates: nuts');

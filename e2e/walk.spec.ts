@@ -104,7 +104,7 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
     await slider.fill(String(second));
     const canvas = page.locator('canvas[data-second]');
     await expect(canvas).toHaveAttribute('data-second', String(second));
-    await page.waitForTimeout(100);
+    await page.evaluate(() => new Promise((painted) => requestAnimationFrame(() => requestAnimationFrame(painted))));
     // Read the middle of a rib, pixel by pixel: plate, crust, crumb, wet core.
     const seen = await canvas.evaluate((element: HTMLCanvasElement) => {
       const x = Number(element.dataset['ribCentre']);
