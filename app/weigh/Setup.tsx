@@ -25,8 +25,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const { kit, formulas, setWorkspace } = session;
   const planned = useRunPlan(session);
   const asked = askedFactor(planned, formula, session.lots, wallNow());
-  // `over`: what stood there when the cook began to type; the entry stays the same one from then on, for this formula.
-  const [kept, setTyped] = useState<{ readonly formulaId: string; readonly value: number; readonly over: number } | null>(null);
+  const [kept, setTyped] = useState<{ readonly formulaId: string; readonly value: number } | null>(null);
   const typed = kept?.formulaId === formula.id ? kept : null;
   const factor = typed?.value ?? asked ?? 1;
   const [by, setBy] = useState<Weighing['by']>(kit.scales.length === 0 ? 'spoons' : 'scale');
@@ -62,13 +61,12 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         </h1>
         <div className="mt-4 flex flex-wrap items-end gap-5">
           <NumberEntry
-            // What the run needs comes a moment later; what was typed stays.
-            key={`${formula.id} ${typed?.over ?? factor}`}
+            key={formula.id}
             label="times the formula"
             value={factor}
             min={0.05}
             max={100}
-            onChange={(value) => value !== null && setTyped({ formulaId: formula.id, value, over: typed?.over ?? factor })}
+            onChange={(value) => value !== null && setTyped({ formulaId: formula.id, value })}
           />
           <Choose
             label="With"

@@ -126,3 +126,10 @@ describe('numbers in a line', () => {
     ['1. whisk', [['1', 1]]],
   ])('%s', (line, expected) => expect(readings(line)).toEqual(expected));
 });
+
+test('a thousand that is too much isn’t one: nobody writes three noughts behind a decimal', () => {
+  const upTo = (most: number) => (value: number) => value <= most;
+  expect(readNumber('5,000', upTo(2000))).toEqual({ kind: 'ambiguous', values: [5, 5000] });
+  expect(readNumber('1.000', upTo(6))).toEqual({ kind: 'ambiguous', values: [1, 1000] });
+  expect(readNumber('1.250', upTo(40))).toEqual({ kind: 'number', value: 1.25 });
+});

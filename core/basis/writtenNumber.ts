@@ -87,11 +87,12 @@ const unsigned = (text: string): ReadNumber => {
   return dots || commas ? withSeparator(closed, dots ? '.' : ',') : number(Number(closed));
 };
 
-/** Of several readings those that make sense; one alone is taken. */
+/** Of several readings those that make sense; one alone is taken. Nobody writes three noughts behind a decimal: "5,000" isn't 5 because 5,000 is too much. */
 const fitting = (read: ReadNumber, fits: (value: number) => boolean): ReadNumber => {
   if (read.kind !== 'ambiguous') return read;
   const [only, ...others] = read.values.filter(fits);
-  return only !== undefined && others.length === 0 ? number(only) : read;
+  if (only === undefined || others.length > 0) return read;
+  return Number.isInteger(only) && read.values.includes(1000 * only) ? read : number(only);
 };
 
 /**

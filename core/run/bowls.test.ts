@@ -14,7 +14,8 @@ test.each([
   [2900, 2900, 1],
   [100, 2900, 0.05],
 ])('%d g of a formula of %d g is mixed × %d: rounded up to a twentieth', (wanted_g, batch_g, times) =>
-  expect(timesToMix(wanted_g, batch_g)).toBe(times));
+  expect(timesToMix(wanted_g, batch_g)).toBe(times),
+);
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const KEEPS_S = foldKeeps_s('folded')!;
