@@ -122,7 +122,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
     `${degrees(f.liquid_C)} hurts yeast (from ${degrees(48)} on) and kills it at ${degrees(54)} (US extension): cool it first`,
   'liquid-frozen': (f) => `liquid would have to be at ${degrees(f.liquid_C)}: use some ice, or let the rest cool`,
   'lift-refused': (f) =>
-    `egg or dairy batter out of the cold for ${Math.round(f.has_h)} h: no, ${f.limit_h} h at most (${f.source}). Refrigerate it, or add eggs and milk in the morning`,
+    `egg or dairy batter would be out of the cold for ${Math.round(f.has_h)} h; ${f.source.split(':')[0] ?? ''} allows ${f.limit_h} h. Keep it colder, or add eggs and milk in the morning`,
   'as-it-is': () => 'as it is',
   'cooler-liquid': () => `cooler liquid, so that it starts at ${degrees(12)}`,
   'shallow-pan': () => 'in a shallow pan, three centimetres deep',

@@ -198,7 +198,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
           {reading.composition === null || isHalfRead ? (
             <p className="text-quiet">
               {isHalfRead
-                ? 'Its make-up, thickness and nutrition appear once every line above is settled.'
+                ? 'Its make-up, thickness and nutrition appear once every line is settled.'
                 : 'Its make-up appears here once a line has a weight.'}
             </p>
           ) : (
@@ -207,7 +207,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
           <div className="flex flex-col gap-4">
             {!isHalfRead && <Gauges reading={reading} iron={iron} kit={kit} />}
             <OnTheIron session={session} formula={formula} />
-            <Findings findings={reading.findings} />
+            {!isHalfRead && <Findings findings={reading.findings} />}
           </div>
         </div>
         {!isHalfRead && (

@@ -102,7 +102,8 @@ const optionsOf = (x: Axis, left: Axis, lines: readonly Line[], marks: readonly 
         fontWeight: mark.strong === true ? 'bold' : 'normal',
         position: 'top',
         align: (mark.x - x.min) / (x.max - x.min) < 0.12 ? 'left' : 'center',
-        offset: [0, -16 * (mark.strong === true ? ROWS : i % ROWS)],
+        // The strong one above the others, in the room there is.
+        offset: [0, -16 * (mark.strong === true ? Math.min(ROWS, marks.length - 1) : i % ROWS)],
       },
       data: [
         [mark.x, left.min],
