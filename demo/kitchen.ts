@@ -1,5 +1,5 @@
 import type { Random } from '../core/basis/index.ts';
-import { seededRandom } from '../core/basis/index.ts';
+import { DAY_MS, seededRandom } from '../core/basis/index.ts';
 import { AS_USUAL, targetOn } from '../core/cook/index.ts';
 import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, predictionOf } from '../core/advise/index.ts';
@@ -14,7 +14,6 @@ import { DEMO_IRONS, DEMO_KIT, HOUSE_BLEND } from './kit.ts';
 import type { HiddenTruth } from './simulatedIron.ts';
 import { cookForReal } from './simulatedIron.ts';
 
-const DAY_MS = 86_400_000;
 /** The last morning in the file, 06:40 UTC; the application moves all instants by whole days, so that it is yesterday. */
 export const LAST_MORNING = Date.UTC(2026, 10, 22, 6, 40);
 

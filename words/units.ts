@@ -1,7 +1,7 @@
+import type { LengthUnit, TemperatureUnit } from '../core/basis/index.ts';
 import { celsiusToFahrenheit } from '../core/basis/index.ts';
-import type { Kit } from '../core/kit/index.ts';
 
-type Units = Pick<Kit, 'temperatureUnit' | 'lengthUnit'>;
+type Units = { readonly temperatureUnit: TemperatureUnit; readonly lengthUnit?: LengthUnit | undefined };
 
 /** How the kitchen reads temperatures and lengths. One setting for the whole catalogue, as its language is; the command line leaves it metric. */
 let units: Units = { temperatureUnit: 'C' };

@@ -1,4 +1,4 @@
-import { csvText, markdownTable } from '../../core/basis/index.ts';
+import { csvText, DAY_MS, markdownTable } from '../../core/basis/index.ts';
 import { settingOf } from '../../core/log/index.ts';
 import { instantOf } from '../../core/run/index.ts';
 import type { Entry, Fault } from '../../core/book/index.ts';
@@ -34,8 +34,6 @@ export const askedIn = (search: URLSearchParams): Asked => {
 
 export const addressOf = ({ words, ironId, fault, from, to }: Asked): Record<string, string> =>
   Object.fromEntries(Object.entries({ words, iron: ironId ?? '', fault: fault ?? '', from, to }).filter(([, value]) => value !== ''));
-
-const DAY_MS = 86_400_000;
 
 /** From the first moment of the first day to the last of the last, by the kitchen's own clock, ms; what isn't asked for is infinite. */
 export const spanOf = ({ from, to }: Pick<Asked, 'from' | 'to'>, zone: string): readonly [number, number] => {

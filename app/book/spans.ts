@@ -1,7 +1,8 @@
+import { DAY_MS } from '../../core/basis/index.ts';
+
 /** Days that are asked for often, "YYYY-MM-DD". */
 export type Span = { readonly words: string; readonly from: string; readonly to: string };
 
-const DAY_MS = 86_400_000;
 const noon = (day: string): Date => new Date(`${day}T12:00:00Z`);
 const text = (at: Date): string => at.toISOString().slice(0, 10);
 const later = (day: string, days: number): string => text(new Date(noon(day).getTime() + days * DAY_MS));

@@ -1,7 +1,7 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { jumpSince } from './heartbeat.ts';
 
-const HOUR_MS = 3_600_000;
 const last = { wall: 1_800_000_000_000, monotonic: 1_799_999_000_000 };
 const after = (wall_ms: number, monotonic_ms: number): number =>
   jumpSince(last, { wall: last.wall + wall_ms, monotonic: last.monotonic + monotonic_ms });

@@ -2,7 +2,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { dryMix, mixAsIngredient } from '../../core/formula/index.ts';
-import { ML_PER_US_CUP } from '../../core/basis/index.ts';
+import { DAY_MS, ML_PER_US_CUP } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -10,8 +10,6 @@ import { wallNow } from '../clock/index.ts';
 import { commands, useDo } from '../store/index.ts';
 
 type Props = { readonly formula: Formula; readonly reading: ParsedFormula; readonly session: Session; readonly onClose: () => void };
-
-const DAY_MS = 86_400_000;
 
 /** A keeping dry mix by the kilo, and what is added on the day; with a label to print. */
 export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
@@ -20,7 +21,6 @@ type BowlsProps = {
   readonly onLabel: (label: KeepItem, copies: number) => void;
 };
 
-const MINUTE_MS = 60_000;
 const STAYS = { room: 'on the bench', refrigerator: 'in the refrigerator' } as const;
 
 /** "1:20 h". */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { wallTime } from '../../core/run/index.ts';
 import { wallNow } from '../clock/index.ts';
@@ -5,8 +6,6 @@ import { calendarDay, grams } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useInHouse } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
-
-const DAY_MS = 86_400_000;
 
 /** Days from one to another, "YYYY-MM-DD". */
 const daysTo = (from: string, to: string): number => Math.round((Date.parse(`${to}T12:00:00Z`) - Date.parse(`${from}T12:00:00Z`)) / DAY_MS);

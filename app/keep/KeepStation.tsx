@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import { Printer, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
@@ -21,8 +22,6 @@ import { StoreRoom } from './StoreRoom.tsx';
 import { Waste } from './Waste.tsx';
 
 const Labels = lazy(async () => ({ default: (await import('./Labels.tsx')).Labels }));
-
-const MINUTE_MS = 60_000;
 
 export const KeepStation = () => {
   const session = useSession();

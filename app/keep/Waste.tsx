@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { wasteSince } from '../../core/keep/index.ts';
@@ -5,7 +6,6 @@ import { wallNow } from '../clock/index.ts';
 import { WASTE_WORDS } from './words.ts';
 
 const WASTE_DAYS = 30;
-const DAY_MS = 86_400_000;
 
 /** What was thrown away lately, and why: the first thing to bake less of, or to put away sooner. */
 export const Waste = ({ items }: { readonly items: readonly KeepItem[] }) => {

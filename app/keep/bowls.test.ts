@@ -1,9 +1,9 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Lot } from '../../core/log/index.ts';
 import { bowlsOf } from './bowls.ts';
 
-const HOUR_MS = 3_600_000;
 const NOW = Date.UTC(2026, 10, 25, 20);
 const lot = (changes: Partial<Lot> = {}): Lot => ({ ...demoFile().lots[0]!, id: 'lot', madeAt: NOW - HOUR_MS, events: [], ...changes });
 const moved = (seq: number, place: 'kitchen' | 'refrigerator' | 'ice-bath'): Lot['events'][number] => ({

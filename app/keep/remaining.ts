@@ -1,4 +1,5 @@
-const HOUR_MS = 3_600_000;
+import { HOUR_MS } from '../../core/basis/index.ts';
+
 /** How long something is still good, in words. */
 export const remaining = (until: number, now: number): string => {
   const hours = (until - now) / HOUR_MS;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import { CalendarPlus, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
@@ -13,7 +14,6 @@ import { wallNow } from '../clock/index.ts';
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
-const MINUTE_MS = 60_000;
 const STANDING = { good: '', worse: 'works, but not as well', impossible: 'doesn’t work there' } as const;
 
 /** Everything before the first pour, laid backwards from it; each step is moved within what is possible. */

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { lazy, Suspense } from 'react';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { YeastForm } from '../../core/lift/index.ts';
@@ -15,7 +16,6 @@ import type { FermentState } from './useFerment.ts';
 import { useFerment } from './useFerment.ts';
 
 const Chart = lazy(() => import('../look/Chart.tsx'));
-const HOUR_MS = 3_600_000;
 const FORMS: readonly YeastForm[] = ['dry-yeast', 'instant-yeast', 'fresh-yeast'];
 const FORM_WORDS: Readonly<Record<YeastForm, string>> = {
   'dry-yeast': 'dry yeast',

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
@@ -5,7 +6,6 @@ import { instantOf, lastTimeBefore, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 
-const HOUR_MS = 3_600_000;
 /** A ferment that the model knows, h. */
 const SHORTEST_H = 0.5;
 const LONGEST_H = 36;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { lazy, Suspense, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
@@ -31,7 +32,6 @@ const Chart = lazy(() => import('../look/Chart.tsx'));
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
-const HOUR_MS = 3_600_000;
 const LONGEST_H = { powder: 24, egg: EGG_BATTER_REST_H.last } as const;
 
 /** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */

@@ -1,9 +1,9 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { LotEvent } from '../../core/log/index.ts';
 import type { Night } from './fermentPath.ts';
 import { firstCookAt, followed, readingsOf, spanOf, staysOf, warmPath } from './fermentPath.ts';
 
-const HOUR_MS = 3_600_000;
 const NOW = Date.UTC(2026, 4, 1, 18);
 const NIGHT: Night = {
   cookAt: NOW + 14 * HOUR_MS,

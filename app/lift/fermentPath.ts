@@ -1,8 +1,8 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import type { Ferment, Reading, Stay, Vessel } from '../../core/lift/index.ts';
 import { corrected, ferment, ripeness, yeastForClock } from '../../core/lift/index.ts';
 import type { LotEvent } from '../../core/log/index.ts';
 
-const HOUR_MS = 3_600_000;
 /** The path is followed a little beyond the cooking, to see when it would be over-ripe. */
 const BEYOND_S = 6 * 3600;
 const SHORTEST_S = 600;

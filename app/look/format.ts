@@ -1,6 +1,6 @@
 import { nearestStep } from '../../core/matter/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/basis/index.ts';
+import { celsiusToFahrenheit, fahrenheitToCelsius, MINUTE_MS } from '../../core/basis/index.ts';
 
 /** m:ss, or h:mm:ss from an hour on; negative times keep their sign. */
 export const clock = (seconds: number): string => {
@@ -66,7 +66,6 @@ const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTi
   }
 };
 
-const MINUTE_MS = 60_000;
 const MOST_MINUTES = 2000;
 /** By zone and minute: the strip says the same dozen of times at every tick, and each costs a twentieth of a millisecond. */
 const minutesSaid = new Map<string, string>();

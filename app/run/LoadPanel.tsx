@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
 import { timeOfDay, timeWithSeconds } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -5,7 +6,6 @@ import type { ChangeRun } from './change.ts';
 import type { ChosenLoad } from './pinned.ts';
 import { pinnedAt, pourOf, unpinned } from './pinned.ts';
 
-const MINUTE_MS = 60_000;
 const LATE_MIN = 20;
 
 type Props = {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import { useState } from 'react';
 import type { Pin, PlannedLoad, RunPlan } from '../../core/run/index.ts';
 import type { ChosenLoad } from './pinned.ts';
@@ -194,8 +195,6 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
     </div>
   );
 };
-
-const MINUTE_MS = 60_000;
 
 type HandleProps = {
   readonly run: PlannedRun['run'];

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { foldKeeps_s } from '../../core/lift/index.ts';
@@ -11,7 +12,6 @@ import { judgedBatter, readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';
 
 const DAYS = 7;
-const DAY_MS = 86_400_000;
 const MOST_PIECES = 5000;
 /** Mixing one bowl, s (*common practice*). */
 const MIXING_S = 900;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { instantOf, wallTime } from '../../core/run/index.ts';
 import { NumberEntry, WhenEntry } from '../look/index.ts';
@@ -5,7 +6,6 @@ import type { ChangeRun } from './change.ts';
 
 type Props = { readonly run: Run; readonly onChange: ChangeRun };
 
-const MINUTE_MS = 60_000;
 const USUAL_EARLIEST_MS = 60 * MINUTE_MS;
 /** As long as somebody can usually be spared from the tables, up to when it is served. */
 const USUAL_HELP_MS = 30 * MINUTE_MS;

@@ -1,9 +1,8 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
 import { freeName, instantOf, wallTime } from '../../core/run/index.ts';
 import type { Session } from './useSession.ts';
 import { newId } from '../store/index.ts';
-
-const DAY_MS = 86_400_000;
 
 /** A run nobody has planned yet: tomorrow at 07:15, of what is on the bench. */
 export const freshRun = ({ kit, formula, iron, workspace, runs }: Session, now: number): Run => {

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { Formula, ReadSettings } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
@@ -61,7 +62,6 @@ const parted = (changes: Partial<Workspace>, isDish: boolean): [Partial<Workspac
 
 /** Batter isn't kept longer: older bowls have been dealt with. */
 const OLDEST_LOT_MS = 4 * 24 * 3_600_000;
-const HOUR_MS = 3_600_000;
 
 const Context = createContext<Session | undefined>(undefined);
 export const SessionContext = Context.Provider;

@@ -1,7 +1,7 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { expect, test } from '@jest/globals';
 import { backupIn, isBackupDue } from './backups.ts';
 
-const DAY_MS = 86_400_000;
 const NOW = Date.UTC(2026, 10, 30);
 
 test('what was remembered is read; nonsense is nothing', () => {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { useSyncExternalStore } from 'react';
 import { Listeners } from '../listeners.ts';
 
@@ -41,7 +42,6 @@ export const noteBackup = (kitchen: string, changes: Partial<Backup>): void => {
 
 export const useBackup = (kitchen: string): Backup => backupIn(useSyncExternalStore(listeners.subscribe, () => stored(kitchen)));
 
-const DAY_MS = 86_400_000;
 /** So many loads or so many days with a load in them are worth a file (*common practice*). */
 const MANY_LOADS = 60;
 const LONG_MS = 30 * DAY_MS;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { Dexie } from 'dexie';
 import type { Workspace } from './database.ts';
 
@@ -13,7 +14,6 @@ export type Snapshot = {
 };
 
 const DAYS_KEPT = 7;
-const DAY_MS = 86_400_000;
 
 const open = async (): Promise<Dexie> => {
   const database = new Dexie('tawny-lattice-snapshots');

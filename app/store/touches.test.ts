@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core/basis/index.ts';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Formula } from '../../core/formula/index.ts';
@@ -11,7 +12,6 @@ import type { Command } from './transaction.ts';
 
 const file = demoFile();
 const NOW = file.exportedAt;
-const DAY_MS = 86_400_000;
 const [formula] = file.formulas as [Formula, ...Formula[]];
 const [load] = file.loads;
 const [prediction] = file.predictions;

@@ -61,3 +61,7 @@ export const CUP_STANDARD_IDS = Object.keys(CUP_STANDARDS) as CupStandardId[];
 export const fahrenheitToCelsius = (degreesF: number): number => ((degreesF - 32) * 5) / 9;
 export const celsiusToFahrenheit = (degreesC: number): number => (degreesC * 9) / 5 + 32;
 export const KELVIN_OFFSET = 273.15;
+
+/** How a kitchen reads temperatures and lengths. */
+export type TemperatureUnit = 'C' | 'F';
+export type LengthUnit = 'mm' | 'in';

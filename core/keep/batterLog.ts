@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../basis/index.ts';
 import type { Lot } from '../log/index.ts';
 import { CODES, outOfCold as outOfColdBy } from '../safety/index.ts';
 import type { KeepForm, KeepLimit, KeepQuestion } from './limits.ts';
@@ -5,8 +6,6 @@ import { keepLimits } from './limits.ts';
 
 /** Where a bowl of raw batter stood, from when to when; epoch ms. */
 export type Stay = { readonly place: 'room' | 'refrigerator'; readonly from: number; readonly until: number };
-
-const HOUR_MS = 3_600_000;
 
 /** `moves`: in order; an ice bath stands in the kitchen, and so does what nobody has moved. */
 export const staysOf = (

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import type { CodeId } from '../safety/index.ts';
 import { CODE_IDS, CODES, outOfCold, PUBLISHED } from '../safety/index.ts';
-import { Instant } from '../basis/index.ts';
+import { DAY_MS, HOUR_MS, Instant } from '../basis/index.ts';
 
 export const KEEP_FORMS = ['batter', 'yeasted-batter', 'pieces', 'wafers', 'opened'] as const;
 export const KEEP_PLACES = ['room', 'refrigerator', 'freezer', 'tin'] as const;
@@ -20,8 +20,6 @@ export const KeepLimit = z.object({
 });
 export type KeepLimit = z.infer<typeof KeepLimit>;
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 const COMMON = 'common practice';
 const RECIPE = 'the recipe';
 

@@ -1,8 +1,8 @@
+import { DAY_MS } from '../basis/index.ts';
 import { expect, test } from '@jest/globals';
 import type { KeepItem } from './index.ts';
 import { usableOf } from './index.ts';
 
-const DAY_MS = 86_400_000;
 const FROM = Date.UTC(2026, 10, 27, 9);
 const bag = (changes: Partial<KeepItem> = {}): KeepItem => ({
   id: 'bag',

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../basis/index.ts';
 import type { Lift } from '../formula/index.ts';
 import type { PrepStep } from './prepStep.ts';
 
@@ -46,8 +47,6 @@ const SKETCHES: Readonly<Record<Lift, readonly Sketch[]>> = {
     { code: 'prep-beat-down', before_min: 10, takes_min: 3, soft: [30, 5], hard: [2 * HOUR, 9] },
   ],
 };
-
-const MINUTE_MS = 60_000;
 
 /** A lot's preparation laid backwards from the first pour. */
 export const preparation = (lift: Lift, pourAt: number): PrepStep[] =>

@@ -1,8 +1,8 @@
+import { HOUR_MS } from '../basis/index.ts';
 import { expect, test } from '@jest/globals';
 import { lotFrom } from './index.ts';
 import type { LotEvent, LotHeader } from './index.ts';
 
-const HOUR_MS = 3_600_000;
 const header: LotHeader = {
   id: 'l',
   formulaId: 'f',

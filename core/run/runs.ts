@@ -1,7 +1,7 @@
+import { DAY_MS } from '../basis/index.ts';
 import type { Run } from './run.ts';
 import { instantOf, wallTime } from './zone.ts';
 
-const DAY_MS = 86_400_000;
 const MOST_NAME = 120;
 
 /** The run that is on: the one that was chosen, else the one that is served last. Null: there is none. */

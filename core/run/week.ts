@@ -1,4 +1,4 @@
-import { clamp, sum } from '../basis/index.ts';
+import { clamp, DAY_MS, sum } from '../basis/index.ts';
 import type { Lift } from '../formula/index.ts';
 import type { KeepQuestion } from '../keep/index.ts';
 import { BATTER_H, keepLimits } from '../keep/index.ts';
@@ -23,7 +23,6 @@ export type WeekPlan = {
 };
 
 const SMALL_G = 0.5;
-const DAY_MS = 86_400_000;
 /** Mixed so long before it is poured at the least, s (*common practice*: flour takes up its water). */
 export const LEAST_REST_S = 3600;
 

@@ -1,6 +1,6 @@
-/** Clock times of a place and instants, both ways, over daylight-saving nights. Zones are IANA names. */
+import { MINUTE_MS } from '../basis/index.ts';
 
-const MINUTE_MS = 60_000;
+/** Clock times of a place and instants, both ways, over daylight-saving nights. Zones are IANA names. */
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 

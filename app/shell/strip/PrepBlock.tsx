@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../../core/basis/index.ts';
 import clsx from 'clsx';
 import { useState } from 'react';
 import type { PrepStep } from '../../../core/lift/index.ts';
@@ -9,8 +10,6 @@ import { timeOfDay, useDrag } from '../../look/index.ts';
 import { commands, useDo } from '../../store/index.ts';
 import type { Span } from './window.ts';
 import { place } from './window.ts';
-
-const MINUTE_MS = 60_000;
 
 type Props = {
   readonly step: PrepStep;
