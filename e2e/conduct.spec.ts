@@ -106,6 +106,14 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   await page.reload();
   await expect(page.locator('.bench-light').first()).toBeVisible();
   await expect(first.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
+  // What is announced and what the help shows is what is listened to.
+  await expect(first.getByRole('button', { name: 'Poured', exact: true })).toHaveAttribute('aria-keyshortcuts', 'j');
+  await page.keyboard.press('?');
+  const help = page.getByRole('dialog', { name: 'Keys' });
+  await expect(help.locator('div').filter({ hasText: 'Line: poured' }).first()).toContainText('j');
+  await expect(help).toContainText('Weigh: zero the scale');
+  await page.keyboard.press('Escape');
+  await expect(help).toBeHidden();
   // The old letter does nothing, the new one pours.
   await page.keyboard.press('p');
   await pastEcho(page);

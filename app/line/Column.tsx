@@ -7,6 +7,7 @@ import { nearestScoop } from '../../core/kit/index.ts';
 import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { Did, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
+import { announced, keyOf } from '../keys/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
@@ -100,7 +101,7 @@ export const Column = memo((props: Props) => {
       )}
       {phase === 'poured' && (
         <Stage word="poured" figure={<Since at={progress?.pouredAt ?? null} />} below={afterPour(place)}>
-          <BigButton label="Closed" keyHint="c" disabled={disabled} onClick={() => touch({ kind: 'closed', data: {} })} />
+          <BigButton label="Closed" keyId="line.closed" disabled={disabled} onClick={() => touch({ kind: 'closed', data: {} })} />
         </Stage>
       )}
       {phase === 'cooking' && times !== null && (
@@ -123,7 +124,6 @@ export const Column = memo((props: Props) => {
             {!place.isRemoved && (
               <BigButton
                 label="Next load"
-                keyHint=""
                 disabled={disabled}
                 onClick={() => {
                   settle();
@@ -142,7 +142,7 @@ export const Column = memo((props: Props) => {
               type="button"
               disabled={disabled}
               className="on-ground inline-flex min-h-11 items-center gap-2 self-start font-semibold underline underline-offset-4"
-              aria-keyshortcuts="u"
+              aria-keyshortcuts={announced(keyOf('line.undo', kit))}
               onClick={() => progress.lastUndoable !== null && touch({ kind: 'undone', data: { seq: progress.lastUndoable.seq } })}
             >
               <Undo2 aria-hidden className="size-5" /> undo “{eventWord(progress.lastUndoable.kind)}”
@@ -328,7 +328,7 @@ const Ready = ({ place, kit, said, disabled, isReady, onPour, onTell }: ReadyPro
               ? 'Poured'
               : `Poured ${grams(said.portion.grams)} g`
         }
-        keyHint="p"
+        keyId="line.poured"
         disabled={disabled}
         onClick={onPour}
       />

@@ -115,7 +115,7 @@ export const Cooking = ({ place, times, stage, zone, disabled, onTouch }: Props)
           <Said place={place} />
         )}
       </div>
-      <BigButton label="Opened" keyHint="o" disabled={disabled} onClick={() => onTouch({ kind: 'opened', data: {} })} />
+      <BigButton label="Opened" keyId="line.opened" disabled={disabled} onClick={() => onTouch({ kind: 'opened', data: {} })} />
     </Stage>
   );
 };

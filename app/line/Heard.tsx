@@ -3,6 +3,7 @@ import clsx from 'clsx';
 import { SlidersHorizontal, Sun, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
+import { USUAL_LINE_KEYS } from '../keys/index.ts';
 import { STATIONS } from '../shell/stations.ts';
 import { commands, useDo } from '../store/index.ts';
 import { PARTS, PART_WORDS, setHand, useHand } from './hand.ts';
@@ -13,13 +14,10 @@ const LOOK_MS = 2000;
 
 const WHY = { 'no-sound': 'no sound in this browser', 'not-touched': 'silent until the line is touched' } as const;
 
-/** Poured, closed, opened, undo. */
-export const USUAL_KEYS = 'pcou';
-
 /** Four letters for the line's touches; each another one. Empty: none, so that a letter that slips does nothing. */
 const Keys = ({ kit }: { readonly kit: Kit }) => {
   const carryOut = useDo();
-  const kept = kit.lineKeys ?? USUAL_KEYS;
+  const kept = kit.lineKeys ?? USUAL_LINE_KEYS;
   const [typed, setTyped] = useState(kept);
   const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length && !STATIONS.some(({ key }) => typed.includes(key));
   return (
@@ -109,7 +107,7 @@ export const Heard = ({ kit }: { readonly kit: Kit }) => {
           )}
         >
           <Hands />
-          <Keys key={kit.lineKeys ?? USUAL_KEYS} kit={kit} />
+          <Keys key={kit.lineKeys ?? USUAL_LINE_KEYS} kit={kit} />
           <button
             type="button"
             aria-pressed={isLight}

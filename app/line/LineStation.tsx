@@ -11,7 +11,8 @@ import { useGuard } from '../look/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
 import type { Session } from '../session/index.ts';
 import { useAskedJumps, useRunPlan, useSession } from '../session/index.ts';
-import { STATION_KEYS } from '../shell/keys.ts';
+import type { KeyId } from '../keys/index.ts';
+import { keyOf, STATION_KEYS } from '../keys/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { BowlsOver } from './BowlsOver.tsx';
@@ -19,7 +20,6 @@ import { Column } from './Column.tsx';
 import { Doubt } from './Doubt.tsx';
 import { hasLoadIn, missingPieces } from './conducted.ts';
 import { ACTS_OF, useHand } from './hand.ts';
-import { USUAL_KEYS } from './Heard.tsx';
 import { ConductingContext } from './IronState.tsx';
 import { Missed } from './Missed.tsx';
 import { pouredNow } from './pouring.ts';
@@ -135,7 +135,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   /** The load whose piece is being held against the bands; the next one in the iron ends that. */
   const [askedId, setAskedId] = useState<string | null>(null);
   const answered = places.find(({ load, progress }) => load !== null && load.id === askedId && progress?.phase === 'opened') ?? null;
-  useLineKeys(places, held, isReady, lineKeys(kit), onPour, onFinger);
+  useLineKeys(places, held, isReady, kit, onPour, onFinger);
   // A second touch of the panel is the first one's echo: by then something else stands there.
   const guard = useGuard();
   const onGuardedPour = guard(onPour);
@@ -238,26 +238,19 @@ const Line = ({ session }: { readonly session: Session }) => {
   );
 };
 
-/** The four letters, or none. */
-const lineKeys = ({ lineKeys: own = USUAL_KEYS }: Kit): LineKeys | null => {
-  const [p, c, o, u] = own;
-  return p === undefined || c === undefined || o === undefined || u === undefined ? null : { p, c, o, u };
-};
-type LineKeys = Readonly<Record<'p' | 'c' | 'o' | 'u', string>>;
-
 /** p, c, o and u (or what the cook has put in their place) act on the iron that they make sense for: the first in that phase. A key that is held counts once. */
 const useLineKeys = (
   places: readonly LinePlace[],
   held: boolean,
   isReady: boolean,
-  keys: LineKeys | null,
+  kit: Kit,
   pour: (place: LinePlace) => void,
   touch: (place: LinePlace, event: NewLoadEvent) => void,
 ): void => {
   // Each key for itself: one after another may come as quickly as fingers are.
   const guards = { p: useGuard(), c: useGuard(), o: useGuard(), u: useGuard() };
-  const options = { ...STATION_KEYS, enabled: held && keys !== null };
-  const letter = keys ?? { p: 'p', c: 'c', o: 'o', u: 'u' };
+  const letter = (id: KeyId): string => keyOf(id, kit) ?? '';
+  const options = { ...STATION_KEYS, enabled: held && keyOf('line.poured', kit) !== null };
   const onKey = (key: keyof typeof guards, act: () => void) => {
     const guarded = guards[key](act);
     return (event: KeyboardEvent): void => {
@@ -265,7 +258,7 @@ const useLineKeys = (
     };
   };
   useHotkeys(
-    letter.p,
+    letter('line.poured'),
     onKey('p', () => {
       const place = places.find((one) => !hasLoadIn(one) && !one.isRemoved);
       if (place !== undefined && isReady) pour(place);
@@ -273,7 +266,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    letter.c,
+    letter('line.closed'),
     onKey('c', () => {
       const place = places.find(({ progress }) => progress?.phase === 'poured');
       if (place !== undefined) touch(place, { kind: 'closed', data: {} });
@@ -281,7 +274,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    letter.o,
+    letter('line.opened'),
     onKey('o', () => {
       const cooking = places.filter(({ progress }) => progress?.phase === 'cooking');
       const place = cooking.sort((a, b) => dueAt(a) - dueAt(b))[0];
@@ -290,7 +283,7 @@ const useLineKeys = (
     options,
   );
   useHotkeys(
-    letter.u,
+    letter('line.undo'),
     onKey('u', () => {
       const touched = places.filter(({ progress }) => progress?.lastUndoable != null);
       const place = touched.sort((a, b) => (b.progress?.lastUndoable?.at ?? 0) - (a.progress?.lastUndoable?.at ?? 0))[0];

@@ -1,4 +1,7 @@
 import type { ReactNode } from 'react';
+import type { KeyId } from '../keys/index.ts';
+import { announced, keyOf } from '../keys/index.ts';
+import { useKit } from '../store/index.ts';
 
 type StageProps = {
   readonly word: string;
@@ -25,22 +28,26 @@ export const Stage = ({ word, figure, unit, below, timer = false, children }: St
 /** The one thing to do next. */
 export const BigButton = ({
   label,
-  keyHint,
+  keyId,
   disabled,
   onClick,
 }: {
   readonly label: string;
-  readonly keyHint: string;
+  /** The touch whose key it announces; left out: it has none. */
+  readonly keyId?: KeyId;
   readonly disabled: boolean;
   readonly onClick: () => void;
-}) => (
-  <button
-    type="button"
-    disabled={disabled}
-    aria-keyshortcuts={keyHint === '' ? undefined : keyHint}
-    className="min-h-17 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
-    onClick={onClick}
-  >
-    {label}
-  </button>
-);
+}) => {
+  const kit = useKit();
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      aria-keyshortcuts={keyId === undefined ? undefined : announced(keyOf(keyId, kit))}
+      className="min-h-17 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
+      onClick={onClick}
+    >
+      {label}
+    </button>
+  );
+};

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { PracticeLoad } from '../../core/practice/index.ts';
 import { nearestStep } from '../../core/matter/index.ts';
+import { useKey } from '../keys/index.ts';
 import { clock, tawnyCss } from '../look/index.ts';
 import type { SteamSound } from './steamSound.ts';
 
@@ -42,6 +43,7 @@ export const AtTheIron = ({
       sound.level(0);
     };
   }, [load, speed, sound]);
+  const [lookKey, openKey] = [useKey('practice.look'), useKey('practice.open')];
   const second = Math.floor(elapsed);
   const steam = load.steam[second] ?? 0;
   const smells = load.smells_s !== null && elapsed >= load.smells_s;
@@ -71,13 +73,13 @@ export const AtTheIron = ({
         </ul>
       )}
       <div className="grid grid-cols-[1fr_2fr] gap-3">
-        <button type="button" className="button-plain min-h-16 text-lg" aria-keyshortcuts="e" data-act="look" onClick={look}>
+        <button type="button" className="button-plain min-h-16 text-lg" aria-keyshortcuts={lookKey} data-act="look" onClick={look}>
           Look
         </button>
         <button
           type="button"
           className="button-act min-h-16 text-2xl"
-          aria-keyshortcuts="o"
+          aria-keyshortcuts={openKey}
           data-act="open"
           onClick={() => onOpen(elapsedRef.current)}
         >

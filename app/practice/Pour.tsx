@@ -1,6 +1,7 @@
 import type { IronWithBatter } from '../../core/fit/index.ts';
 import { settingsOf } from '../../core/fit/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
+import { useKey } from '../keys/index.ts';
 import { useDegrees } from '../session/index.ts';
 import { dialMarkText, grams, temperature } from '../look/index.ts';
 
@@ -24,6 +25,7 @@ export const Pour = ({
 }) => {
   const { iron } = pairing;
   const unit = useDegrees();
+  const pourKey = useKey('practice.pour');
   const [low, high] = settingsOf(iron);
   const dial = dialMark(iron, choice.setting_C);
   const heat = dial === null ? temperature(choice.setting_C, unit) : `dial ${dialMarkText(dial)}`;
@@ -52,7 +54,7 @@ export const Pour = ({
         text={`${grams(choice.portion_g)} g`}
         onChange={(portion_g) => onChange({ ...choice, portion_g })}
       />
-      <button type="button" className="button-act min-h-16 text-xl" aria-keyshortcuts="c" onClick={onPour}>
+      <button type="button" className="button-act min-h-16 text-xl" aria-keyshortcuts={pourKey} onClick={onPour}>
         Pour and close
       </button>
     </fieldset>

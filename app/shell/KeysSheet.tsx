@@ -1,14 +1,12 @@
+import { keyHelp } from '../keys/index.ts';
 import { Sheet } from '../look/index.ts';
+import { useKit } from '../store/index.ts';
 import { STATIONS } from './stations.ts';
 
 const MORE: readonly (readonly [string, string])[] = [
   ['?', 'these keys'],
   ['← →', 'a second earlier or later, on a scrubber; a step paler or darker, on the aim'],
   ['Enter', 'the big button of the station, when it has the focus'],
-  ['p', 'Line: poured (the iron that is next)'],
-  ['c', 'Line: closed'],
-  ['o', 'Line: opened'],
-  ['u', 'Line: undo the last touch'],
   ['Esc', 'close a sheet'],
 ];
 
@@ -27,8 +25,8 @@ export const KeysSheet = ({ open, onClose }: { readonly open: boolean; readonly 
           <dd>{name}</dd>
         </div>
       ))}
-      {MORE.map(([key, what]) => (
-        <div key={key} className="contents">
+      {[...MORE, ...keyHelp(useKit()).map(({ key, where, what }) => [key, `${where}: ${what}`] as const)].map(([key, what]) => (
+        <div key={what} className="contents">
           <dt>
             <Key>{key}</Key>
           </dt>

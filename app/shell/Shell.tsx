@@ -7,7 +7,7 @@ import { useNow } from '../clock/index.ts';
 import { SessionContext, useClockJumps, useLoadsInIrons, useSession, useSessionOfStore } from '../session/index.ts';
 import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
-import { STATION_KEYS } from './keys.ts';
+import { STATION_KEYS } from '../keys/index.ts';
 import { Rail } from './Rail.tsx';
 import { STATIONS } from './stations.ts';
 import { Strip } from './strip/Strip.tsx';
