@@ -142,7 +142,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
     <div className="flex flex-col gap-4 px-5 py-3">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         {heading}
-        <div className="no-print flex gap-2">
+        <div className="no-print flex flex-wrap gap-2">
           {planned !== null && plan !== null && plan.loads.length > 0 && (
             <Suspense>
               <Reporting planned={planned} told={toldOfRun(run, planned.irons, session)} />
