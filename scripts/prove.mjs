@@ -21,7 +21,7 @@ const read = (name) => {
 };
 
 /** Browser tests that are longer here, or only here. */
-const BROWSER = ['rehearsal.spec.ts', 'crash.spec.ts', 'nonsense.spec.ts'];
+const BROWSER = ['rehearsal.spec.ts', 'crash.spec.ts', 'nonsense.spec.ts', 'files.spec.ts'];
 const files = campaignFiles();
 const units = run([
   '--experimental-vm-modules',

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { Random } from '../basis/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import { campaign } from '../testing/campaign.ts';
+import { mangle, mutate } from './testing/mutations.ts';
 import type { Intake, KitchenTable } from './index.ts';
 import { checkRow, KITCHEN_TABLES, kitchenFileOf, KitchenReader, kitchenText, readKitchenFile } from './index.ts';
 
@@ -26,61 +26,6 @@ const piecewise = (text: string): ReturnType<typeof readKitchenFile> => {
   const reader = new KitchenReader();
   for (let at = 0; at < text.length; at += 50_000) if (!reader.push(text.slice(at, at + 50_000))) break;
   return reader.finish();
-};
-
-/** What no kitchen holds, or no field of it may. */
-const ODD: readonly unknown[] = [
-  null,
-  '',
-  -1,
-  0,
-  2e12,
-  1e308,
-  5e-324,
-  0.1,
-  true,
-  [],
-  {},
-  'NaN',
-  '\u202eright to left',
-  '👩🏽‍🍳'.repeat(90),
-  'x'.repeat(5000),
-  [[[[]]]],
-  { kind: 'poured' },
-  '__proto__',
-];
-
-type Held = Record<string, unknown> | unknown[];
-const isHeld = (value: unknown): value is Held => typeof value === 'object' && value !== null;
-
-/** Somewhere in it, one thing is otherwise: another value, gone, or there twice. */
-const mutate = (whole: object, random: Random): void => {
-  let held: Held = whole as Held;
-  for (;;) {
-    const keys = Object.keys(held);
-    const key = keys[random.below(Math.max(1, keys.length))];
-    if (key === undefined) return;
-    const inside = (held as Record<string, unknown>)[key];
-    if (isHeld(inside) && random.next() < 0.85) {
-      held = inside;
-      continue;
-    }
-    const way = random.below(4);
-    if (way === 0 && Array.isArray(held)) held.push(structuredClone(inside));
-    else if (way === 1 && Array.isArray(held)) held.splice(Number(key), 1);
-    else if (way === 1) Reflect.deleteProperty(held, key);
-    else (held as Record<string, unknown>)[key] = structuredClone(ODD[random.below(ODD.length)]);
-    return;
-  }
-};
-
-/** Characters of a file that are lost, doubled or others. */
-const mangle = (text: string, random: Random): string => {
-  const at = random.below(text.length);
-  const length = 1 + random.below(random.next() < 0.5 ? 3 : 3000);
-  const piece = text.slice(at, at + length);
-  const instead = ['', piece + piece, '"', ',', '}', '\u0000', '9'.repeat(40), '\n'][random.below(8)]!;
-  return text.slice(0, at) + instead + text.slice(at + length);
 };
 
 /** What was taken holds only rows that make sense, can be written, and is the same once it is read again. */
