@@ -25,6 +25,8 @@ const ODD: readonly unknown[] = [
 type Held = Record<string, unknown> | unknown[];
 const isHeld = (value: unknown): value is Held => typeof value === 'object' && value !== null;
 
+const copyOf = (value: unknown): unknown => JSON.parse(JSON.stringify(value)) as unknown;
+
 /** Somewhere in it, one thing is otherwise: another value, gone, or there twice. */
 export const mutate = (whole: object, random: Random): void => {
   let held: Held = whole as Held;
@@ -38,10 +40,10 @@ export const mutate = (whole: object, random: Random): void => {
       continue;
     }
     const way = random.below(4);
-    if (way === 0 && Array.isArray(held)) held.push(structuredClone(inside));
+    if (way === 0 && Array.isArray(held)) held.push(copyOf(inside));
     else if (way === 1 && Array.isArray(held)) held.splice(Number(key), 1);
     else if (way === 1) Reflect.deleteProperty(held, key);
-    else (held as Record<string, unknown>)[key] = structuredClone(ODD[random.below(ODD.length)]);
+    else (held as Record<string, unknown>)[key] = copyOf(ODD[random.below(ODD.length)]);
     return;
   }
 };
