@@ -3,8 +3,8 @@
  * The drawing in docs/architecture.md shows the same list.
  */
 const FLOORS = [
-  ['basis', 'safety'],
-  ['matter'],
+  ['basis'],
+  ['matter', 'safety'],
   ['plate', 'formula'],
   ['kit', 'photo', 'log'],
   ['cook', 'lift', 'weigh', 'keep'],

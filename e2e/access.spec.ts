@@ -1,11 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { column, meant, open, openLid, settled, still, test } from './kitchen.ts';
+import { column, meant, open, openLid, settled, STATIONS, still, test } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
-
-const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
 
 test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
   test.setTimeout(300_000);

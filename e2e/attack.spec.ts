@@ -2,9 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect } from '@playwright/test';
 import { CHROMIUM } from './chromium.ts';
-import { button, column, exported, importFile, meant, open, pastEcho, settled, test, toOwnKitchen } from './kitchen.ts';
-
-const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
+import { button, column, exported, importFile, meant, open, pastEcho, settled, STATIONS, test, toOwnKitchen } from './kitchen.ts';
 
 /** A picture as a phone writes it: painted and encoded by the browser itself. */
 const picture = async (page: Page, type: string): Promise<Buffer> => {

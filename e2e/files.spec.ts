@@ -3,9 +3,7 @@ import { expect } from '@playwright/test';
 import { canonicalJson, seededRandom } from '../core/basis/index.ts';
 import { mangle, mutate } from '../core/kitchen/testing/mutations.ts';
 import { demoFile } from '../demo/file.ts';
-import { exported, importFile, isProving, open, test, toOwnKitchen } from './kitchen.ts';
-
-const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'kit'] as const;
+import { exported, importFile, isProving, open, STATIONS, test, toOwnKitchen } from './kitchen.ts';
 
 test('kitchen files that something has happened to: shown or refused with a reason, and what is taken of them breaks no station', async ({
   page,

@@ -77,6 +77,8 @@ export const test = base.extend<object, { readonly shared: Shared }>({
   page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
 });
 
+export const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
+
 /** Opens a station and waits until it is ready for touches. */
 export const open = async (page: Page, station: string): Promise<void> => {
   await page.goto(`/${station}`);

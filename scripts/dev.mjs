@@ -1,6 +1,7 @@
-import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureInstalled, ROOT } from './ensure.mjs';
+import { toItsEnd } from './toItsEnd.mjs';
 
 await ensureInstalled();
-spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), '--host', '127.0.0.1'], { cwd: ROOT, stdio: 'inherit' });
+const vite = [join(ROOT, 'node_modules/vite/bin/vite.js'), '--host', '127.0.0.1'];
+process.exitCode = await toItsEnd(process.execPath, vite, { cwd: ROOT, stdio: 'inherit' });

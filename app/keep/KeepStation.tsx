@@ -40,7 +40,9 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
   const now = useNow(MINUTE_MS);
   const kept = items
     .filter((item) => item.usedAt === null)
-    .sort((a, b) => (limitsOf(session, a)[0]?.until ?? Infinity) - (limitsOf(session, b)[0]?.until ?? Infinity));
+    .map((item) => ({ item, until: limitsOf(session, item)[0]?.until ?? Infinity }))
+    .sort((a, b) => a.until - b.until)
+    .map(({ item }) => item);
   /** To the card of what is meant. */
   const show = (id: string): void => {
     setFound(id);

@@ -45,7 +45,7 @@ export const Kept = ({
 }) => {
   const { kit } = session;
   const limits = limitsOf(session, item);
-  const { first, share, isOver, isHazard } = standingOf(session, item, now);
+  const { first, share, isOver, isHazard } = standingOf(item, limits, now);
   return (
     <li
       id={`kept-${item.id}`}

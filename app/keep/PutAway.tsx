@@ -1,13 +1,14 @@
 import { useState } from 'react';
+import { batterKeeps_h } from '../../core/formula/index.ts';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
-import { FROZEN_SCHOOLS, KEEP_FORMS, placesFor } from '../../core/keep/index.ts';
+import { FROZEN_SCHOOLS, KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
+import { judgedHere } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { CoolAndFreeze } from './CoolAndFreeze.tsx';
-import { limitsOf } from './limitsOf.ts';
 import { newItem } from './newItem.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';
 
@@ -28,7 +29,8 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
   const places = placesFor(form);
   const where = places.includes(place) ? place : (places[0] ?? 'refrigerator');
   const now = wallNow();
-  const preview = limitsOf(session, newItem(session, chosen, { id: '', form, place: where, from: now, amount: '', usedAt: null }))[0];
+  const recipe_h = batterKeeps_h(chosen.steps);
+  const [preview] = keepLimits({ ...judgedHere(session), form, place: where, from: now, frozen_days: kit.frozen_days, recipe_h });
   const put = (): void => {
     const made = newItem(session, chosen, { id: newId(), form, place: where, from: now, amount: amount.trim(), usedAt: null });
     // A can is of no batter: what is in it only its own label knows.

@@ -1,7 +1,7 @@
 import type { KeepItem, KeepPlace } from '../../core/keep/index.ts';
 import { countOf } from '../../core/keep/index.ts';
 import type { Keeper } from './limitsOf.ts';
-import { standingOf } from './limitsOf.ts';
+import { limitsOf, standingOf } from './limitsOf.ts';
 import { remaining } from './remaining.ts';
 import { STORE_WORDS } from './words.ts';
 
@@ -29,7 +29,13 @@ export const StoreRoom = ({ session, items, now, onTouch }: Props) => {
           <h2 className="text-[15px] font-semibold text-quiet">{STORE_WORDS[place]}</h2>
           <div role="group" aria-label={STORE_WORDS[place]} className="flex flex-wrap items-end gap-1.5">
             {things.map((item) => (
-              <Thing key={item.id} item={item} standing={standingOf(session, item, now)} now={now} onTouch={() => onTouch(item)} />
+              <Thing
+                key={item.id}
+                item={item}
+                standing={standingOf(item, limitsOf(session, item), now)}
+                now={now}
+                onTouch={() => onTouch(item)}
+              />
             ))}
           </div>
         </div>

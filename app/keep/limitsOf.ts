@@ -14,13 +14,14 @@ export const limitsOf = ({ kit, lots, everyFormula }: Keeper, item: KeepItem): K
     ...item,
     code: item.codeOfPractice,
     room_C: kit.room_C,
-    recipe_h: formula === undefined ? null : batterKeeps_h(formula.steps),
+    recipe_h: formula === undefined || !isBatter(item) ? null : batterKeeps_h(formula.steps),
   });
 };
 
+const isBatter = ({ form }: KeepItem): boolean => form === 'batter' || form === 'yeasted-batter';
+
 /** How it stands by its strictest limit: the share of its time that is left, and whether that is over, and over for safety. */
-export const standingOf = (keeper: Keeper, item: KeepItem, now: number) => {
-  const [first] = limitsOf(keeper, item);
+export const standingOf = (item: KeepItem, [first]: readonly KeepLimit[], now: number) => {
   const isOver = first !== undefined && first.until < now;
   const share = first === undefined ? 1 : Math.max(0, Math.min(1, (first.until - now) / Math.max(1, first.until - item.from)));
   return { first, share, isOver, isHazard: isOver && first.kind === 'safety' };

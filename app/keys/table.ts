@@ -18,10 +18,14 @@ export type KeyHelp = { readonly id: KeyId; readonly key: string; readonly where
 
 /** The touches at the line whose letters a cook may choose, in the order in which the kitchen keeps them. */
 const CHOSEN = ['line.poured', 'line.closed', 'line.opened', 'line.undo'] as const satisfies readonly KeyId[];
+type ChosenId = (typeof CHOSEN)[number];
 export const USUAL_LINE_KEYS = CHOSEN.map((id) => KEYS[id].key).join('');
 
+/** The key of a touch that no cook can change. */
+export const fixedKey = (id: Exclude<KeyId, ChosenId>): string => KEYS[id].key;
+
 /** The key of a touch in this kitchen; null: the cook wants none. */
-export const keyOf = (id: KeyId, { lineKeys = USUAL_LINE_KEYS }: Pick<Kit, 'lineKeys'> = {}): string | null => {
+export const keyOf = (id: KeyId, { lineKeys = USUAL_LINE_KEYS }: Pick<Kit, 'lineKeys'>): string | null => {
   const at = (CHOSEN as readonly KeyId[]).indexOf(id);
   return at < 0 ? KEYS[id].key : (lineKeys[at] ?? null);
 };

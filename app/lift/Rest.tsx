@@ -3,11 +3,10 @@ import { lazy, Suspense, useState } from 'react';
 import { batterOf } from '../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord } from '../../core/formula/index.ts';
-import { keepLimits } from '../../core/keep/index.ts';
+import { BATTER_H, keepLimits } from '../../core/keep/index.ts';
 import type { Stay } from '../../core/lift/index.ts';
 import {
   bestRest_h,
-  EGG_BATTER_REST_H,
   ferment,
   gasLeft,
   loosenessAfter,
@@ -32,7 +31,7 @@ const Chart = lazy(() => import('../look/Chart.tsx'));
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
-const LONGEST_H = { powder: 24, egg: EGG_BATTER_REST_H.last } as const;
+const LONGEST_H = { powder: 24, egg: BATTER_H } as const;
 
 /** At once, or overnight? Gas that is lost against the body that is won, and how it flows when it comes out. */
 export const Rest = ({ session, formula, reading }: Props) => {

@@ -8,7 +8,7 @@ import { wallNow } from '../clock/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { FermentQuestion, Night } from './fermentPath.ts';
-import { firstCookAt, followed, readingsOf, spanOf, staysOf, warmPath } from './fermentPath.ts';
+import { firstCookAt, followed, readingsOf, spanOf, warmPath } from './fermentPath.ts';
 import { refusalOf } from './refusal.ts';
 import { useLot } from './useLot.ts';
 
@@ -76,7 +76,7 @@ export const useFerment = (
     duration_s,
     readings,
     bowlThatFits: [...kit.bowls].sort((a, b) => a.volume_mL - b.volume_mL).find((b) => b.volume_mL >= path.bowlNeed_mL) ?? null,
-    refused: refusalOf(reading, path.path.T_C.slice(0, path.atCook + 1), staysOf(night, duration_s), kit.codeOfPractice),
+    refused: refusalOf(reading, path.path.T_C.slice(0, path.atCook + 1), path.bent.ferment.stays, kit.codeOfPractice),
   };
 };
 

@@ -7,7 +7,7 @@ import { nearestScoop } from '../../core/kit/index.ts';
 import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { Did, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
-import { announced, keyOf } from '../keys/index.ts';
+import { useKey } from '../keys/index.ts';
 import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
@@ -47,6 +47,7 @@ export const Column = memo((props: Props) => {
   const [leftBehind, setLeftBehind] = useState(() => LEFT_BEHIND.get(iron.id) ?? null);
   const { isSettling, settle } = useSettling();
   const [telling, setTelling] = useState(false);
+  const undoKey = useKey('line.undo');
   const disabled = props.disabled || isSettling;
   const current = load !== null && load.id !== leftBehind ? load : null;
   const phase = current === null ? 'ready' : (progress?.phase ?? 'ready');
@@ -142,7 +143,7 @@ export const Column = memo((props: Props) => {
               type="button"
               disabled={disabled}
               className="on-ground inline-flex min-h-11 items-center gap-2 self-start font-semibold underline underline-offset-4"
-              aria-keyshortcuts={announced(keyOf('line.undo', kit))}
+              aria-keyshortcuts={undoKey}
               onClick={() => progress.lastUndoable !== null && touch({ kind: 'undone', data: { seq: progress.lastUndoable.seq } })}
             >
               <Undo2 aria-hidden className="size-5" /> undo “{eventWord(progress.lastUndoable.kind)}”

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import type { KeyId } from '../keys/index.ts';
-import { announced, keyOf } from '../keys/index.ts';
-import { useKit } from '../store/index.ts';
+import { useKey } from '../keys/index.ts';
 
 type StageProps = {
   readonly word: string;
@@ -38,12 +37,12 @@ export const BigButton = ({
   readonly disabled: boolean;
   readonly onClick: () => void;
 }) => {
-  const kit = useKit();
+  const shortcut = useKey(keyId);
   return (
     <button
       type="button"
       disabled={disabled}
-      aria-keyshortcuts={keyId === undefined ? undefined : announced(keyOf(keyId, kit))}
+      aria-keyshortcuts={shortcut}
       className="min-h-17 w-full rounded-lg bg-act font-display text-[28px] font-bold text-white shadow-[0_0_0_2px_rgb(255_255_255/0.5)] active:scale-[0.99] disabled:bg-[#6c787a]"
       onClick={onClick}
     >

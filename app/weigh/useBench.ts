@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { WeighStep } from '../../core/weigh/index.ts';
 import { isOvershoot, overshootChoices } from '../../core/weigh/index.ts';
-import { keyOf } from '../keys/index.ts';
+import { fixedKey } from '../keys/index.ts';
 import { useScale } from '../devices/index.ts';
 import type { Session } from '../session/index.ts';
 import { useKitchenChoice } from '../store/index.ts';
@@ -35,12 +35,12 @@ export const useBench = (session: Session, bowl: Bowl, tell: ReturnType<typeof u
     if (state.undoable !== null) tell({ kind: 'undone', data: { seq: state.undoable } });
   };
   // On a button the space bar presses that button.
-  useHotkeys(keyOf('weigh.next') ?? '', next, {
+  useHotkeys(fixedKey('weigh.next'), next, {
     preventDefault: true,
     ignoreEventWhen: (event) => event.target instanceof HTMLButtonElement,
   });
-  useHotkeys(keyOf('weigh.undo') ?? '', undo);
-  useHotkeys(keyOf('weigh.zero') ?? '', () => at?.zero());
+  useHotkeys(fixedKey('weigh.undo'), undo);
+  useHotkeys(fixedKey('weigh.zero'), () => at?.zero());
   // Too much by hand is asked about as it is on the scale.
   const [typed, setTyped] = useState<{ readonly stepId: string; readonly went_g: number } | null>(null);
   const byHand_g = step !== null && typed?.stepId === step.id ? typed.went_g : null;

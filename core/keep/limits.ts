@@ -57,9 +57,9 @@ export type KeepQuestion = {
 };
 
 /**
- * Limits with their source, the strictest first: of the code, of the family's practice and of the recipe's own word. In the refrigerator the last day of a code that counts days ends
- * 24 h × days after the start, a little stricter than by calendar day. A refrigerator warmer than the code allows
- * counts as out of the cold.
+ * Limits with their source, the strictest first: of the code, of the family's practice and of the recipe's own word. In the refrigerator the last day of
+ * a code that counts days ends 24 h × days after the start, a little stricter than by calendar day. A refrigerator warmer than the code allows counts as
+ * out of the cold.
  */
 export const keepLimits = (question: KeepQuestion): KeepLimit[] => {
   const { form, place, from, code, refrigerator_C, room_C, frozen_days, recipe_h } = question;

@@ -108,4 +108,4 @@ export const bestRest_h = (longest_h: number, netAfter: (hours: number) => numbe
 };
 
 /** Egg-waffle and wafer batters: the least rest worth it, the best, the last, h (*common practice*: an hour, the night, three days). */
-export const EGG_BATTER_REST_H = { least: 1, best: 12, last: 72 } as const;
+export const EGG_BATTER_REST_H = { least: 1, best: 12 } as const;

@@ -1,6 +1,5 @@
-import { MINUTE_MS } from '../basis/index.ts';
-
 /** Clock times of a place and instants, both ways, over daylight-saving nights. Zones are IANA names. */
+import { MINUTE_MS } from '../basis/index.ts';
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 

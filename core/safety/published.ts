@@ -1,3 +1,5 @@
+import { fahrenheitToCelsius } from '../basis/index.ts';
+
 /** A limit that somebody published. `edition`: of the text; `read`: the day it was last looked up, or *from memory* where nobody has since it was written down here. */
 export type Published = { readonly source: string; readonly edition: string; readonly read: string };
 
@@ -17,12 +19,12 @@ const england = (says: string) => ({ source: `Food Safety and Hygiene (England) 
 export const PUBLISHED = {
   /** Cold holding at or below. */
   coldUs: { most_C: 5, ...foodCode('3-501.16(A)(2)', '41 °F (5 °C) or less') },
-  coldHome: { most_C: (40 - 32) / 1.8, ...fsis('home rule', 'refrigerator at 40 °F (4 °C) or below') },
+  coldHome: { most_C: fahrenheitToCelsius(40), ...fsis('home rule', 'refrigerator at 40 °F (4 °C) or below') },
   coldEngland: { most_C: 8, ...england('8 °C or below') },
   /** Longest time out of cold holding before it must be used or thrown away. */
   outOfColdUs: { most_h: 4, ...foodCode('3-501.19(B)', '4 h, then discard (written procedure needed)') },
   outOfColdHome: { most_h: 2, ...fsis('home rule', 'discard after 2 h at room temperature') },
-  outOfColdHomeHot: { most_h: 1, above_C: (90 - 32) / 1.8, ...fsis('home rule', 'discard after 1 h above 90 °F (32 °C)') },
+  outOfColdHomeHot: { most_h: 1, above_C: fahrenheitToCelsius(90), ...fsis('home rule', 'discard after 1 h above 90 °F (32 °C)') },
   outOfColdEngland: { most_h: 4, ...england('one period of up to 4 h above 8 °C') },
   /** Longest cold storage of what is ready to eat; the day of preparation is day 1. */
   storageUs: { most_days: 7, ...foodCode('3-501.17', '7 days at 41 °F (5 °C), day of preparation is day 1') },
