@@ -1,54 +1,35 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, exported, open, settled, test, type } from './kitchen.ts';
+import { column, exported, figure, open, settled, test, type } from './kitchen.ts';
+import type { Shown } from './shown.ts';
+import { atIron, atLine, clock, go, onSheet, whole } from './shown.ts';
 
-/** Portion in grams of the whole load, setting and time of the first load of one iron, as each station shows them. */
-type Shown = { readonly grams: string; readonly time: string; readonly set?: string };
-
-const exact = async (page: Page, name: string): Promise<number> =>
-  Number(await page.locator(`[data-figure="${name}"]`).first().getAttribute('data-exact'));
-const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
-
-const onIron = async (page: Page): Promise<Shown> => {
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
-  await settled(page);
-  const set = await page.locator('[data-figure="dial"]').textContent();
-  return { grams: String(Math.round(await exact(page, 'dose_g'))), time: clock(await exact(page, 'cookTime_s.best')), set: set ?? '' };
+const onIron = (page: Page): Promise<Shown> => atIron(page, 'deep-a');
+const onLine = async (page: Page): Promise<Shown> => {
+  await go(page, 'Line');
+  return atLine(page, 'deep-a');
+};
+const onRun = async (page: Page): Promise<Shown> => {
+  await go(page, 'Run');
+  return onSheet(page, 'deep-a');
 };
 
-const onFormula = async (page: Page): Promise<Shown> => {
+type Unset = Omit<Shown, 'set'>;
+
+const onFormula = async (page: Page): Promise<Unset> => {
   await page.getByRole('link', { name: 'Formula', exact: true }).click();
   await expect(page.locator('[data-figure="portion_g"]')).toBeVisible();
-  return { grams: String(Math.round(await exact(page, 'portion_g'))), time: clock(await exact(page, 'cookTime_s.best')) };
-};
-
-const onLine = async (page: Page): Promise<Shown> => {
-  await page.getByRole('link', { name: 'Line', exact: true }).click();
-  const iron = column(page, 'deep-a');
-  const words = iron.getByText(/then \d+:\d+ closed/);
-  await expect(words).toBeVisible();
-  const [, set = '', time = ''] = /dial (\S+) · then (\S+) closed/.exec((await words.textContent()) ?? '') ?? [];
-  return { grams: ((await iron.locator('.figure').first().textContent()) ?? '').replace(/\D/g, ''), time, set };
-};
-
-const onRun = async (page: Page): Promise<Shown> => {
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
-  const cells = page.getByRole('row', { name: /Deep A/ }).getByRole('cell');
-  await expect(cells.nth(3)).toContainText(':');
-  const [, set = ''] = /dial (\S+)/.exec((await cells.nth(1).textContent()) ?? '') ?? [];
-  const [, grams = ''] = /^(\d+) g/.exec((await cells.nth(2).textContent()) ?? '') ?? [];
-  const [, time = ''] = /^(\d+:\d\d)/.exec((await cells.nth(3).textContent()) ?? '') ?? [];
-  return { grams, time, set };
+  return { grams: Math.round(await figure(page, 'portion_g')), time: clock(await figure(page, 'cookTime_s.best')) };
 };
 
 /** The method that is in use. */
-const onLift = async (page: Page): Promise<Shown> => {
+const onLift = async (page: Page): Promise<Unset> => {
   await page.getByRole('link', { name: 'Lift', exact: true }).click();
   const row = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: 'In use' }) });
   await expect(row).toContainText(/a load/);
   const [, grams = '', time = ''] = /(\d+) g a load, \d+ pieces, (\d+:\d\d)/.exec(await row.innerText()) ?? [];
-  return { grams, time };
+  return { grams: whole(grams), time };
 };
 
 /** Every station says the same; once all of them have weighed what the iron’s loads say. */
@@ -77,7 +58,7 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
     },
   );
   const { portion_g, cookTime_s } = JSON.parse(printed) as { portion_g: number; cookTime_s: { best: number } };
-  expect({ grams: String(Math.round(portion_g)), time: clock(cookTime_s.best) }).toEqual({ grams: known.grams, time: known.time });
+  expect({ grams: Math.round(portion_g), time: clock(cookTime_s.best) }).toEqual({ grams: known.grams, time: known.time });
 
   // As if nobody had cooked on it.
   await open(page, 'iron');
@@ -98,7 +79,7 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
   await page.keyboard.press('Escape');
   await settled(page);
   const withNuts = await agree(page);
-  expect(Number(withNuts.grams)).toBeLessThan(Number(known.grams) - 5);
+  expect(withNuts.grams).toBeLessThan(known.grams - 5);
   await page.getByRole('link', { name: 'Line', exact: true }).click();
   await expect(column(page, 'deep-a')).toContainText('then scatter 30 g of nuts');
   await expect(column(page, 'deep-b')).toContainText('then scatter 30 g of nuts');
@@ -126,10 +107,10 @@ test('a bowl that stands in the cold with a portion of one’s own: every statio
   await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
   await type(page.getByLabel('Portion, g'), '190');
   await page.getByRole('button', { name: 'So it is done here' }).click();
-  await expect.poll(async () => exact(page, 'dose_g')).toBe(190);
+  await expect.poll(async () => figure(page, 'dose_g')).toBe(190);
   await settled(page);
   const iron = await onIron(page);
-  expect(iron.grams).toBe('190');
+  expect(iron.grams).toBe(190);
   await expect.poll(() => onLine(page), { timeout: 60_000 }).toEqual(iron);
   await expect.poll(() => onRun(page), { timeout: 60_000 }).toEqual(iron);
   const { set: _, ...unset } = iron;

@@ -1,49 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { button, column, figure, open, openLid, settled, test } from './kitchen.ts';
-
-const IRONS = { 'deep-a': 'Deep A', 'deep-b': 'Deep B', 'thin-four': 'Thin four' } as const;
-type IronId = keyof typeof IRONS;
-const IDS = Object.keys(IRONS) as IronId[];
-
-/** Of one load as a station shows it: grams of each mould, what is set, and how long it is closed. */
-type Shown = { readonly grams: number; readonly set: string; readonly time: string };
-
-const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
-const whole = (text: string | null): number => Number((text ?? '').replace(/\D/g, ''));
-const go = (page: Page, station: string): Promise<void> => page.getByRole('link', { name: station, exact: true }).click();
-
-const atIron = async (page: Page, id: IronId): Promise<Shown> => {
-  await go(page, 'Iron');
-  await settled(page);
-  const heading = page.getByRole('heading', { level: 1 });
-  if ((await heading.textContent())?.includes(IRONS[id]) !== true) {
-    await page.getByRole('button', { name: /^Iron: / }).click();
-    await page.getByRole('option', { name: new RegExp(`^${IRONS[id]}`) }).click();
-    await expect(heading).toContainText(IRONS[id]);
-    await settled(page);
-  }
-  const set = (await page.locator('[data-figure="dial"]').textContent()) ?? '';
-  return { grams: Math.round(await figure(page, 'dose_g')), set, time: clock(await figure(page, 'cookTime_s.best')) };
-};
-
-const atLine = async (page: Page, id: IronId): Promise<Shown> => {
-  const iron = column(page, id);
-  const words = iron.getByText(/then \d+:\d+ closed/);
-  await expect(words).toBeVisible();
-  const [, set = '', time = ''] = /dial (\S+) · then (\S+) closed/.exec((await words.textContent()) ?? '') ?? [];
-  return { grams: whole(await iron.locator('.figure').first().textContent()), set, time };
-};
-
-/** As the run sheet has it, on the screen and on paper. */
-const onSheet = async (page: Page, id: IronId): Promise<Shown> => {
-  const cells = page.getByRole('row', { name: new RegExp(IRONS[id]) }).getByRole('cell');
-  await expect(cells.nth(3)).toContainText(':');
-  const [, set = ''] = /dial (\S+)/.exec((await cells.nth(1).textContent()) ?? '') ?? [];
-  const [, grams = '', each] = /^([\d,]+) g(?:, ([\d,]+) g a mould)?/.exec((await cells.nth(2).textContent()) ?? '') ?? [];
-  const [, time = ''] = /^(\d+:\d\d)/.exec((await cells.nth(3).textContent()) ?? '') ?? [];
-  return { grams: whole(each ?? grams), set, time };
-};
+import { button, column, figure, open, openLid, test } from './kitchen.ts';
+import type { IronId } from './shown.ts';
+import { atIron, atLine, go, IDS, onSheet, whole } from './shown.ts';
 
 /** What every station says of every iron, and of the bowl. */
 const allAgree = async (page: Page, irons: readonly IronId[]): Promise<void> => {
