@@ -28,6 +28,7 @@ import { BATTERS, presetIron, readBatter } from '../core/testing/batters.ts';
 import { dialInHolds, dialInItems, dialInStatistics } from './dialin.ts';
 import { practiceTable } from './practice.ts';
 import { againstOdex } from './odex.ts';
+import { morningOf, OWN_DISH } from '../core/testing/morning.ts';
 
 /** What takes seconds is run less often: three times at least. */
 const LONG_ENOUGH_MS = 3000;
@@ -112,7 +113,7 @@ const forty = {
 const tenThousand = Array.from({ length: 10_000 }, (_, i) => BATTERS.quick.split('\n')[i % 8] ?? '');
 
 /** The largest morning: three dishes for 300 on six irons of two circuits, by two pairs of hands. */
-const LARGE: RunRequest = {
+const LARGE: RunRequest = morningOf({
   people: 120,
   piecesPerPerson: 1,
   serveAt: 0,
@@ -129,7 +130,7 @@ const LARGE: RunRequest = {
   ],
   irons: Array.from({ length: 6 }, (_, i) => ({
     ironId: `i${i}`,
-    ...(i < 3 ? {} : { dishId: i < 5 ? 'wafers' : 'balls' }),
+    dishId: i < 3 ? OWN_DISH : i < 5 ? 'wafers' : 'balls',
     piecesPerLoad: i < 3 ? 4 : 2,
     portion_g: 200,
     leastPortion_g: 190,
@@ -140,7 +141,7 @@ const LARGE: RunRequest = {
     power_W: 1000,
     circuitId: i % 2 === 0 ? 'wall' : 'bar',
   })),
-};
+});
 const LARGE_PLAN = planRun(LARGE);
 
 /** Half of them cooking, half of them hot: every pour looks for a moment between the lids. */
@@ -250,23 +251,26 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
   [
     'a plan for 200 people on four irons',
     () =>
-      planRun({
-        people: 200,
-        piecesPerPerson: 1,
-        serveAt: 0,
-        mode: 'together',
-        batter_g: null,
-        irons: ['a', 'b', 'c', 'd'].map((ironId) => ({
-          ironId,
-          piecesPerLoad: 1,
-          portion_g: 200,
-          leastPortion_g: 190,
-          preheat_s: 300,
-          cook_s: 240,
-          open_s: 25,
-          recovery_s: 30,
-        })),
-      }),
+      planRun(
+        morningOf({
+          people: 200,
+          piecesPerPerson: 1,
+          serveAt: 0,
+          mode: 'together',
+          batter_g: null,
+          irons: ['a', 'b', 'c', 'd'].map((ironId) => ({
+            ironId,
+            dishId: OWN_DISH,
+            piecesPerLoad: 1,
+            portion_g: 200,
+            leastPortion_g: 190,
+            preheat_s: 300,
+            cook_s: 240,
+            open_s: 25,
+            recovery_s: 30,
+          })),
+        }),
+      ),
     6,
     3,
   ],

@@ -3,7 +3,7 @@ import { runToEnd } from '../core/basis/index.ts';
 import { loadsOfIron, readSettingsOf } from '../core/kitchen/index.ts';
 import type { KitchenFile } from '../core/kitchen/index.ts';
 import { beliefKey, believedFor, knownQuestion } from '../core/lot/index.ts';
-import { dishesOf, dishOf } from '../core/run/index.ts';
+import { wishOf } from '../core/run/index.ts';
 
 /** What the demo's loads say of the irons of its run, found when the demo was written: the first start of the page needn't find it. */
 export type DemoBelief = { readonly key: string; readonly believed: BelievedIron | null };
@@ -13,12 +13,12 @@ type Question = ReturnType<typeof knownQuestion> & { readonly known: NonNullable
 const questions = (file: KitchenFile): readonly Question[] => {
   const kitchen = { kit: file.kit, readSettings: readSettingsOf(file.kit, file.ingredients) };
   return file.runs.flatMap((run) =>
-    dishesOf(run).flatMap((dish) =>
+    run.dishes.flatMap((dish) =>
       dish.ironIds.flatMap((ironId) => {
         const iron = file.irons.find(({ id }) => id === ironId);
         const formula = file.formulas.find(({ id }) => id === dish.formulaId);
         if (iron === undefined || formula === undefined) return [];
-        const wish = { ...dishOf(dish), load: 2, preheat_s: null };
+        const wish = { ...wishOf(dish), load: 2, preheat_s: null };
         const question = knownQuestion(kitchen, formula, iron, wish, loadsOfIron(file, ironId), file.formulas);
         return question.known === undefined ? [] : [{ ...question, known: question.known }];
       }),

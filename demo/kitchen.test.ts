@@ -37,7 +37,7 @@ describe('the demo kitchen', () => {
   test('1,240 m, six formulas of its own, five irons, breakfast for 36 at 07:15', () => {
     expect(file.kit.altitude_m).toBe(1240);
     expect([file.formulas.length, file.irons.length]).toEqual([6, 5]);
-    expect(file.runs[0]).toMatchObject({ people: 36 });
+    expect(file.runs[0]?.dishes).toMatchObject([{ people: 36 }]);
     expect(new Date(file.runs[0]?.serveAt ?? 0).toISOString().slice(11, 16)).toBe('07:15');
   });
 

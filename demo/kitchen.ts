@@ -1,6 +1,7 @@
 import type { Random } from '../core/basis/index.ts';
 import { DAY_MS, seededRandom } from '../core/basis/index.ts';
 import { AS_USUAL, targetOn } from '../core/cook/index.ts';
+import { plainDish } from '../core/run/index.ts';
 import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, predictionOf } from '../core/advise/index.ts';
 import type { KitchenFile } from '../core/kitchen/index.ts';
@@ -111,14 +112,9 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
         zone: DEMO_KIT.zone,
         mode: 'together',
         serveAt: LAST_MORNING + 2 * DAY_MS + 35 * 60_000,
-        people: 36,
-        piecesPerPerson: 1,
-        ironIds: ['deep-a', 'deep-b', 'thin-four'],
-        formulaId: 'oat-rye',
-        target: AS_USUAL,
-        batter_C: 18,
-        prep: [],
-        batter_g: null,
+        dishes: [
+          { ...plainDish({ id: 'own', formulaId: 'oat-rye', ironIds: ['deep-a', 'deep-b', 'thin-four'], batter_C: 18 }), people: 36 },
+        ],
       },
     ],
     practices: PRACTICES,

@@ -2,7 +2,6 @@ import { Link } from 'react-router';
 import type { PourTowards, Towards } from '../../core/book/index.ts';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
-import { dishesOf } from '../../core/run/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMarkText, grams, temperature, temperatureApart, TOWARDS } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
@@ -18,8 +17,8 @@ export const Meaning = ({ session }: { readonly session: Session }) => {
   const { irons, ironLoads, run, formulas, setWorkspace } = session;
   // With what it cooks in the run that is on, or what is on the bench.
   const formulaOn = (ironId: string): Formula | null => {
-    const dish = run === null ? undefined : dishesOf(run).find(({ ironIds }) => ironIds.includes(ironId));
-    return formulas.find(({ id }) => id === (dish?.formulaId ?? run?.formulaId)) ?? session.formula;
+    const dish = run?.dishes.find(({ ironIds }) => ironIds.includes(ironId));
+    return formulas.find(({ id }) => id === (dish ?? run?.dishes[0])?.formulaId) ?? session.formula;
   };
   const known = irons.filter(({ id }) => (ironLoads.loads.get(id)?.length ?? 0) > 0);
   const answers = useAdvices(

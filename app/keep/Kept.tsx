@@ -79,8 +79,9 @@ export const Kept = ({
             </li>
           ))}
         </ul>
-        {session.runs.flatMap(({ id, name, serveAt, zone, fromKept = [] }) =>
-          fromKept
+        {session.runs.flatMap(({ id, name, serveAt, zone, dishes }) =>
+          dishes
+            .flatMap(({ fromKept = [] }) => fromKept)
             .filter(({ itemId }) => itemId === item.id)
             .map(({ pieces }) => (
               <p key={id} data-planned={pieces}>

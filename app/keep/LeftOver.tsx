@@ -1,9 +1,9 @@
 import type { KeepItem } from '../../core/keep/index.ts';
-import { isPutAway, leftOver, OWN_DISH } from '../../core/run/index.ts';
+import { isPutAway, leftOver, outLoads } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { useGuard } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
-import { outLoads, useRunPlan } from '../session/index.ts';
+import { useRunPlan } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { newItem } from './newItem.ts';
 
@@ -18,7 +18,7 @@ export const LeftOver = ({ session, items }: { readonly session: Session; readon
   if (planned?.plan == null || planned.request === null) return null;
   const { run, irons, plan, request, dishes } = planned;
   const left = leftOver(now, plan, request, outLoads(run, irons, session)).flatMap(({ dishId, pieces }) => {
-    const id = `left-over-${run.id}${dishId === OWN_DISH ? '' : `-${dishId}`}`.slice(0, 64);
+    const id = `left-over-${run.id}${dishId === run.dishes[0]?.id ? '' : `-${dishId}`}`.slice(0, 64);
     const mine = dishes.find(({ dish }) => dish.id === dishId);
     return mine === undefined || items.some((item) => item.id === id) ? [] : [{ id, formula: mine.formula, dish: mine.dish, over: pieces }];
   })[0];

@@ -1,7 +1,9 @@
-import type { Beside, Run } from '../../core/run/index.ts';
-import { besideAt } from '../../core/run/index.ts';
+import type { Beside } from '../../core/run/index.ts';
+import { besideAt, withDish } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { BESIDE_WORDS, timeOfDay } from '../look/index.ts';
+import type { PlannedRun } from '../session/index.ts';
+import { dishName } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 
 const TICK_MS = 5000;
@@ -9,26 +11,37 @@ const TICK_MS = 5000;
 const AHEAD_MS = 120_000;
 
 /** What goes with it and is due: called for until somebody has done it. */
-export const BesidesDue = ({ run }: { readonly run: Run }) => {
+export const BesidesDue = ({ planned }: { readonly planned: PlannedRun }) => {
+  const { run } = planned;
   const carryOut = useDo();
   const now = useNow(TICK_MS);
-  const due = (run.besides ?? []).filter(
-    (beside) => beside.done !== true && besideAt(beside, run.serveAt) - AHEAD_MS <= now && now < run.serveAt + AHEAD_MS,
-  );
-  const done = (kind: Beside['kind']): void =>
+  const isDue = (beside: Beside): boolean =>
+    beside.done !== true && besideAt(beside, run.serveAt) - AHEAD_MS <= now && now < run.serveAt + AHEAD_MS;
+  const due = run.dishes.flatMap(({ id, besides = [] }) => besides.filter(isDue).map((beside) => ({ dishId: id, beside })));
+  const done = (dishId: string, kind: Beside['kind']): void =>
     void carryOut(
-      commands.changeRun(run.id, (before) => ({
-        ...before,
-        besides: (before.besides ?? []).map((one) => (one.kind === kind ? { ...one, done: true } : one)),
-      })),
+      commands.changeRun(run.id, (before) =>
+        withDish(before, dishId, ({ besides = [] }) => ({
+          besides: besides.map((one) => (one.kind === kind ? { ...one, done: true } : one)),
+        })),
+      ),
     );
+  const of = (dishId: string): string => {
+    const name = dishName(planned, dishId);
+    return name === null ? '' : ` (${name})`;
+  };
   return (
     due.length > 0 && (
       <ul aria-label="Goes with it" className="flex flex-wrap gap-2">
-        {due.map((beside) => (
-          <li key={beside.kind} className="flex items-center gap-3 rounded-lg bg-act pl-3 text-lg font-semibold">
-            {BESIDE_WORDS[beside.kind]}, {timeOfDay(besideAt(beside, run.serveAt), run.zone)}
-            <button type="button" className="min-h-16 rounded-r-lg bg-white px-4 font-bold text-ink" onClick={() => done(beside.kind)}>
+        {due.map(({ dishId, beside }) => (
+          <li key={`${dishId}/${beside.kind}`} className="flex items-center gap-3 rounded-lg bg-act pl-3 text-lg font-semibold">
+            {BESIDE_WORDS[beside.kind]}
+            {of(dishId)}, {timeOfDay(besideAt(beside, run.serveAt), run.zone)}
+            <button
+              type="button"
+              className="min-h-16 rounded-r-lg bg-white px-4 font-bold text-ink"
+              onClick={() => done(dishId, beside.kind)}
+            >
               Done
             </button>
           </li>

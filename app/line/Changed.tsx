@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import type { MissingPieces } from '../../core/line/index.ts';
-import { afterPowerCut, MOST_HANDS, OWN_DISH, planRun, restFromNow } from '../../core/run/index.ts';
+import { afterPowerCut, MOST_HANDS, planRun, restFromNow } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { grams, InlineSelect, NumberEntry, Sheet, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -34,7 +34,7 @@ type Change = {
 export const Changed = ({ planned, places, missing, onTake, onClose }: Props) => {
   const { run, request, plan, irons, dishes } = planned;
   const [change, setChange] = useState<Change>({
-    dishId: OWN_DISH,
+    dishId: run.dishes[0]?.id ?? '',
     guests: 0,
     late_min: 0,
     without: null,
@@ -51,17 +51,15 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
   const isGone = (id: string): boolean => id === change.without || cut.without.includes(id);
   const left = (ironIds: readonly string[]): string[] => ironIds.filter((id) => !isGone(id));
   const changes = {
-    people: people(OWN_DISH, run.people),
     serveAt: run.serveAt + 60_000 * change.late_min + 1000 * cut.late_s,
     hands: change.hands,
-    ironIds: left(run.ironIds),
-    otherDishes: run.otherDishes?.map((dish) => ({ ...dish, people: people(dish.id, dish.people), ironIds: left(dish.ironIds) })),
+    dishes: run.dishes.map((dish) => ({ ...dish, people: people(dish.id, dish.people), ironIds: left(dish.ironIds) })),
   } satisfies Partial<Run>;
-  const { otherDishes: _, ...own } = changes;
   const next = planRun({
     ...request,
-    ...own,
-    others: request.others?.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
+    serveAt: changes.serveAt,
+    hands: change.hands,
+    dishes: request.dishes.map((dish) => ({ ...dish, people: people(dish.dishId, dish.people) })),
     irons: request.irons.filter(({ ironId }) => !isGone(ironId)),
   });
   const more = change.guests * (dishes.find(({ dish }) => dish.id === change.dishId)?.dish.piecesPerPerson ?? 1);

@@ -20,8 +20,8 @@ export const Counts = ({
   const standing = useStanding(session, planned, places);
   const run = planned?.run ?? null;
   if (run === null || standing === null) return null;
-  const held = courses.flatMap(({ ironId, courses: mine }): PlacedCrisp[] => {
-    const course = mine.find(({ place }) => place === (run.hold ?? 'rack'));
+  const held = courses.flatMap(({ dish, ironId, courses: mine }): PlacedCrisp[] => {
+    const course = mine.find(({ place }) => place === (dish.hold ?? 'rack'));
     return course === undefined ? [] : [{ ironId, crisp: course.crisp }];
   });
   const crisp = crispOfOldest(standing, held);

@@ -10,6 +10,7 @@ import { useStanding } from './useStanding.ts';
 const TICK_MS = 500;
 /** More don't fit a screen seen from a metre. */
 const MOST_ORDERS = 4;
+const NOTHING_OUT: ReadonlyMap<string, number> = new Map();
 
 type Props = { readonly session: Session; readonly planned: PlannedRun | null; readonly places: readonly LinePlace[] };
 
@@ -24,7 +25,7 @@ export const PlatesPanel = ({ session, planned, places }: Props) => {
       return [{ place, pieces: iron.geometry.piecesPerLoad, at: progress.closedAt + 1000 * prediction.cookTime_s.best }];
     })
     .sort((a, b) => a.at - b.at);
-  const orders = planned?.request == null ? [] : ordersOf(planned.request, standing?.ownOut ?? 0);
+  const orders = planned?.request == null ? [] : ordersOf(planned.request, standing?.outOf ?? NOTHING_OUT);
   // What was wanted and is there has been carried out.
   const open = orders.filter(({ at, pieces, ready }) => ready < pieces || at > now).slice(0, MOST_ORDERS);
   const onRack = standing?.onRack ?? 0;

@@ -33,10 +33,8 @@ export const Replan = ({ planned, places, missing }: Props) => {
           className={press}
           onClick={() => {
             change({
-              people: before.people,
+              dishes: before.dishes,
               serveAt: before.serveAt,
-              otherDishes: before.otherDishes,
-              ironIds: before.ironIds,
               ...(before.hands === undefined ? { hands: 1 } : { hands: before.hands }),
             });
             setBefore(null);

@@ -76,7 +76,7 @@ export const Side = ({ session, planned, places, poured, children }: SideProps) 
             );
           })}
         </div>
-        {planned !== null && <BesidesDue run={planned.run} />}
+        {planned !== null && <BesidesDue planned={planned} />}
         <div className="flex gap-x-4 gap-y-1 max-lg:flex-col">
           <div className="min-w-0 flex-[3] empty:hidden [&_li]:py-0.5 [&_li]:text-[13px] [&_li]:leading-tight [&_li]:text-ink">
             <Findings findings={findings} />

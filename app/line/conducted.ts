@@ -1,8 +1,7 @@
 import type { LineIron, MissingPieces } from '../../core/line/index.ts';
 import { lineIrons } from '../../core/line/index.ts';
-import { askedDishes, piecesOfDish } from '../../core/run/index.ts';
+import { outLoads, piecesOf, piecesOfDish } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { outLoads, piecesOf } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 /** By dish, pieces that the run wants and that are neither out nor in an iron; null: no run is planned. */
@@ -15,7 +14,7 @@ export const missingPieces = (
   const { run, request, irons } = planned;
   const out = outLoads(run, irons, told);
   return new Map(
-    askedDishes(request).map((dish) => {
+    request.dishes.map((dish) => {
       const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
       const inIrons = places.reduce((sum, { iron, load, dishId, progress }) => {
         const isIn =

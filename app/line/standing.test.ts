@@ -2,8 +2,7 @@ import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { OWN_DISH } from '../../core/run/index.ts';
-import { outLoads } from '../session/index.ts';
+import { outLoads } from '../../core/run/index.ts';
 import { crispOfOldest, inLoads } from './standing.ts';
 import type { LinePlace } from './linePlace.ts';
 
@@ -21,18 +20,22 @@ test('a part load gives as many pieces as moulds were filled; another run’s an
     told('in it', 'today', [poured(), closed]),
     told('other', 'yesterday', [poured(), closed, opened]),
   ];
-  expect(outLoads({ id: 'today' } as Run, [four], { lots: [], runLoads }).map(({ pieces }) => pieces)).toEqual([4, 2]);
+  expect(
+    outLoads({ id: 'today', dishes: [{ id: 'own', ironIds: [four.id] }] } as unknown as Run, [four], { lots: [], runLoads }).map(
+      ({ pieces }) => pieces,
+    ),
+  ).toEqual([4, 2]);
 });
 
 test('what is in the irons comes out when it was promised', () => {
   const place = {
     iron: four,
-    dishId: OWN_DISH,
+    dishId: 'own',
     load: { runId: 'today' },
     progress: { phase: 'cooking', closedAt: 10_000, did: {} },
     prediction: { cookTime_s: { best: 200 } },
   } as unknown as LinePlace;
-  expect(inLoads('today', [place])).toEqual([{ ironId: four.id, dishId: OWN_DISH, openAt: 210_000, pieces: 4 }]);
+  expect(inLoads('today', [place])).toEqual([{ ironId: four.id, dishId: 'own', openAt: 210_000, pieces: 4 }]);
   expect(inLoads('another', [place])).toEqual([]);
 });
 

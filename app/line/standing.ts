@@ -1,6 +1,5 @@
 import type { HoldCourse, InLoad, Standing } from '../../core/run/index.ts';
-import { crispAfter } from '../../core/run/index.ts';
-import { piecesOf } from '../session/index.ts';
+import { crispAfter, piecesOf } from '../../core/run/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 export type PlacedCrisp = Pick<HoldCourse, 'crisp'> & { readonly ironId: string };

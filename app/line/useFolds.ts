@@ -1,9 +1,10 @@
+import { toldOfRun } from '../../core/run/index.ts';
 import { useCallback, useMemo } from 'react';
 import type { DueFold } from '../../core/line/index.ts';
 import { foldsOf, headerOf, lotToPourFrom } from '../../core/lot/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { toldOfRun } from '../session/index.ts';
+
 import { commands, useDo } from '../store/index.ts';
 
 /** Whether a bowl may still be poured from changes slowly. */

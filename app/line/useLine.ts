@@ -3,17 +3,17 @@ import type { Did, Load, LoadEvent, LoadProgress, Lot, NewLoadEvent } from '../.
 import { loadProgress } from '../../core/log/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron, ToppingId } from '../../core/plate/index.ts';
-import type { LoadVariant, PlannedLoad, RunDish } from '../../core/run/index.ts';
+import type { LoadVariant, PlannedLoad, Dish } from '../../core/run/index.ts';
 import type { Jump } from '../clock/index.ts';
 import { thisMoment, useNow, wallNow } from '../clock/index.ts';
 import type { Judged } from '../../core/keep/index.ts';
 import { overLimit } from '../../core/keep/index.ts';
 import type { LoadWish } from '../../core/lot/index.ts';
-import { dishesOf, dishOf, ironsOfRun, OWN_DISH } from '../../core/run/index.ts';
+import { ironsOfRun, toldOfRun, wishOf as wishOfDish } from '../../core/run/index.ts';
 import { headerOf, leftIn, lotToPourFrom, newLot } from '../../core/lot/index.ts';
 import { withJumps } from './jumps.ts';
 import type { PlannedRun, RunningLoad, Session } from '../session/index.ts';
-import { adviceJob, judgedHere, toldOfRun, useLoadsInIrons, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
+import { adviceJob, judgedHere, useLoadsInIrons, useNewestLoads, useNoticedJumps, useToldLoads } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 import { beginsAnother } from './pouring.ts';
 import { commands, newId, useDo, useSettled } from '../store/index.ts';
@@ -75,15 +75,14 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
   const irons = ironsAtLine(session, askedIronId, inIrons ?? []);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
   /** The dish that this iron cooks in its load `n`: as it is planned, and after that what it cooked last. Null: what is on the bench. */
-  const dishAt = (iron: Iron, n: number): RunDish | null => {
+  const dishAt = (iron: Iron, n: number): Dish | null => {
     if (iron.id === askedIronId || run === null) return null;
     const mine = (planned?.plan?.loads ?? []).filter(({ ironId }) => ironId === iron.id);
     const dishId = (mine.find((load) => load.n === n) ?? mine.at(-1))?.dishId;
-    const dishes = dishesOf(run);
-    return dishes.find(({ id }) => id === dishId) ?? dishes.find(({ ironIds }) => ironIds.includes(iron.id)) ?? null;
+    return run.dishes.find(({ id }) => id === dishId) ?? run.dishes.find(({ ironIds }) => ironIds.includes(iron.id)) ?? null;
   };
   // The iron that was asked for from the bench cooks what is on the bench; the others what the run says.
-  const formulaOf = (dish: RunDish | null): Formula | null => {
+  const formulaOf = (dish: Dish | null): Formula | null => {
     const id = dish?.formulaId ?? workspace.formulaId;
     return session.everyFormula.find((formula) => formula.id === id) ?? session.formula;
   };
@@ -102,7 +101,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     return [{ iron, dish, formula: (current === undefined ? undefined : formulaIn(current)) ?? formulaOf(dish), current, n }];
   });
   // The run's irons cook its dish; the one from the bench what is on the bench, which may be the same.
-  const wishOf = (dish: RunDish | null): Omit<LoadWish, 'load'> => (dish === null ? workspace : { ...dishOf(dish), preheat_s: null });
+  const wishOf = (dish: Dish | null): Omit<LoadWish, 'load'> => (dish === null ? workspace : { ...wishOfDish(dish), preheat_s: null });
   const plannedLoad = (iron: Iron, n: number): PlannedLoad | undefined =>
     iron.id === askedIronId ? undefined : planned?.plan?.loads.find((load) => load.ironId === iron.id && load.n === n);
   /** What this load of the run gets, where guests want different things. */
@@ -136,7 +135,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
           {
             iron,
             formula,
-            dishId: dish?.id ?? OWN_DISH,
+            dishId: dish?.id ?? run?.dishes[0]?.id ?? '',
             load: current?.load ?? null,
             log: current?.log ?? [],
             progress: current === undefined ? null : progressOf(current, jumps.get(current.load.id)),

@@ -1,10 +1,9 @@
 import { useMemo } from 'react';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Standing } from '../../core/run/index.ts';
-import { standingAt } from '../../core/run/index.ts';
+import { outLoads, standingAt } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { outLoads } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
 import { inLoads } from './standing.ts';
 

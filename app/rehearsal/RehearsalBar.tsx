@@ -2,11 +2,11 @@ import clsx from 'clsx';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { playMorning, surprisesOf } from '../../core/rehearsal/index.ts';
-import { platesOf, reportOf } from '../../core/run/index.ts';
+import { platesOf, reportOf, toldOfRun, withDish } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import { timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { toldOfRun, useRunPlan, useSession } from '../session/index.ts';
+import { useRunPlan, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { PlayedExercise, Rehearsal } from './kept.ts';
 import { changeRehearsal, PACES } from './change.ts';
@@ -123,7 +123,11 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
             className={clsx(PRESS, 'border-act bg-act text-white')}
             onClick={() => {
               changeRehearsal({ met: [...rehearsal.met, here.id] });
-              void carryOut(commands.changeRun(run.id, (before) => ({ ...before, people: before.people + here.guests })));
+              void carryOut(
+                commands.changeRun(run.id, (before) =>
+                  withDish(before, before.dishes[0]?.id ?? '', ({ people }) => ({ people: people + here.guests })),
+                ),
+              );
             }}
           >
             Plan for them

@@ -1,5 +1,5 @@
 import { sum } from '../../core/basis/index.ts';
-import type { RunDish } from '../../core/run/index.ts';
+import type { Dish } from '../../core/run/index.ts';
 import { isPutAway } from '../../core/run/index.ts';
 import { grams, timeOfDay } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
@@ -7,7 +7,7 @@ import type { PlannedRun } from '../session/index.ts';
 type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };
 
 /** ", 170 g a head": two wafers aren't a deep round. */
-const perHead = (piece_g: number, { piecesPerPerson, goesTo }: RunDish): string =>
+const perHead = (piece_g: number, { piecesPerPerson, goesTo }: Dish): string =>
   piece_g === 0 || isPutAway({ goesTo }) ? '' : `, ${grams(piece_g * piecesPerPerson)} g a head`;
 
 /** "1.95", "2": what is mixed is mixed in twentieths. */

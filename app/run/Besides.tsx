@@ -1,14 +1,16 @@
 import { Plus, X } from 'lucide-react';
-import type { BesideKind, Run } from '../../core/run/index.ts';
+import type { BesideKind, Dish, Run } from '../../core/run/index.ts';
 import { besideAt, BESIDE_KINDS, BESIDES } from '../../core/run/index.ts';
 import { BESIDE_WORDS, InlineSelect, NumberEntry, timeOfDay } from '../look/index.ts';
-import type { ChangeRun } from './change.ts';
+import type { ChangeDish } from './change.ts';
 
 const DAY_MIN = 1440;
 
+type Props = { readonly run: Run; readonly dish: Dish; readonly onChange: ChangeDish };
+
 /** Butter out early, ice cream last: what goes with it, each so long before it is served. */
-export const Besides = ({ run, onChange }: { readonly run: Run; readonly onChange: ChangeRun }) => {
-  const besides = run.besides ?? [];
+export const Besides = ({ run, dish, onChange }: Props) => {
+  const besides = dish.besides ?? [];
   const free = BESIDE_KINDS.filter((kind) => !besides.some((one) => one.kind === kind));
   const [first] = free;
   return (

@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
-import type { DISH_FIELDS, Run, RunDish } from '../../core/run/index.ts';
+import type { Dish, WISH_FIELDS } from '../../core/run/index.ts';
 import type { Session } from '../session/index.ts';
 import { dishWords } from './dishWords.ts';
 
 type Props = {
   readonly session: Session;
-  readonly dish: Pick<RunDish, 'ironIds'>;
+  readonly dish: Pick<Dish, 'ironIds'>;
   /** Of which dish, for a screen reader; left out: there is one. */
   readonly of?: string;
   /** Of the irons as they are kept when it is carried out: touches may be faster than the store. */
@@ -37,10 +37,10 @@ export const DishIrons = ({ session, dish: { ironIds }, of, onIrons }: Props) =>
   </fieldset>
 );
 
-type WishedKey = 'formulaId' | 'ironIds' | (typeof DISH_FIELDS)[number];
+type WishedKey = 'formulaId' | 'ironIds' | (typeof WISH_FIELDS)[number];
 
 /** How it is wished, and the way to where that is changed. */
-export const DishWish = ({ session, dish }: { readonly session: Session; readonly dish: Pick<Run, WishedKey> }) => (
+export const DishWish = ({ session, dish }: { readonly session: Session; readonly dish: Pick<Dish, WishedKey> }) => (
   <p className="text-[15px] text-quiet">
     {dishWords(dish, session.kit.temperatureUnit)} ·{' '}
     <Link

@@ -1,21 +1,21 @@
 import { useState } from 'react';
 import { usableOf } from '../../core/keep/index.ts';
-import type { Run } from '../../core/run/index.ts';
+import type { Dish, Run } from '../../core/run/index.ts';
 import { dayAndTime, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRows } from '../store/index.ts';
-import type { ChangeRun } from './change.ts';
+import type { ChangeDish } from './change.ts';
 
-type Props = { readonly session: Session; readonly run: Run; readonly onChange: ChangeRun };
+type Props = { readonly session: Session; readonly run: Run; readonly dish: Dish; readonly onChange: ChangeDish };
 
 /** What is left from earlier mornings comes first: so many fewer are cooked. */
-export const FromKept = ({ session, run, onChange }: Props) => {
+export const FromKept = ({ session, run, dish, onChange }: Props) => {
   const items = useRows('keepItems');
   // Emptied to be typed anew, an entry stays.
   const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
-  const formula = session.everyFormula.find(({ id }) => id === run.formulaId);
+  const formula = session.everyFormula.find(({ id }) => id === dish.formulaId);
   if (items === undefined || formula === undefined) return null;
-  const taken = run.fromKept ?? [];
+  const taken = dish.fromKept ?? [];
   const usable = usableOf(items, formula, session.lots, run.serveAt, session.kit.room_C);
   // What was used up meanwhile was used for this.
   const gone = taken.filter(
@@ -62,7 +62,7 @@ export const FromKept = ({ session, run, onChange }: Props) => {
                 className="min-h-11 font-semibold text-act underline underline-offset-2"
                 onClick={() => {
                   setAsked(new Set([...asked, item.id]));
-                  take(item.id, Math.min(pieces, Math.ceil(run.people * run.piecesPerPerson)));
+                  take(item.id, Math.min(pieces, Math.ceil(dish.people * dish.piecesPerPerson)));
                 }}
               >
                 Use them first

@@ -57,14 +57,7 @@ export const LoadPanel = ({ planned, plan, chosen, onChange }: Props) => {
           <button
             type="button"
             className="button-plain"
-            onClick={() =>
-              onChange({
-                ironIds: without(run.ironIds),
-                ...(run.otherDishes === undefined
-                  ? {}
-                  : { otherDishes: run.otherDishes.map((dish) => ({ ...dish, ironIds: without(dish.ironIds) })) }),
-              })
-            }
+            onClick={() => onChange((now) => ({ dishes: now.dishes.map((dish) => ({ ...dish, ironIds: without(dish.ironIds) })) }))}
           >
             Without {name}
           </button>

@@ -1,13 +1,15 @@
 import { Plus, Trash2 } from 'lucide-react';
-import type { Arrival, Run } from '../../core/run/index.ts';
+import type { Arrival, Run, RunRequest } from '../../core/run/index.ts';
 import { instantOf, ordersOf, wallTime } from '../../core/run/index.ts';
 import { NumberEntry, timeOfDay, WhenEntry } from '../look/index.ts';
 import type { ChangeRun } from './change.ts';
+import { withGuests } from './change.ts';
 
 const MOST_ORDERS = 48;
 const MOST_PEOPLE = 2000;
 const MOST_AFTER_S = 12 * 3600;
 const APART_S = 300;
+const NOTHING_OUT: ReadonlyMap<string, number> = new Map();
 
 type Props = { readonly run: Run; readonly onChange: ChangeRun };
 
@@ -23,10 +25,11 @@ export const nextOrder = (before: readonly Arrival[]): Arrival => ({
 /** Orders by name: who, how many, when. */
 export const Orders = ({ run, onChange }: Props) => {
   const arrivals = run.arrivals ?? [];
+  const people = run.dishes[0]?.people ?? 0;
   const take = (change: (before: readonly Arrival[]) => readonly Arrival[]): void =>
     onChange((now) => {
       const changed = change(now.arrivals ?? []);
-      return { arrivals: changed.length === 0 ? undefined : [...changed], people: Math.max(1, sumOf(changed)) };
+      return { arrivals: changed.length === 0 ? undefined : [...changed], ...withGuests(now, Math.max(1, sumOf(changed))) };
     });
   const set = (place: number, changes: Partial<Arrival>): void =>
     take((before) => before.map((arrival, i) => (i === place ? { ...arrival, ...changes } : arrival)));
@@ -77,9 +80,9 @@ export const Orders = ({ run, onChange }: Props) => {
           </li>
         ))}
       </ol>
-      {sumOf(arrivals) !== run.people && (
+      {sumOf(arrivals) !== people && (
         <p className="text-[15px]" role="status">
-          Orders for {sumOf(arrivals)}; the plan is for {run.people}, who come in the same way.
+          Orders for {sumOf(arrivals)}; the plan is for {people}, who come in the same way.
         </p>
       )}
       <div className="flex flex-wrap gap-2">
@@ -96,9 +99,9 @@ export const Orders = ({ run, onChange }: Props) => {
   );
 };
 
-/** Only on paper: who gets how many, when, and a box to tick. `kept`: pieces that are only heated again. */
-export const OrderCard = ({ run, kept }: { readonly run: Run; readonly kept: number }) => {
-  const orders = ordersOf({ ...run, kept }, 0);
+/** Only on paper: who gets how many, when, and a box to tick. */
+export const OrderCard = ({ run, request }: { readonly run: Run; readonly request: RunRequest }) => {
+  const orders = ordersOf(request, NOTHING_OUT);
   if (orders.length === 0) return null;
   return (
     <section aria-label="Orders on paper" className="hidden break-before-page print:block">

@@ -1,119 +1,42 @@
 import { Plus, X } from 'lucide-react';
-import type { Run, RunDish } from '../../core/run/index.ts';
-import { dishesOf, GOES_TO, MOST_OTHER_DISHES, withDish } from '../../core/run/index.ts';
+import type { Dish, Run, RunPlan } from '../../core/run/index.ts';
+import { MOST_DISHES, plainDish } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry } from '../look/index.ts';
 import type { Session } from '../session/index.ts';
 import { newId } from '../store/index.ts';
 import type { ChangeRun } from './change.ts';
+import { changeDish } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
-import { GOES_TO_WORDS } from './goesTo.ts';
+import { WhereTo } from './WhereTo.tsx';
+import { WithDish } from './WithDish.tsx';
 
-type Props = { readonly session: Session; readonly run: Run; readonly onChange: ChangeRun };
+type Props = {
+  readonly session: Session;
+  readonly run: Run;
+  readonly plan: RunPlan | null;
+  readonly others: readonly Dish[];
+  readonly onChange: ChangeRun;
+};
 
 /** What else is cooked that morning: for how many, of what, on which irons. */
-export const OtherDishes = ({ session, run, onChange }: Props) => {
-  const others = run.otherDishes ?? [];
-  const change = (id: string, changes: Parameters<typeof withDish>[2]): void =>
-    onChange((now) => ({ otherDishes: withDish(now, id, changes).otherDishes }));
-  const changeIrons = (id: string, irons: (before: RunDish['ironIds']) => string[]): void =>
-    onChange((now) => ({
-      otherDishes: (now.otherDishes ?? []).map((dish) => (dish.id === id ? { ...dish, ironIds: irons(dish.ironIds) } : dish)),
-    }));
-  const used = dishesOf(run).map(({ formulaId }) => formulaId);
+export const OtherDishes = ({ session, run, plan, others, onChange }: Props) => {
+  const used = run.dishes.map(({ formulaId }) => formulaId);
   const next = session.formulas.find(({ id }) => !used.includes(id));
   const add = (): void => {
     if (next === undefined) return;
-    const taken = dishesOf(run).flatMap(({ ironIds }) => ironIds);
+    const taken = run.dishes.flatMap(({ ironIds }) => ironIds);
     const free = session.irons.map(({ id }) => id).filter((id) => !taken.includes(id));
-    const { batter_C } = session.workspace;
-    onChange((now) => ({
-      otherDishes: [
-        ...(now.otherDishes ?? []),
-        {
-          id: newId(),
-          formulaId: next.id,
-          // An iron of its own, where there is one.
-          ironIds: free.length > 0 ? free.slice(0, 1) : run.ironIds.slice(0, 1),
-          people: 4,
-          piecesPerPerson: 1,
-          batter_g: null,
-          prep: [],
-          target: { tawny: null, crisp: null },
-          batter_C,
-        },
-      ],
-    }));
+    // An iron of its own, where there is one.
+    const ironIds = free.length > 0 ? free.slice(0, 1) : taken.slice(0, 1);
+    const dish = plainDish({ id: newId(), formulaId: next.id, ironIds, batter_C: session.workspace.batter_C });
+    onChange((now) => ({ dishes: [...now.dishes, dish] }));
   };
   return (
     <div className={`no-print flex flex-col gap-2 ${others.length > 0 ? 'w-full' : ''}`}>
-      {others.map((dish) => {
-        const name = session.everyFormula.find(({ id }) => id === dish.formulaId)?.name ?? '';
-        return (
-          <fieldset
-            key={dish.id}
-            aria-label={`And ${name}`}
-            className="flex flex-wrap items-center gap-x-5 gap-y-2 border-l-3 border-line pl-4"
-          >
-            <NumberEntry
-              narrow
-              label="and for"
-              value={dish.people}
-              min={1}
-              max={2000}
-              whole
-              onChange={(people) => people !== null && change(dish.id, { people })}
-            />
-            <NumberEntry
-              narrow
-              label="pieces each"
-              value={dish.piecesPerPerson}
-              min={0.1}
-              max={20}
-              onChange={(piecesPerPerson) => piecesPerPerson !== null && change(dish.id, { piecesPerPerson })}
-            />
-            <span className="text-xl">
-              <InlineSelect
-                label="Another formula"
-                value={dish.formulaId}
-                choices={session.formulas
-                  .filter(({ id }) => id === dish.formulaId || !used.includes(id))
-                  .map(({ id, name: label, family }) => ({ value: id, label, note: family }))}
-                onChange={(formulaId) => change(dish.id, { formulaId, prep: [] })}
-              />
-            </span>
-            <DishIrons session={session} dish={dish} of={name} onIrons={(irons) => changeIrons(dish.id, irons)} />
-            <span>
-              for{' '}
-              <InlineSelect
-                label={`Where ${name} goes`}
-                value={dish.goesTo ?? 'table'}
-                choices={GOES_TO.map((goesTo) => ({ value: goesTo, label: GOES_TO_WORDS[goesTo] }))}
-                onChange={(goesTo) => change(dish.id, { goesTo })}
-              />
-            </span>
-            <NumberEntry
-              narrow
-              label="batter there is, g"
-              placeholder="as needed"
-              value={dish.batter_g}
-              min={1}
-              max={1e6}
-              mayBeEmpty
-              onChange={(batter_g) => change(dish.id, { batter_g })}
-            />
-            <DishWish session={session} dish={dish} />
-            <button
-              type="button"
-              aria-label={`No ${name}`}
-              className="inline-flex size-11 items-center justify-center"
-              onClick={() => onChange((now) => ({ otherDishes: (now.otherDishes ?? []).filter(({ id }) => id !== dish.id) }))}
-            >
-              <X aria-hidden className="size-5" />
-            </button>
-          </fieldset>
-        );
-      })}
-      {next !== undefined && others.length < MOST_OTHER_DISHES && (
+      {others.map((dish) => (
+        <OtherDish key={dish.id} session={session} run={run} plan={plan} dish={dish} used={used} onChange={onChange} />
+      ))}
+      {next !== undefined && run.dishes.length < MOST_DISHES && (
         <button
           type="button"
           className="inline-flex min-h-11 items-center gap-1.5 self-start font-semibold text-act underline underline-offset-2"
@@ -123,5 +46,70 @@ export const OtherDishes = ({ session, run, onChange }: Props) => {
         </button>
       )}
     </div>
+  );
+};
+
+type OtherDishProps = Omit<Props, 'others'> & { readonly dish: Dish; readonly used: readonly string[] };
+
+const OtherDish = ({ session, run, plan, dish, used, onChange }: OtherDishProps) => {
+  const name = session.everyFormula.find(({ id }) => id === dish.formulaId)?.name ?? '';
+  const onDish = changeDish(onChange, dish.id);
+  return (
+    <fieldset aria-label={`And ${name}`} className="flex flex-wrap items-center gap-x-5 gap-y-2 border-l-3 border-line pl-4">
+      <NumberEntry
+        narrow
+        label="and for"
+        value={dish.people}
+        min={1}
+        max={2000}
+        whole
+        onChange={(people) => people !== null && onDish({ people })}
+      />
+      <NumberEntry
+        narrow
+        label="pieces each"
+        value={dish.piecesPerPerson}
+        min={0.1}
+        max={20}
+        onChange={(piecesPerPerson) => piecesPerPerson !== null && onDish({ piecesPerPerson })}
+      />
+      <span className="text-xl">
+        <InlineSelect
+          label="Another formula"
+          value={dish.formulaId}
+          choices={session.formulas
+            .filter(({ id }) => id === dish.formulaId || !used.includes(id))
+            .map(({ id, name: label, family }) => ({ value: id, label, note: family }))}
+          onChange={(formulaId) => onDish({ formulaId, prep: [] })}
+        />
+      </span>
+      <DishIrons session={session} dish={dish} of={name} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
+      <WhereTo session={session} dish={dish} of={name} onChange={onDish} />
+      <NumberEntry
+        narrow
+        label="batter there is, g"
+        placeholder="as needed"
+        value={dish.batter_g}
+        min={1}
+        max={1e6}
+        mayBeEmpty
+        onChange={(batter_g) => onDish({ batter_g })}
+      />
+      <DishWish session={session} dish={dish} />
+      <button
+        type="button"
+        aria-label={`No ${name}`}
+        className="inline-flex size-11 items-center justify-center"
+        onClick={() => onChange((now) => ({ dishes: now.dishes.filter(({ id }) => id !== dish.id) }))}
+      >
+        <X aria-hidden className="size-5" />
+      </button>
+      <details className="w-full">
+        <summary className="min-h-8 cursor-pointer text-act">More about {name}</summary>
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+          <WithDish session={session} run={run} dish={dish} plan={plan} onChange={onDish} />
+        </div>
+      </details>
+    </fieldset>
   );
 };

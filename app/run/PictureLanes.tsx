@@ -94,7 +94,9 @@ export const HeldLane = ({ x, top, end, planned, plan }: LaneProps & { readonly 
   const { request, run } = planned;
   if (request === null) return null;
   const steps = heldOver(plan, request).filter(({ at }) => at <= end);
-  const most = Math.max(1, run.holdPlaces ?? 0, ...steps.map(({ pieces }) => pieces));
+  // Where everything that waits has its room, that is the limit of all.
+  const room = sum(run.dishes.map(({ holdPlaces }) => holdPlaces ?? Infinity));
+  const most = Math.max(1, Number.isFinite(room) ? room : 0, ...steps.map(({ pieces }) => pieces));
   const floor = top + HELD_LANE - 4;
   const y = (pieces: number): number => floor - ((HELD_LANE - 10) * pieces) / most;
   const highest = steps.reduce((a, b) => (b.pieces > a.pieces ? b : a), { at: run.serveAt, pieces: 0 });
@@ -113,7 +115,7 @@ export const HeldLane = ({ x, top, end, planned, plan }: LaneProps & { readonly 
         fill={BAND}
         opacity={0.7}
       />
-      {run.holdPlaces !== undefined && <Limit x1={x(plan.startAt)} x2={x(end)} y={y(run.holdPlaces)} />}
+      {Number.isFinite(room) && <Limit x1={x(plan.startAt)} x2={x(end)} y={y(room)} />}
       {highest.pieces > 0 && (
         <text x={x(highest.at) - 4} y={y(highest.pieces) + 12} fontSize="13" textAnchor="end" fill={INK}>
           {highest.pieces}

@@ -1,19 +1,16 @@
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
-import { OVEN_C } from '../../core/plate/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { GOES_TO, HOLDS, instantOf, isPutAway, MOST_HANDS, wallTime } from '../../core/run/index.ts';
+import { instantOf, isPutAway, MOST_HANDS, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import type { ChangeRun } from './change.ts';
+import { changeDish } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';
-import { GOES_TO_WORDS } from './goesTo.ts';
-import { holdWords } from './holdWords.ts';
+import { WhereTo } from './WhereTo.tsx';
 import { WhoIsThere } from './WhoIsThere.tsx';
 
 const WhenTheyCome = lazy(async () => ({ default: (await import('./WhenTheyCome.tsx')).WhenTheyCome }));
-const Besides = lazy(async () => ({ default: (await import('./Besides.tsx')).Besides }));
-const Variants = lazy(async () => ({ default: (await import('./Variants.tsx')).Variants }));
-const FromKept = lazy(async () => ({ default: (await import('./FromKept.tsx')).FromKept }));
+const WithDish = lazy(async () => ({ default: (await import('./WithDish.tsx')).WithDish }));
 const OtherDishes = lazy(async () => ({ default: (await import('./OtherDishes.tsx')).OtherDishes }));
 
 const HANDS_WORDS = ['one pair of hands', 'two pairs of hands', 'three pairs of hands', 'four pairs of hands'] as const;
@@ -27,41 +24,44 @@ type Props = {
 
 /** What a plan needs to know: when, for how many, on which irons, of which batter. */
 export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
+  const [dish, ...others] = run.dishes;
+  if (dish === undefined) return null;
+  const onDish = changeDish(onChange, dish.id);
   return (
     <div className="no-print flex flex-wrap items-end gap-x-6 gap-y-3">
       <NumberEntry
         // The bars of who comes when change it; while it is typed it stays the same one.
         key={(run.arrivals ?? []).map(({ people }) => people).join()}
         big
-        label={isPutAway(run) ? 'Pieces wanted' : 'People'}
-        value={run.people}
+        label={isPutAway(dish) ? 'Pieces wanted' : 'People'}
+        value={dish.people}
         min={1}
         max={2000}
         whole
-        onChange={(people) => people !== null && onChange({ people })}
+        onChange={(people) => people !== null && onDish({ people })}
       />
-      {(!isPutAway(run) || run.piecesPerPerson !== 1) && (
+      {(!isPutAway(dish) || dish.piecesPerPerson !== 1) && (
         <NumberEntry
           big
           label="Pieces each"
-          value={run.piecesPerPerson}
+          value={dish.piecesPerPerson}
           min={0.1}
           max={20}
-          onChange={(piecesPerPerson) => piecesPerPerson !== null && onChange({ piecesPerPerson })}
+          onChange={(piecesPerPerson) => piecesPerPerson !== null && onDish({ piecesPerPerson })}
         />
       )}
       <NumberEntry
         big
         label="Batter there is, g"
         placeholder="as needed"
-        value={run.batter_g}
+        value={dish.batter_g}
         min={1}
         max={1e6}
         mayBeEmpty
-        onChange={(batter_g) => onChange({ batter_g })}
+        onChange={(batter_g) => onDish({ batter_g })}
       />
       <WhenEntry
-        label={isPutAway(run) ? 'Done by' : run.mode === 'together' ? 'Served at' : 'First plate at'}
+        label={isPutAway(dish) ? 'Done by' : run.mode === 'together' ? 'Served at' : 'First plate at'}
         value={wallTime(run.serveAt, run.zone)}
         onChange={(wall) => {
           const serveAt = instantOf(wall, run.zone);
@@ -109,12 +109,12 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
         <span className="text-xl">
           <InlineSelect
             label="Formula"
-            value={run.formulaId}
+            value={dish.formulaId}
             choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-            onChange={(formulaId) => onChange({ formulaId })}
+            onChange={(formulaId) => onDish({ formulaId })}
           />
         </span>
-        <DishIrons session={session} dish={run} onIrons={(irons) => onChange((now) => ({ ironIds: irons(now.ironIds) }))} />
+        <DishIrons session={session} dish={dish} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
         <span>
           by{' '}
           <InlineSelect
@@ -125,45 +125,13 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
           />
         </span>
         <WhoIsThere run={run} onChange={onChange} />
-        <span>
-          for{' '}
-          <InlineSelect
-            label="Where it goes"
-            value={run.goesTo ?? 'table'}
-            choices={GOES_TO.map((goesTo) => ({ value: goesTo, label: GOES_TO_WORDS[goesTo] }))}
-            onChange={(goesTo) => onChange({ goesTo })}
-          />
-        </span>
-        <span>
-          waits{' '}
-          <InlineSelect
-            label="Where it waits"
-            value={run.hold ?? 'rack'}
-            choices={HOLDS.map((hold) => ({ value: hold, label: holdWords(hold, session.kit.temperatureUnit) }))}
-            onChange={(hold) => onChange({ hold })}
-          />
-        </span>
-        {OVEN_C[run.hold ?? 'rack'] !== null && (
-          <NumberEntry
-            narrow
-            label="pieces it holds"
-            placeholder="all"
-            value={run.holdPlaces ?? null}
-            min={1}
-            max={2000}
-            whole
-            mayBeEmpty
-            onChange={(holdPlaces) => onChange({ holdPlaces: holdPlaces ?? undefined })}
-          />
-        )}
-        <DishWish session={session} dish={run} />
+        <WhereTo session={session} dish={dish} onChange={onDish} />
+        <DishWish session={session} dish={dish} />
       </div>
       <Suspense fallback={<p className="min-h-11 w-full" />}>
         <WhenTheyCome run={run} onChange={onChange} />
-        <Besides run={run} onChange={onChange} />
-        <Variants run={run} plan={plan} onChange={onChange} />
-        <FromKept session={session} run={run} onChange={onChange} />
-        <OtherDishes session={session} run={run} onChange={onChange} />
+        <WithDish session={session} run={run} dish={dish} plan={plan} onChange={onDish} />
+        <OtherDishes session={session} run={run} plan={plan} others={others} onChange={onChange} />
       </Suspense>
     </div>
   );

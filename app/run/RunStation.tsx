@@ -5,11 +5,11 @@ import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Finding } from '../../core/basis/index.ts';
 import type { Pin, Run } from '../../core/run/index.ts';
-import { dishesOf, freeName, nextMorning, planRun } from '../../core/run/index.ts';
+import { freeName, nextMorning, planRun, toldOfRun } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
-import { freshRun, toldOfRun, useRunPlan, useSession } from '../session/index.ts';
+import { freshRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { RunQuestions } from './RunQuestions.tsx';
@@ -104,7 +104,7 @@ export const RunStation = () => {
               <WeekSheet
                 session={session}
                 planned={planned}
-                formula={planned.dishes[0].formula}
+                of={planned.dishes[0]}
                 plan={planned.plan}
                 onRun={(changes, day) => {
                   setWeek(false);
@@ -156,7 +156,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
         </div>
       </div>
       <p className="hidden print:block">
-        {dishesOf(run)
+        {run.dishes
           .map(
             (dish) =>
               `${session.everyFormula.find(({ id }) => id === dish.formulaId)?.name ?? ''} · ${dishWords(dish, session.kit.temperatureUnit)}`,
@@ -215,7 +215,7 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
             <Pantry session={session} planned={planned} plan={plan} />
             <IronSheet planned={planned} plan={plan} />
             <HandCard planned={planned} plan={plan} />
-            <OrderCard run={run} kept={planned.request?.kept ?? 0} />
+            {request !== null && <OrderCard run={run} request={request} />}
           </Suspense>
         </>
       )}
@@ -231,7 +231,7 @@ const dishOfFinding = ({ fields }: Finding): string | null => {
 
 /** Dishes that can't be cooked as they stand: no iron is chosen for them, or their formula is gone. */
 const NotPlanned = ({ session, planned }: { readonly session: Session; readonly planned: PlannedRun }) =>
-  dishesOf(planned.run).map(({ id, formulaId }) => {
+  planned.run.dishes.map(({ id, formulaId }) => {
     const dish = planned.dishes.find((one) => one.dish.id === id);
     if (dish !== undefined && dish.irons.length > 0) return null;
     const name = session.everyFormula.find((formula) => formula.id === formulaId)?.name ?? 'A dish';

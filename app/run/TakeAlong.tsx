@@ -30,8 +30,8 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
     name: run.name,
     zone: run.zone,
     serveAt: run.serveAt,
-    people: run.people,
-    piecesPerPerson: run.piecesPerPerson,
+    people: run.dishes[0]?.people ?? 0,
+    piecesPerPerson: run.dishes[0]?.piecesPerPerson ?? 0,
     ...(dishes.length < 2
       ? {}
       : {

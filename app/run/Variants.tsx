@@ -1,19 +1,19 @@
 import { Plus, X } from 'lucide-react';
 import type { ToppingId } from '../../core/plate/index.ts';
 import { TOPPING_IDS } from '../../core/plate/index.ts';
-import type { Run, RunPlan } from '../../core/run/index.ts';
+import type { Dish, Run, RunPlan } from '../../core/run/index.ts';
 import { MOST_VARIANTS } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
-import type { ChangeRun } from './change.ts';
+import type { ChangeDish } from './change.ts';
 
 /** Pieces scattered with nuts and such weigh so much more, usually, g (*common practice*: a small spoonful). */
 const USUAL_G = 10;
 
-type Props = { readonly run: Run; readonly plan: RunPlan | null; readonly onChange: ChangeRun };
+type Props = { readonly run: Run; readonly dish: Dish; readonly plan: RunPlan | null; readonly onChange: ChangeDish };
 
 /** Some of the guests have something in theirs: what, how many, how much; and from when on which irons hold it. */
-export const Variants = ({ run, plan, onChange }: Props) => {
-  const variants = run.variants ?? [];
+export const Variants = ({ run, dish, plan, onChange }: Props) => {
+  const variants = dish.variants ?? [];
   const free = TOPPING_IDS.filter((id) => !variants.some(({ toppingId }) => toppingId === id));
   const change = (toppingId: ToppingId, changes: Partial<(typeof variants)[number]>): void =>
     onChange((now) => ({
@@ -78,8 +78,8 @@ export const Variants = ({ run, plan, onChange }: Props) => {
       )}
       {plan !== null && variants.length > 0 && (
         <p className="w-full text-[15px]" data-figure="variants">
-          Poured plain first, then {orderWords(plan, run.zone)}. What is poured before is free of it; wipe the plates before anything else
-          is poured after it.
+          Poured plain first, then {orderWords(plan, dish.id, run.zone)}. What is poured before is free of it; wipe the plates before
+          anything else is poured after it.
         </p>
       )}
     </div>
@@ -87,10 +87,10 @@ export const Variants = ({ run, plan, onChange }: Props) => {
 };
 
 /** "chocolate chips from 07:02, nuts from 07:10". */
-const orderWords = (plan: RunPlan, zone: string): string => {
+const orderWords = (plan: RunPlan, dishId: string, zone: string): string => {
   const seen = new Map<ToppingId, number>();
-  for (const { variant, pourAt } of plan.loads) {
-    const id = variant?.onPlate?.toppingId;
+  for (const { dishId: of, variant, pourAt } of plan.loads) {
+    const id = of === dishId ? variant?.onPlate?.toppingId : undefined;
     if (id !== undefined && !seen.has(id)) seen.set(id, pourAt);
   }
   return [...seen].map(([id, at]) => `${TOPPING_WORDS[id]} from ${timeOfDay(at, zone)}`).join(', ');

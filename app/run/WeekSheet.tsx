@@ -4,12 +4,13 @@ import { CODES } from '../../core/safety/index.ts';
 import { foldKeeps_s } from '../../core/lift/index.ts';
 import { isScrapedOut, leftIn } from '../../core/lot/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { batterDays, instantOf, LEAST_REST_S, OWN_DISH, wallTime, weekOfMixes } from '../../core/run/index.ts';
+import { batterDays, instantOf, LEAST_REST_S, wallTime, weekOfMixes } from '../../core/run/index.ts';
 import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
-import type { PlannedRun, Session } from '../session/index.ts';
+import type { PlannedDish, PlannedRun, Session } from '../session/index.ts';
 import { judgedBatter, readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';
+import { withGuests } from './change.ts';
 
 const DAYS = 7;
 const MOST_PIECES = 5000;
@@ -20,8 +21,8 @@ const NOTHING = [0, 0, 0, 0, 0, 0, 0];
 type Props = {
   readonly session: Session;
   readonly planned: PlannedRun;
-  /** Of the run's own dish. */
-  readonly formula: Formula;
+  /** Of which dish of it. */
+  readonly of: PlannedDish;
   readonly plan: RunPlan;
   readonly onRun: (changes: Partial<Run>, day: string) => void;
   readonly onClose: () => void;
@@ -44,7 +45,7 @@ const useStanding = (session: Session, formula: Formula) => {
 };
 
 /** A shop's week: so many pieces on each day, and what has to be mixed when for them. */
-export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: Props) => {
+export const WeekSheet = ({ session, planned, of: { dish, formula }, plan, onRun, onClose }: Props) => {
   const carryOut = useDo();
   const { run } = planned;
   const standing = useStanding(session, formula);
@@ -58,8 +59,8 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
         return { ...now, pars: [...(now.pars ?? []).filter(({ id }) => id !== formula.id), { ...before, ...change(before) }] };
       }),
     );
-  const pieces = plan.loads.reduce((sum, load) => sum + (load.dishId === OWN_DISH ? load.pieces : 0), 0);
-  const perPiece_g = pieces === 0 ? 0 : (plan.batterOf_g.get(OWN_DISH) ?? 0) / pieces;
+  const pieces = plan.loads.reduce((sum, load) => sum + (load.dishId === dish.id ? load.pieces : 0), 0);
+  const perPiece_g = pieces === 0 ? 0 : (plan.batterOf_g.get(dish.id) ?? 0) / pieces;
   const days = Array.from({ length: DAYS }, (_, i): string => wallTime(wallNow() + i * DAY_MS, run.zone).slice(0, 10));
   /** Monday first. */
   const weekday = (date: string): number => (new Date(`${date}T12:00Z`).getUTCDay() + 6) % 7;
@@ -151,7 +152,9 @@ export const WeekSheet = ({ session, planned, formula, plan, onRun, onClose }: P
                 <button
                   type="button"
                   className="min-h-11 font-semibold text-act underline underline-offset-2"
-                  onClick={() => onRun({ people: Math.ceil(wanted / run.piecesPerPerson), serveAt: instant(date) }, nameOf(date))}
+                  onClick={() =>
+                    onRun({ ...withGuests(run, Math.ceil(wanted / dish.piecesPerPerson)), serveAt: instant(date) }, nameOf(date))
+                  }
                 >
                   Plan it
                 </button>

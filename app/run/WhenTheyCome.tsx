@@ -4,6 +4,7 @@ import type { Arrival, Run } from '../../core/run/index.ts';
 import { areOrders } from '../../core/run/index.ts';
 import { nextOrder, Orders } from './Orders.tsx';
 import type { ChangeRun } from './change.ts';
+import { withGuests } from './change.ts';
 import { NumberEntry, timeOfDay, useDrag } from '../look/index.ts';
 
 const QUARTER_S = 900;
@@ -31,6 +32,7 @@ const evenly = (people: number, door_s: number): readonly Arrival[] => {
 /** As they come: the door's hour drawn, a bar for each quarter of it; each is dragged, moved by keys, or typed. */
 export const WhenTheyCome = ({ run, onChange }: Props) => {
   const arrivals = run.arrivals ?? [];
+  const people = run.dishes[0]?.people ?? 0;
   // `version`: what a bar changes is another entry than what is being typed.
   const [chosen, setChosen] = useState({ column: 0, version: 0 });
   if (run.mode !== 'as-they-come') return null;
@@ -42,7 +44,7 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
           type="button"
           className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
           onClick={() =>
-            onChange({ arrivals: [...evenly(run.people, run.door_s === undefined || run.door_s === 0 ? USUAL_DOOR_S : run.door_s)] })
+            onChange({ arrivals: [...evenly(people, run.door_s === undefined || run.door_s === 0 ? USUAL_DOOR_S : run.door_s)] })
           }
         >
           <ChartNoAxesColumn aria-hidden className="size-5" /> Draw when they come
@@ -51,7 +53,7 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
           type="button"
           className="no-print inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
           // The first order is of everybody: nobody who was counted is lost.
-          onClick={() => onChange((now) => ({ arrivals: [{ ...nextOrder([]), people: within(now.people) }] }))}
+          onClick={() => onChange((now) => ({ arrivals: [{ ...nextOrder([]), people: within(now.dishes[0]?.people ?? 0) }] }))}
         >
           <ClipboardList aria-hidden className="size-5" /> Write orders down
         </button>
@@ -61,7 +63,7 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
   const take = (change: (before: readonly Arrival[]) => readonly Arrival[]): void =>
     onChange((now) => {
       const changed = change(now.arrivals ?? []);
-      return { arrivals: [...changed], people: Math.max(1, within(sumOf(changed))) };
+      return { arrivals: [...changed], ...withGuests(now, Math.max(1, within(sumOf(changed)))) };
     });
   const put = (column: number, people: (before: number) => number): void =>
     take((before) => before.map((arrival, i) => (i === column ? { ...arrival, people: within(people(arrival.people)) } : arrival)));
@@ -97,9 +99,9 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
         whole
         onChange={(value) => value !== null && put(chosen.column, () => value)}
       />
-      {drawn !== run.people && (
+      {drawn !== people && (
         <p className="pb-2.5 text-[15px]" role="status">
-          Drawn for {drawn}; {run.people} come in the same way.
+          Drawn for {drawn}; {people} come in the same way.
         </p>
       )}
       <div className="flex flex-wrap items-center gap-2">

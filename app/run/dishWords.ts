@@ -1,9 +1,9 @@
-import { dishOf } from '../../core/run/index.ts';
+import { wishOf } from '../../core/run/index.ts';
 import { grams, temperature, TOPPING_WORDS } from '../look/index.ts';
 
 /** What is wished of every load, and what is done to it. */
-export const dishWords = (dish: Parameters<typeof dishOf>[0], unit: 'C' | 'F'): string => {
-  const { target, batter_C, onPlate, delay_s } = dishOf(dish);
+export const dishWords = (dish: Parameters<typeof wishOf>[0], unit: 'C' | 'F'): string => {
+  const { target, batter_C, onPlate, delay_s } = wishOf(dish);
   return [
     target.tawny === null ? 'browned as usual' : `step ${Number(target.tawny.toFixed(1))}`,
     ...(target.crisp === null ? [] : [`crisp ${Number(target.crisp.toFixed(1))}`]),

@@ -1,5 +1,5 @@
 import type { BesideKind, HotAgainTask, RunPlan, Task } from '../../core/run/index.ts';
-import { tasksOf } from '../../core/run/index.ts';
+import { keptOf, tasksOf } from '../../core/run/index.ts';
 import { crustedSlab, FREEZER_C, heaterOf, hotAgainTime_s, slabOf_mm } from '../../core/keep/index.ts';
 import type { Kit, ReheaterId } from '../../core/kit/index.ts';
 import { USUAL_REHEATS } from '../../core/kit/index.ts';
@@ -14,12 +14,10 @@ export const tasksOfRun = (planned: PlannedRun, plan: RunPlan, kit: Kit): readon
   const names = new Map(irons.map(({ id, name }) => [id, name]));
   return tasksOf(
     plan,
-    dishes.map(({ dish, prep }) => ({ dishId: dish.id, prep })),
+    dishes.map(({ dish, prep }) => ({ dishId: dish.id, prep, besides: dish.besides, kept: keptOf(dish) })),
     run.serveAt,
     (id) => names.get(id) ?? id,
     (id) => dishName(planned, id),
-    planned.request?.kept,
-    run.besides,
     againOf(irons[0], kit),
   );
 };

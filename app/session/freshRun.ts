@@ -1,6 +1,6 @@
 import { DAY_MS } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { freeName, instantOf, wallTime } from '../../core/run/index.ts';
+import { freeName, instantOf, plainDish, wallTime } from '../../core/run/index.ts';
 import type { Session } from './useSession.ts';
 import { newId } from '../store/index.ts';
 
@@ -13,13 +13,16 @@ export const freshRun = ({ kit, formula, iron, workspace, runs }: Session, now: 
     zone: kit.zone,
     mode: 'together',
     serveAt: instantOf(`${tomorrow}T07:15`, kit.zone) ?? now + DAY_MS / 2,
-    people: 4,
-    piecesPerPerson: 1,
-    ironIds: iron === null ? [] : [iron.id],
-    formulaId: formula?.id ?? '',
-    target: workspace.target,
-    batter_C: workspace.batter_C,
-    prep: [],
-    batter_g: null,
+    dishes: [
+      {
+        ...plainDish({
+          id: newId(),
+          formulaId: formula?.id ?? '',
+          ironIds: iron === null ? [] : [iron.id],
+          batter_C: workspace.batter_C,
+        }),
+        target: workspace.target,
+      },
+    ],
   };
 };

@@ -14,4 +14,3 @@ export { useToldLoads } from './useToldLoads.ts';
 export type { ConductedNow } from './conductedNow.ts';
 export { keepConducted, useConductedNow } from './conductedNow.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
-export { outLoads, piecesOf, toldOfRun } from './outLoads.ts';

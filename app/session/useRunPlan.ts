@@ -4,17 +4,16 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
-import type { PlannedIron, PlannedLoad, HoldCourse, Run, RunDish, RunPlan, RunRequest } from '../../core/run/index.ts';
-import { dishesOf, dishOf, OWN_DISH, planRun, timesToMix } from '../../core/run/index.ts';
+import type { CookedDish, PlannedLoad, HoldCourse, Run, Dish, RunPlan, RunRequest } from '../../core/run/index.ts';
+import { lostPieces, planRun, requestOf, timesToMix, wishOf } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices, useAfters } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
-import { lostPieces } from './outLoads.ts';
 import { adviceJob } from './useSession.ts';
 
 /** One dish of the morning with what the adviser says of it. */
 export type PlannedDish = {
-  readonly dish: RunDish;
+  readonly dish: Dish;
   readonly formula: Formula;
   readonly irons: readonly Iron[];
   /** Of the second load and those after it, by iron. */
@@ -32,7 +31,7 @@ export type PlannedDish = {
 
 export type PlannedRun = {
   readonly run: Run;
-  /** Its own first; without those whose formula was removed. */
+  /** Without those whose formula was removed. */
   readonly dishes: readonly PlannedDish[];
   /** Of all dishes, each once. */
   readonly irons: readonly Iron[];
@@ -59,10 +58,10 @@ export const replyFor = (
 };
 
 /** The question for a load of this dish. */
-const dishJob = (session: Session, formula: Formula, iron: Iron, dish: RunDish, load: number): AdviceJob =>
-  adviceJob(session, formula, iron, { ...dishOf(dish), load, preheat_s: null });
+const dishJob = (session: Session, formula: Formula, iron: Iron, dish: Dish, load: number): AdviceJob =>
+  adviceJob(session, formula, iron, { ...wishOf(dish), load, preheat_s: null });
 
-type Asked = { readonly dish: RunDish; readonly formula: Formula; readonly iron: Iron };
+type Asked = { readonly dish: Dish; readonly formula: Formula; readonly iron: Iron };
 
 const byIron = (
   asked: readonly Asked[],
@@ -80,19 +79,23 @@ const byIron = (
 export const useCourses = (
   session: Session,
   planned: Pick<PlannedRun, 'dishes'> | null,
-): readonly { readonly ironId: string; readonly courses: readonly HoldCourse[] }[] => {
+): readonly { readonly dish: Dish; readonly ironId: string; readonly courses: readonly HoldCourse[] }[] => {
   const dishes = planned?.dishes;
   // Put together only when what it rests on changes: the line asks at every tick.
   const cooked = useMemo(
     () =>
-      (dishes ?? []).flatMap(({ dish, formula, irons }) => irons.map((iron) => ({ iron, job: dishJob(session, formula, iron, dish, 2) }))),
+      (dishes ?? []).flatMap(({ dish, formula, irons }) =>
+        irons.map((iron) => ({ dish, iron, job: dishJob(session, formula, iron, dish, 2) })),
+      ),
     [session, dishes],
   );
   const jobs = useMemo(() => cooked.map(({ job }) => job), [cooked]);
   const after = useAfters(jobs);
-  return cooked.flatMap(({ iron }, i) => {
+  return cooked.flatMap(({ dish, iron }, i) => {
     const found = after[i]?.data;
-    return found?.ok === true ? [{ ironId: iron.id, courses: found.value.courses.map(({ place, course }) => ({ place, ...course })) }] : [];
+    return found?.ok === true
+      ? [{ dish, ironId: iron.id, courses: found.value.courses.map(({ place, course }) => ({ place, ...course })) }]
+      : [];
   });
 };
 
@@ -118,7 +121,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const asked =
     run === null || session === undefined
       ? []
-      : dishesOf(run).flatMap((dish): Asked[] => {
+      : run.dishes.flatMap((dish): Asked[] => {
           const formula = session.formulas.find(({ id }) => id === dish.formulaId);
           return formula === undefined
             ? []
@@ -149,49 +152,28 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   ]);
   const current = useMemo(() => {
     if (run === null || !settled) return null;
-    const isTried = (ironId: string): boolean => run.trialIronIds?.includes(ironId) === true;
-    const planned = asked.flatMap(({ dish, iron }, i): PlannedIron[] => {
+    const cooked = asked.flatMap(({ dish }, i): CookedDish[] => {
       const [result, first] = [done[i], firsts[i]];
       if (result?.ok !== true) return [];
-      const firstCook = first?.ok === true ? { firstCook_s: first.value.planned.cook_s } : {};
       return [
         {
-          ...result.value.planned,
-          ...firstCook,
-          ...(dish.id === OWN_DISH ? {} : { dishId: dish.id }),
-          ...(isTried(iron.id) ? { trials: 1 } : {}),
+          dishId: dish.id,
+          cycle: result.value.planned,
+          firstCook_s: first?.ok === true ? first.value.planned.cook_s : null,
+          keeps_s: foldKeeps_s(result.value.lift),
         },
       ];
     });
-    const { otherDishes: _, fromKept = [], ...own } = run;
-    const kept = fromKept.reduce((sum, { pieces }) => sum + pieces, 0);
-    // How long a folded batter keeps its air: by the lift that the adviser read from it.
-    const keeps_s = (dishId: string): number | null => {
-      const reply = done.find((result, i) => asked[i]?.dish.id === dishId && result?.ok === true);
-      return reply?.ok === true ? foldKeeps_s(reply.value.lift) : null;
-    };
-    // A dish that no iron cooks isn't asked for.
-    const others = dishesOf(run).flatMap(({ id, people, piecesPerPerson, batter_g, goesTo }) =>
-      id === OWN_DISH || !planned.some(({ dishId }) => dishId === id)
-        ? []
-        : [{ dishId: id, people, piecesPerPerson, batter_g, goesTo, lostPieces: lost.get(id), keeps_s: keeps_s(id) }],
-    );
-    const request: RunRequest = {
-      ...own,
-      irons: planned,
-      circuits: session?.kit.circuits.map(({ id, name, current_A, voltage_V }) => ({ id, name, limit_W: current_A * voltage_V })) ?? [],
-      ...(kept === 0 ? {} : { kept }),
-      lostPieces: lost.get(OWN_DISH),
-      keeps_s: keeps_s(OWN_DISH),
-      ...(others.length === 0 ? {} : { others }),
-    };
+    const circuits =
+      session?.kit.circuits.map(({ id, name, current_A, voltage_V }) => ({ id, name, limit_W: current_A * voltage_V })) ?? [];
+    const request = requestOf(run, cooked, lost, circuits);
     return planOnce(request);
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   if (run === null || session === undefined) return null;
   const plan = current?.plan ?? null;
-  const dishes = dishesOf(run).flatMap((dish): PlannedDish[] => {
+  const dishes = run.dishes.flatMap((dish): PlannedDish[] => {
     const formula = session.formulas.find(({ id }) => id === dish.formulaId);
     if (formula === undefined) return [];
     const advices = byIron(asked, done, dish.id);

@@ -13,8 +13,8 @@ import { useIronLoads } from './useIronLoads.ts';
 import { useToldLoads } from './useToldLoads.ts';
 import { readSettingsOf } from '../../core/kitchen/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { Run } from '../../core/run/index.ts';
-import { DISH_FIELDS, dishesOf, dishFor, dishOf, ironsOfRun, runThatIsOn, withDish } from '../../core/run/index.ts';
+import type { Dish, Run } from '../../core/run/index.ts';
+import { dishFor, ironsOfRun, runThatIsOn, WISH_FIELDS, wishOf, withDish } from '../../core/run/index.ts';
 import type { Workspace } from '../store/index.ts';
 import { commands, EMPTY_WORKSPACE, useDo, useQueried, useRows } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
@@ -47,15 +47,15 @@ export type Session = {
 /** Where things were left when nobody has chosen yet: as the run has it, or the first of each. */
 const firstWorkspace = (run: Run | null, formulas: readonly Formula[], irons: readonly Iron[]): Workspace => ({
   ...EMPTY_WORKSPACE,
-  formulaId: run?.formulaId ?? formulas[0]?.id ?? '',
-  ironId: run?.ironIds[0] ?? irons[0]?.id ?? '',
-  target: run?.target ?? EMPTY_WORKSPACE.target,
-  batter_C: run?.batter_C ?? EMPTY_WORKSPACE.batter_C,
+  formulaId: run?.dishes[0]?.formulaId ?? formulas[0]?.id ?? '',
+  ironId: run?.dishes[0]?.ironIds[0] ?? irons[0]?.id ?? '',
+  target: run?.dishes[0]?.target ?? EMPTY_WORKSPACE.target,
+  batter_C: run?.dishes[0]?.batter_C ?? EMPTY_WORKSPACE.batter_C,
 });
 
 /** What of these changes belongs to the dish of the run, where the pair on the bench is one; the rest stays with the bench. */
 const parted = (changes: Partial<Workspace>, isDish: boolean): [Partial<Workspace>, Partial<Workspace>] => {
-  const isOfDish = ([key]: [string, unknown]): boolean => isDish && (DISH_FIELDS as readonly string[]).includes(key);
+  const isOfDish = ([key]: [string, unknown]): boolean => isDish && (WISH_FIELDS as readonly string[]).includes(key);
   const entries = Object.entries(changes);
   return [Object.fromEntries(entries.filter(isOfDish)), Object.fromEntries(entries.filter((entry) => !isOfDish(entry)))];
 };
@@ -90,7 +90,7 @@ export const useSessionOfStore = (): Session | undefined => {
   const run = useMemo(() => runThatIsOn(runs ?? [], chosenId), [runs, chosenId]);
   const stored = useMemo(() => workspaces?.[0] ?? firstWorkspace(run, formulas ?? [], irons ?? []), [workspaces, run, formulas, irons]);
   const dish = useMemo(() => dishFor(run, stored), [run, stored]);
-  const workspace = useMemo(() => (dish === null ? stored : { ...stored, ...dishOf(dish) }), [stored, dish]);
+  const workspace = useMemo(() => (dish === null ? stored : { ...stored, ...wishOf(dish) }), [stored, dish]);
   const ids = [...new Set([...(run === null ? [] : ironsOfRun(run)), workspace.ironId])].filter((id) => id !== '').sort();
   const isChosen = workspaces !== undefined && runs !== undefined && formulas !== undefined && irons !== undefined;
   const ironLoads = useIronLoads(isChosen ? ids : null);
@@ -100,7 +100,7 @@ export const useSessionOfStore = (): Session | undefined => {
     (changes: Partial<Workspace>) => {
       const [ofDish, ofWorkspace] = parted(changes, dish !== null);
       if (run !== null && dish !== null && Object.keys(ofDish).length > 0)
-        void carryOut(commands.changeRun(run.id, (now) => withDish(now, dish.id, ofDish as Partial<Run>)));
+        void carryOut(commands.changeRun(run.id, (now) => withDish(now, dish.id, ofDish as Partial<Dish>)));
       if (Object.keys(ofWorkspace).length > 0) void carryOut(commands.setWorkspace(ofWorkspace, stored));
     },
     [carryOut, stored, run, dish],
@@ -151,7 +151,7 @@ export const useLengths = (): NonNullable<Kit['lengthUnit']> => useRows('kits')?
 export const bowlTemperature = ({ kit, lots, run }: Pick<Session, 'kit' | 'lots' | 'run'>, formula: Formula): number | null => {
   const now = wallNow();
   const { lot } = inBowl(lots, formula, now);
-  const isOfRun = run !== null && dishesOf(run).some(({ formulaId }) => formulaId === formula.id);
+  const isOfRun = run !== null && run.dishes.some(({ formulaId }) => formulaId === formula.id);
   const pourAt = isOfRun ? Math.max(now, run.serveAt) : now;
   return lot === null ? null : temperatureIn(lot, kit, pourAt);
 };

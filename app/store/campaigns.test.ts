@@ -5,6 +5,7 @@ import { seededRandom } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { loadProgress, lotFrom } from '../../core/log/index.ts';
 import { newLot } from '../../core/lot/index.ts';
+import { withDish } from '../../core/run/index.ts';
 import { campaign } from '../../core/testing/campaign.ts';
 import * as commands from './commands.ts';
 import { EMPTY_WORKSPACE } from './database.ts';
@@ -118,7 +119,7 @@ const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command
   useKeepItemForRun: {
     before: [
       () => commands.addKeepItem({ ...item, amount: '6 pieces', usedAt: null }),
-      () => commands.addRun({ ...run, fromKept: [{ itemId: item.id, pieces: 2 }] }, EMPTY_WORKSPACE),
+      () => commands.addRun(withDish(run, run.dishes[0]!.id, { fromKept: [{ itemId: item.id, pieces: 2 }] }), EMPTY_WORKSPACE),
     ],
     make: () => commands.useKeepItemForRun(run.id, item.id, NOW),
   },

@@ -308,13 +308,18 @@ export const usePartOfKeepItem = (itemId: string, wanted: number, usedAt: number
 export const useKeepItemForRun = (runId: string, itemId: string, usedAt: number, id = newId()): Command<null> =>
   act(id, ['keepItems', 'runs'], async (transaction) => {
     const run = await transaction.get('runs', runId);
-    const wanted = run?.fromKept?.find((one) => one.itemId === itemId)?.pieces;
+    const isOfIt = (one: { readonly itemId: string }): boolean => one.itemId === itemId;
+    const wanted = run?.dishes.flatMap(({ fromKept = [] }) => fromKept).find(isOfIt)?.pieces;
     if (run === undefined || wanted === undefined) throw new CommandFailed({ code: 'row-gone', fields: { table: 'runs', id: runId } });
     const used = await takeFromKept(transaction, itemId, wanted, usedAt, id);
     if (used === null) return;
     await transaction.put('runs', {
       ...run,
-      fromKept: (run.fromKept ?? []).map((one) => (one.itemId === itemId ? { ...one, itemId: used.id } : one)),
+      dishes: run.dishes.map((dish) =>
+        dish.fromKept === undefined
+          ? dish
+          : { ...dish, fromKept: dish.fromKept.map((one) => (isOfIt(one) ? { ...one, itemId: used.id } : one)) },
+      ),
     });
   });
 

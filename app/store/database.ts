@@ -62,7 +62,7 @@ export type Rows = { [T in KitchenTable]: KitchenRow<T> } & {
 export type TableName = keyof Rows;
 
 /** Bumped when the tables change; separate from the version of the exported file. */
-export const STORE_VERSION = 4;
+export const STORE_VERSION = 5;
 
 /** Keys and indexes, as every version had them; a version's own never changes. */
 const FIRST = {
@@ -129,9 +129,16 @@ export class KitchenDatabase extends Dexie {
             for (const upgraded of upgradedRows({ table: name, row }, 1)) await transaction.table(upgraded.table).put(upgraded.row);
         }
       });
-    this.version(STORE_VERSION)
+    this.version(4)
       .stores(FOURTH)
       .upgrade((transaction) => transaction.table('bookIndexDue').put({ id: WHOLE_INDEX }));
+    this.version(STORE_VERSION)
+      .stores(FOURTH)
+      .upgrade(async (transaction) => {
+        const runs = (await transaction.table('runs').toArray()) as RawRow[];
+        for (const run of runs)
+          for (const { table, row } of upgradedRows({ table: 'runs', row: run }, 4)) await transaction.table(table).put(row);
+      });
   }
 
   /** The rows under the first part of a double key or index, in the order of the second. */

@@ -249,7 +249,9 @@ describe('stores of older versions', () => {
       .modify((run: { prep?: unknown }) => void delete run.prep);
     raw.close();
     const kitchen = await openedKitchen('half-upgraded');
-    expect((await kitchen.database.rows('runs').toArray()).every(({ prep }) => Array.isArray(prep))).toBe(true);
+    expect((await kitchen.database.rows('runs').toArray()).every(({ dishes }) => dishes.every(({ prep }) => Array.isArray(prep)))).toBe(
+      true,
+    );
   });
 
   test('one that a newer version wrote is named, not replaced', async () => {

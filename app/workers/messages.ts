@@ -20,7 +20,7 @@ import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
-import type { Help, Jittered, PlannedIron, RunPlan, RunRequest } from '../../core/run/index.ts';
+import type { Help, Jittered, IronCycle, RunPlan, RunRequest } from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
 export const PROTOCOL = 4;
@@ -32,7 +32,7 @@ export type AdviceReply = {
   readonly answer: AdviceAnswer;
   readonly picture: Picture;
   readonly why: readonly Why[];
-  readonly planned: PlannedIron;
+  readonly planned: IronCycle;
   readonly lift: Lift;
   readonly grease: Grease;
   readonly findings: readonly Finding[];

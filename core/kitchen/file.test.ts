@@ -212,18 +212,19 @@ describe('older versions', () => {
 
   test('there is a fixture of every version', () => {
     const versions = fixtures.map((name) => (JSON.parse(readFileSync(new URL(name, folder), 'utf8')) as { version: number }).version);
-    expect([...new Set(versions)].sort()).toEqual([1, 2, 3, FILE_VERSION]);
+    expect([...new Set(versions)].sort()).toEqual([1, 2, 3, 4, FILE_VERSION]);
   });
 
   test.each(fixtures)('%s, written by a release, is read without loss', (name) => {
     const json = JSON.parse(readFileSync(new URL(name, folder), 'utf8')) as Record<string, unknown> & {
       lots: { id: string; mass_g: number; events: { kind: string; data: { grams?: number } }[] }[];
+      runs: Record<string, unknown>[];
     };
     const intake = taken(json);
     expect(intake.setAside).toEqual([]);
     const read = kitchenFileOf(intake, { appVersion: json['appVersion'] as string, exportedAt: json['exportedAt'] as number });
     // Everything that was in the file stands in it still; what a newer version added is added, nothing else.
-    const { lots, ...rest } = json;
+    const { lots, runs, ...rest } = json;
     expect(read).toMatchObject({ ...rest, version: FILE_VERSION });
     for (const lot of lots) {
       const { events = [], mass_g, ...header } = lot;
@@ -236,6 +237,31 @@ describe('older versions', () => {
       expect((found?.mass_g ?? 0) + added).toBeCloseTo(mass_g, 6);
     }
     expect(read.loadEvents.every(({ seq, event }) => seq === event.seq)).toBe(true);
+    // What a run said of its first dish stands in that dish.
+    for (const [i, { otherDishes = [], id, ...run }] of runs.entries()) {
+      const { dishes: [own, ...others] = [], ...found } = read.runs[i]!;
+      expect({ ...own, ...found, id: found.id, ...('dishes' in run ? { dishes: read.runs[i]!.dishes } : {}) }).toMatchObject({
+        id,
+        ...run,
+      });
+      if (!('dishes' in run)) expect(others).toEqual(otherDishes);
+    }
+  });
+
+  test('the first dish of version 4 stands in the list before the others, with all that was said of it', () => {
+    const dish = { formulaId: 'oat-rye', ironIds: ['deep-a'], people: 4, piecesPerPerson: 1, batter_g: null, prep: [] };
+    const wish = { target: { tawny: 5, crisp: null }, batter_C: 18, delay_s: 4 };
+    const beside = {
+      variants: [{ toppingId: 'nuts', perPiece_g: 10, people: 2 }],
+      fromKept: [{ itemId: 'kept-deep', pieces: 2 }],
+      besides: [{ kind: 'compote', before_s: 900 }],
+      hold: 'oven',
+      holdPlaces: 12,
+    };
+    const whole = { id: 'r', name: 'Sunday', zone: 'UTC', mode: 'together', serveAt: 0, hands: 2, pins: [] };
+    const other = { id: 'w', ...dish, ...wish, ironIds: ['thin-four'] };
+    const old = { ...file, version: 4, runs: [{ ...whole, ...dish, ...wish, ...beside, otherDishes: [other] }] };
+    expect(taken(old).rows.runs).toEqual([{ ...whole, dishes: [{ id: 'own', ...dish, ...wish, ...beside }, other] }]);
   });
 
   test('what version 1 gets is what a new kitchen had then, whatever a new kitchen has by now', () => {
@@ -250,11 +276,11 @@ describe('older versions', () => {
       fillTaste: _f,
       ...kit
     } = file.kit;
-    const old = { ...file, version: 1, kit, runs: file.runs.map(({ prep: _, ...run }) => run) };
+    const old = { ...file, version: 1, kit, runs: file.runs.map(({ dishes: [dish], ...run }) => ({ ...dish, ...run, prep: undefined })) };
     const [found] = taken(old).rows.kits;
     expect(found).toMatchObject({ ...kit, eggMarket: 'us', climate: 'usual', currency: '€' });
     expect(found?.spoons.map(({ volume_mL }) => volume_mL)).toEqual([236.6, 118.3, 78.9, 59.1, 14.8, 4.93, 2.46, 1.23]);
-    expect(taken(old).rows.runs[0]?.prep).toEqual([]);
+    expect(taken(JSON.parse(JSON.stringify(old))).rows.runs[0]?.dishes[0]?.prep).toEqual([]);
   });
 });
 

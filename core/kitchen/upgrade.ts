@@ -79,10 +79,28 @@ const from2 = ({ table, row }: TabledRow): TabledRow[] => {
 /** Version 3 knew no clock that was set in the log of a bowl: its rows are sound as they are. */
 const from3 = (row: TabledRow): TabledRow[] => [row];
 
-const STEPS: Readonly<Record<number, (row: TabledRow) => TabledRow[]>> = { 1: from1, 2: from2, 3: from3 };
+/** What a run of version 4 said of its first dish; its other dishes were the same without the last five. */
+const DISH_OF_4 = [
+  ...['formulaId', 'ironIds', 'people', 'piecesPerPerson', 'batter_g', 'goesTo', 'prep'],
+  ...['target', 'batter_C', 'onPlate', 'delay_s', 'turn_s', 'lightness'],
+  ...['variants', 'fromKept', 'besides', 'hold', 'holdPlaces'],
+] as const;
+
+/** Version 4 laid the first dish of a run flat into it and the others beside: now all are one list. A row that has one already stays as it is. */
+const from4 = ({ table, row }: TabledRow): TabledRow[] => {
+  if (table !== 'runs' || 'dishes' in row) return [{ table, row }];
+  const { otherDishes, ...run } = row;
+  const isOfDish = ([key]: [string, unknown]): boolean => (DISH_OF_4 as readonly string[]).includes(key);
+  const entries = Object.entries(run);
+  const first = { id: 'own', ...Object.fromEntries(entries.filter(isOfDish)) };
+  const others: readonly unknown[] = Array.isArray(otherDishes) ? otherDishes : [];
+  return [{ table, row: { ...Object.fromEntries(entries.filter((entry) => !isOfDish(entry))), dishes: [first, ...others] } }];
+};
+
+const STEPS: Readonly<Record<number, (row: TabledRow) => TabledRow[]>> = { 1: from1, 2: from2, 3: from3, 4: from4 };
 
 /** The newest version of rows; what is broken in an old one stays so and is found when it is checked. */
-export const NEWEST_VERSION = 4;
+export const NEWEST_VERSION = 5;
 
 /** A row of an older version as the newest has it: the same one, changed, or several. Store and file go the same way. */
 export const upgradedRows = (row: TabledRow, version: number): TabledRow[] => {

@@ -1,18 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '../basis/index.ts';
 import type { PlannedIron, RunRequest } from '../run/index.ts';
-import { crispAfter, dishIdOf, jittered, planRun, servedBy } from '../run/index.ts';
+import { crispAfter, jittered, piecesWanted, planRun, servedBy } from '../run/index.ts';
 import { destinations } from '../advise/index.ts';
 import { adviceFor } from '../testing/ask.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { BelievedIron, Conductor, PlayedMorning } from './index.ts';
 import { byTimers, planByTimers, playMorning } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import { morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 8);
 const believedOf = (iron: PlannedIron): BelievedIron => ({
   ironId: iron.ironId,
-  dishId: dishIdOf(iron),
+  dishId: iron.dishId,
   best_s: iron.cook_s,
   preheat_s: iron.preheat_s,
   portion_g: iron.portion_g,
@@ -33,7 +34,7 @@ const morning = (seed: number): RunRequest => {
     }),
   );
   const common = { people: 8 + random.below(23), piecesPerPerson: random.pick([1, 1.5, 2]), serveAt: SERVE, irons, batter_g: null };
-  return random.next() < 0.5 ? { ...common, mode: 'together' } : { ...common, mode: 'as-they-come', door_s: 3600 };
+  return morningOf(random.next() < 0.5 ? { ...common, mode: 'together' } : { ...common, mode: 'as-they-come', door_s: 3600 });
 };
 
 /** A hand that isn't there within so long was busy elsewhere, s: it takes up to 4 to come. */
@@ -55,7 +56,7 @@ describe(`${COUNT} mornings in a simulated kitchen`, () => {
   test('nothing poured before it is hot, nobody forgotten', () => {
     for (const { request, conducted } of played) {
       expect(conducted.tooEarly).toBe(0);
-      expect(conducted.pieces).toBeGreaterThanOrEqual(Math.ceil(request.people * request.piecesPerPerson));
+      expect(conducted.pieces).toBeGreaterThanOrEqual(piecesWanted(request));
     }
   });
 
@@ -128,7 +129,7 @@ describe(`${COUNT} mornings in a simulated kitchen`, () => {
 test('a load that nobody can eat is cooked once more', () => {
   // Two pieces for two, on an iron that is believed to be three times as slow as it is: burnt, until somebody says otherwise.
   const iron = plannedIron('a', { cook_s: 240 });
-  const request: RunRequest = { people: 2, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null };
+  const request = morningOf({ people: 2, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null });
   const swapped = { ...believedOf(iron), best_s: 70 };
   let closed = 0;
   const enoughAfterThree: Conductor = (irons, now) => {

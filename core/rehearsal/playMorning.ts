@@ -4,7 +4,7 @@ import { conduct, lineIrons } from '../line/index.ts';
 import type { LoadEvent, LoadProgress } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { PlannedIron, RunPlan, RunRequest } from '../run/index.ts';
-import { askedDishes, dishIdOf, piecesOfDish, piecesOfLoad, planRun, servedBy } from '../run/index.ts';
+import { piecesOfDish, piecesOfLoad, planRun, servedBy } from '../run/index.ts';
 import { actTime_s, reaction_s } from './hands.ts';
 import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
@@ -77,8 +77,8 @@ export const playMorning = (
   const cooks = (ironId: string, n: number, lacks: ReadonlyMap<string, number>): PlannedIron | undefined => {
     const mine = request.irons.filter((iron) => iron.ironId === ironId);
     const dishId = plan.loads.find((load) => load.ironId === ironId && load.n === n)?.dishId;
-    const most = [...mine].sort((a, b) => (lacks.get(dishIdOf(b)) ?? 0) - (lacks.get(dishIdOf(a)) ?? 0))[0];
-    return mine.find((iron) => dishIdOf(iron) === dishId) ?? most;
+    const most = [...mine].sort((a, b) => (lacks.get(b.dishId) ?? 0) - (lacks.get(a.dishId) ?? 0))[0];
+    return mine.find((iron) => iron.dishId === dishId) ?? most;
   };
   const irons = [...new Set(plan.loads.map(({ ironId }) => ironId))].flatMap((ironId): Played[] => {
     const iron = cooks(ironId, 1, new Map());
@@ -93,10 +93,10 @@ export const playMorning = (
   let now = plan.startAt - 60_000;
   for (let step = 0; step < MOST_STEPS; step++) {
     const missing = new Map(
-      askedDishes(request).map((dish) => {
+      request.dishes.map((dish) => {
         const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
         const inIrons = irons.reduce(
-          (sum, played) => sum + (isIn(played) && dishIdOf(played.iron) === dish.dishId ? piecesOfLoad(played.iron, played.n) : 0),
+          (sum, played) => sum + (isIn(played) && played.iron.dishId === dish.dishId ? piecesOfLoad(played.iron, played.n) : 0),
           0,
         );
         return [dish.dishId, piecesOfDish(dish) - done - inIrons] as const;
@@ -123,7 +123,7 @@ export const playMorning = (
     const from = now + 1000 * reaction_s(random);
     const to = from + 1000 * actTime_s(next.act, iron.open_s, random);
     const truth = trueIronOf(seed, iron.ironId);
-    const belief = believed.find(({ ironId, dishId }) => ironId === iron.ironId && dishId === dishIdOf(iron));
+    const belief = believed.find(({ ironId, dishId }) => ironId === iron.ironId && dishId === iron.dishId);
     if (belief === undefined) break;
     if (next.act === 'pour' && played.n === 1) {
       played.heatsFrom ??= from - 1000 * belief.preheat_s;
@@ -166,7 +166,7 @@ export const playMorning = (
       const lidLate_s = Math.max(0, (from - line.at) / 1000);
       out.push({
         ironId: iron.ironId,
-        dishId: dishIdOf(iron),
+        dishId: iron.dishId,
         pouredAt,
         openedAt: from,
         pieces: isLost ? 0 : piecesOfLoad(iron, played.n),
@@ -183,7 +183,7 @@ export const playMorning = (
     tooEarly,
     lost: out.filter(({ isLost }) => isLost).length,
     pieces: out.reduce((sum, { pieces }) => sum + pieces, 0),
-    waited_min: (meanWait_s * askedDishes(request).reduce((sum, { people }) => sum + people, 0)) / 60,
+    waited_min: (meanWait_s * request.dishes.reduce((sum, { people }) => sum + people, 0)) / 60,
   };
 };
 

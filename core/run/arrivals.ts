@@ -1,5 +1,5 @@
 import { sum } from '../basis/index.ts';
-import { OWN_DISH } from './ownDish.ts';
+import type { Variant } from './variants.ts';
 
 /** From an open lid to the table, s (*common practice*). */
 export const PLATING_S = 60;
@@ -23,23 +23,13 @@ export type DishRequest = {
   readonly goesTo?: GoesTo | undefined;
   /** How long after it was folded its batter may be poured, s; null or left out: as long as a morning takes. */
   readonly keeps_s?: number | null | undefined;
+  /** Guests who have something scattered into theirs; left out: nobody. */
+  readonly variants?: readonly Variant[] | undefined;
 };
 
 type Asked = Pick<DishRequest, 'people' | 'piecesPerPerson' | 'kept' | 'goesTo'>;
 /** People and pieces of every dish of a morning. */
-export type AskedDishes = Asked & { readonly others?: readonly (Asked & Pick<DishRequest, 'dishId'>)[] | undefined };
-
-/** Every dish of a morning, its own first. */
-export const askedDishes = ({
-  people,
-  piecesPerPerson,
-  kept,
-  goesTo,
-  others = [],
-}: AskedDishes): readonly (Asked & Pick<DishRequest, 'dishId'>)[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson, kept, goesTo },
-  ...others,
-];
+export type AskedDishes = { readonly dishes: readonly (Asked & Pick<DishRequest, 'dishId'>)[] };
 
 /** True where nobody sits down to a dish: it is put away for another day. */
 export const isPutAway = ({ goesTo = 'table' }: Pick<DishRequest, 'goesTo'>): boolean => goesTo === 'freezer' || goesTo === 'tin';
@@ -52,7 +42,7 @@ export const piecesOfDish = ({ people, piecesPerPerson, kept = 0 }: Asked): numb
   Math.max(0, Math.ceil(people * piecesPerPerson) - kept);
 
 /** How many pieces a morning has to cook, all dishes together. */
-export const piecesWanted = (asked: AskedDishes): number => sum(askedDishes(asked).map(piecesOfDish));
+export const piecesWanted = ({ dishes }: AskedDishes): number => sum(dishes.map(piecesOfDish));
 
 /** So many guests so long after the door opens, s; `name`: whose order it is, left out: nobody said. */
 export type Arrival = { readonly after_s: number; readonly people: number; readonly name?: string | undefined };

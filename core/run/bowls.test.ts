@@ -7,6 +7,8 @@ import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunPlan, RunRequest } from './index.ts';
 import { jittered, planRun, tasksOf, timesToMix } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf } from '../testing/morning.ts';
 
 test.each([
   [5722, 2900, 2],
@@ -19,16 +21,17 @@ test.each([
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const KEEPS_S = foldKeeps_s('folded')!;
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 24,
-  piecesPerPerson: 1,
-  serveAt: SERVE,
-  mode: 'together',
-  irons: [plannedIron('a', { piecesPerLoad: 1, cook_s: 280 }), plannedIron('b', { piecesPerLoad: 1, cook_s: 300 })],
-  batter_g: null,
-  keeps_s: KEEPS_S,
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 24,
+    piecesPerPerson: 1,
+    serveAt: SERVE,
+    mode: 'together',
+    irons: [plannedIron('a', { piecesPerLoad: 1, cook_s: 280 }), plannedIron('b', { piecesPerLoad: 1, cook_s: 300 })],
+    batter_g: null,
+    keeps_s: KEEPS_S,
+    ...changes,
+  });
 
 /** What hands do, in its own words, ms: two fifths of an open lid before a pour, three fifths after the lid, and the folding. */
 const doneIn = (plan: RunPlan, irons: RunRequest['irons']): Busy[] => [

@@ -4,16 +4,19 @@ import { plannedIron } from '../testing/plannedIron.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { planRun, wattsOver } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf } from '../testing/morning.ts';
 
-const asked = (irons: readonly PlannedIron[], changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 12,
-  piecesPerPerson: 1,
-  serveAt: Date.UTC(2026, 10, 30, 7),
-  mode: 'together',
-  irons,
-  batter_g: null,
-  ...changes,
-});
+const asked = (irons: readonly PlannedIron[], changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 12,
+    piecesPerPerson: 1,
+    serveAt: Date.UTC(2026, 10, 30, 7),
+    mode: 'together',
+    irons,
+    batter_g: null,
+    ...changes,
+  });
 const iron = (ironId: string, power_W: number, circuitId: string | null, changes: Partial<PlannedIron> = {}): PlannedIron =>
   plannedIron(ironId, { power_W, circuitId, ...changes });
 const wall = { id: 'wall', name: 'Wall', limit_W: 2300 };

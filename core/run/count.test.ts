@@ -2,27 +2,30 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { OutLoad, RunRequest } from './index.ts';
-import { leftOver, OWN_DISH, planRun, servedBy, standingAt, stillToPour_g } from './index.ts';
+import { leftOver, planRun, servedBy, standingAt, stillToPour_g } from './index.ts';
+import type { Morning } from '../testing/morning.ts';
+import { OWN_DISH, morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 12,
-  piecesPerPerson: 1,
-  serveAt: SERVE,
-  mode: 'together',
-  irons: [plannedIron('a'), plannedIron('b')],
-  batter_g: null,
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 12,
+    piecesPerPerson: 1,
+    serveAt: SERVE,
+    mode: 'together',
+    irons: [plannedIron('a'), plannedIron('b')],
+    batter_g: null,
+    ...changes,
+  });
 /** What is out at an instant, where everything goes as planned. */
 const asPlanned = (request: RunRequest, now: number) => {
   const plan = planRun(request);
   const done: OutLoad[] = plan.loads
     .filter(({ openAt }) => openAt <= now)
-    .map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+    .map(({ ironId, dishId, openAt, pieces }) => ({ ironId, dishId, openedAt: openAt, pieces }));
   const cooking = plan.loads
     .filter(({ pourAt, openAt }) => pourAt <= now && now < openAt)
-    .map(({ ironId, openAt, pieces }) => ({ ironId, openAt, pieces }));
+    .map(({ ironId, dishId, openAt, pieces }) => ({ ironId, dishId, openAt, pieces }));
   return { plan, done, cooking, standing: standingAt(now, plan, request, done, cooking) };
 };
 
@@ -72,7 +75,7 @@ describe('how a morning stands', () => {
     const plan = planRun(request);
     const [first] = [...plan.loads].sort((a, b) => a.openAt - b.openAt);
     if (first === undefined) throw new Error('no load');
-    const cooking = [{ ironId: first.ironId, openAt: first.openAt + 90_000, pieces: first.pieces }];
+    const cooking = [{ ironId: first.ironId, dishId: first.dishId, openAt: first.openAt + 90_000, pieces: first.pieces }];
     expect(standingAt(first.openAt - 60_000, plan, request, [], cooking).late_s).toBe(90);
   });
 
@@ -96,7 +99,7 @@ describe('how a morning stands', () => {
   test('left over is what came out beyond the wanted, once everybody is served, and not for ever', () => {
     const request = asked({ people: 11 });
     const plan = planRun(request);
-    const done = plan.loads.map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+    const done = plan.loads.map(({ ironId, dishId, openAt, pieces }) => ({ ironId, dishId, openedAt: openAt, pieces }));
     const over = done.reduce((sum, { pieces }) => sum + pieces, 0) - 11;
     expect(over).toBeGreaterThan(0);
     expect(leftOver(SERVE - 60_000, plan, request, done)).toEqual([]);
@@ -126,7 +129,7 @@ describe('what is still to be poured', () => {
   });
 
   test('pieces that nobody gets are cooked once more', () => {
-    const lost = planRun({ ...asked(), lostPieces: 2 });
+    const lost = planRun(asked({ lostPieces: 2 }));
     expect(lost.loads.length).toBe(planRun(asked()).loads.length + 1);
     expect(lost.findings.some(({ code }) => code === 'pieces-over')).toBe(false);
   });

@@ -1,20 +1,19 @@
 import { POURABLE_SHARE } from '../formula/index.ts';
 import { sum } from '../basis/index.ts';
-import { arrivalOf_s, askedDishes, doorOf_s, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
+import { arrivalOf_s, doorOf_s, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './arrivals.ts';
 import type { RunPlan } from './plan.ts';
-import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { AskedMorning } from './service.ts';
 
-/** What has come out, and what is in: instants in ms, pieces as they are counted; `dishId` left out: the run's own. */
-export type OutLoad = { readonly ironId: string; readonly dishId?: string; readonly openedAt: number; readonly pieces: number };
-export type InLoad = { readonly ironId: string; readonly dishId?: string; readonly openAt: number; readonly pieces: number };
+/** What has come out, and what is in: instants in ms, pieces as they are counted. */
+export type OutLoad = { readonly ironId: string; readonly dishId: string; readonly openedAt: number; readonly pieces: number };
+export type InLoad = { readonly ironId: string; readonly dishId: string; readonly openAt: number; readonly pieces: number };
 
 /** How a morning stands. */
 export type Standing = {
   readonly wanted: number;
   readonly out: number;
-  /** Of them, of the run's own dish. */
-  readonly ownOut: number;
+  /** Of them, of each dish. */
+  readonly outOf: ReadonlyMap<string, number>;
   readonly inIrons: number;
   /** Eaten, or on the plate of somebody who sits there. */
   readonly served: number;
@@ -40,10 +39,10 @@ export const standingAt = (
   done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Standing => {
-  const dishes = askedDishes(request).map((dish) => {
+  const dishes = request.dishes.map((dish) => {
     const { dishId, piecesPerPerson, kept = 0 } = dish;
     const people = guestsOf(dish);
-    const pieces = piecesIn(done.filter((load) => dishIdOf(load) === dishId));
+    const pieces = piecesIn(done.filter((load) => load.dishId === dishId));
     let seated = 0;
     while (seated < people && request.serveAt + 1000 * arrivalOf_s(seated, people, request) <= now) seated++;
     const served = Math.min(pieces.length, Math.max(0, Math.floor(seated * piecesPerPerson) - kept));
@@ -57,7 +56,7 @@ export const standingAt = (
   return {
     wanted,
     out,
-    ownOut: sum(done.filter((load) => dishIdOf(load) === OWN_DISH).map(({ pieces }) => pieces)),
+    outOf: new Map(request.dishes.map(({ dishId }) => [dishId, piecesOut(done, dishId)])),
     inIrons: sum(cooking.map(({ pieces }) => pieces)),
     served,
     onRack: out - served,
@@ -66,6 +65,9 @@ export const standingAt = (
     ...forecast(now, plan, request, done, cooking),
   };
 };
+
+const piecesOut = (loads: readonly OutLoad[], dishId: string): number =>
+  sum(loads.filter((load) => load.dishId === dishId).map(({ pieces }) => pieces));
 
 const piecesIn = (loads: readonly OutLoad[]): readonly OutLoad[] =>
   [...loads].sort((a, b) => a.openedAt - b.openedAt).flatMap((load) => Array.from({ length: load.pieces }, () => load));
@@ -78,13 +80,13 @@ const forecast = (
   done: readonly OutLoad[],
   cooking: readonly InLoad[],
 ): Pick<Standing, 'lastPlateAt' | 'late_s'> => {
-  const late = askedDishes(request).flatMap((dish): number[] => {
-    const isMine = (load: { readonly dishId?: string }): boolean => dishIdOf(load) === dish.dishId;
+  const late = request.dishes.flatMap((dish): number[] => {
+    const isMine = (load: { readonly dishId: string }): boolean => load.dishId === dish.dishId;
     const planned = plan.loads
       .filter(isMine)
       .sort((a, b) => a.openAt - b.openAt)
       .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => openAt));
-    const out = sum(done.filter(isMine).map(({ pieces }) => pieces));
+    const out = piecesOut(done, dish.dishId);
     const due = planned[out];
     if (due === undefined || out >= piecesOfDish(dish)) return [];
     const next = cooking.filter(isMine).reduce((first, { openAt }) => Math.min(first, openAt), Infinity);
@@ -99,7 +101,7 @@ const forecast = (
 export const stillToPour_g = ({ loads }: Pick<RunPlan, 'loads'>, poured: ReadonlyMap<string, number>, dishId?: string): number =>
   sum(
     loads
-      .filter((load) => dishId === undefined || dishIdOf(load) === dishId)
+      .filter((load) => dishId === undefined || load.dishId === dishId)
       .map(({ ironId, n, portion_g }) => (n > (poured.get(ironId) ?? 0) ? portion_g : 0)),
   ) / POURABLE_SHARE;
 
@@ -115,8 +117,8 @@ export const leftOver = (
 ): readonly { readonly dishId: string; readonly pieces: number }[] => {
   const over = Math.max(request.serveAt + 1000 * doorOf_s(request), plan.lastPlateAt, ...done.map(({ openedAt }) => openedAt));
   if (now < over || now > over + ASKED_FOR_MS) return [];
-  return askedDishes(request).flatMap((dish) => {
-    const out = sum(done.filter((load) => dishIdOf(load) === dish.dishId).map(({ pieces }) => pieces));
+  return request.dishes.flatMap((dish) => {
+    const out = piecesOut(done, dish.dishId);
     const pieces = isPutAway(dish) ? out : out - piecesOfDish(dish);
     return pieces > 0 ? [{ dishId: dish.dishId, pieces }] : [];
   });

@@ -5,22 +5,25 @@ import type { Busy } from '../testing/handsBusy.ts';
 import { mostBusy } from '../testing/handsBusy.ts';
 import type { PlannedIron, RunRequest } from './index.ts';
 import { leastSpan_s } from './schedule.ts';
-import { dishesOf, dishFor, ironsOfRun, leftOver, OWN_DISH, planRun, Run, servedBy, standingAt, tasksOf, withDish } from './index.ts';
+import { dishFor, ironsOfRun, leftOver, plainDish, planRun, Run, servedBy, standingAt, tasksOf, withDish } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { OWN_DISH, morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7, 30);
 const iron = ({ ironId = 'a', ...changes }: Partial<PlannedIron> = {}): PlannedIron =>
   plannedIron(ironId, { piecesPerLoad: 1, setting_C: 170, ...changes });
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 6,
-  piecesPerPerson: 1,
-  serveAt: SERVE,
-  mode: 'together',
-  irons: [iron(), iron({ dishId: 'wafers', ironId: 'b', piecesPerLoad: 2, cook_s: 90 })],
-  batter_g: null,
-  others: [{ dishId: 'wafers', people: 10, piecesPerPerson: 2, batter_g: null }],
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 6,
+    piecesPerPerson: 1,
+    serveAt: SERVE,
+    mode: 'together',
+    irons: [iron(), iron({ dishId: 'wafers', ironId: 'b', piecesPerLoad: 2, cook_s: 90 })],
+    batter_g: null,
+    others: [{ dishId: 'wafers', people: 10, piecesPerPerson: 2, batter_g: null }],
+    ...changes,
+  });
 
 /** Irons that may cook either dish or both. */
 const someIrons = fc
@@ -48,7 +51,7 @@ const faultsOf = ({ loads }: ReturnType<typeof planRun>, irons: readonly Planned
   const faults: string[] = [];
   const busy: Busy[] = [];
   const cooked = loads.map((load) => {
-    const one = irons.find((i) => i.ironId === load.ironId && (i.dishId ?? 'own') === load.dishId);
+    const one = irons.find((i) => i.ironId === load.ironId && i.dishId === load.dishId);
     if (one === undefined) throw new Error('a load of a dish that its iron doesn’t cook');
     return { ...load, one, pour: load.pourAt / 1000, open: load.openAt / 1000 };
   });
@@ -84,7 +87,7 @@ describe('several dishes in one morning', () => {
             ['other', more],
           ] as const) {
             const mine = plan.loads.filter((load) => load.dishId === dishId);
-            const canBe = irons.some((one) => (one.dishId ?? 'own') === dishId);
+            const canBe = irons.some((one) => one.dishId === dishId);
             expect(mine.reduce((sum, { pieces }) => sum + pieces, 0)).toBeGreaterThanOrEqual(canBe ? wanted : 0);
             // Of a load too many nobody eats anything.
             const most = Math.max(0, ...mine.map(({ pieces }) => pieces));
@@ -132,7 +135,7 @@ describe('several dishes in one morning', () => {
     const plan = planRun(request);
     expect(plan.findings.find(({ code }) => code === 'batter-short')?.fields).toMatchObject({ dishId: 'wafers' });
     expect(plan.findings.find(({ code }) => code === 'pieces-over')?.fields).toEqual({ pieces: 1, dishId: 'wafers' });
-    const waffles = [{ ironId: 'a', openedAt: SERVE - 1000, pieces: 6 }];
+    const waffles = [{ ironId: 'a', dishId: OWN_DISH, openedAt: SERVE - 1000, pieces: 6 }];
     const standing = standingAt(SERVE, plan, request, waffles, []);
     // Six waffles don't feed whoever waits for wafers.
     expect(standing).toMatchObject({ wanted: 9, out: 6, served: 6, waiting: 3 });
@@ -152,13 +155,14 @@ describe('several dishes in one morning', () => {
   });
 
   test('what was put away earlier is heated again: so many fewer are cooked, and nobody waits for them', () => {
-    const request = asked({ others: [], irons: [iron()], kept: 4 });
+    const said = { others: [], irons: [iron()], kept: 4 };
+    const request = asked(said);
     const plan = planRun(request);
     expect(plan.loads).toHaveLength(2);
-    expect(planRun({ ...request, kept: 99 }).loads).toHaveLength(0);
+    expect(planRun(asked({ ...said, kept: 99 })).loads).toHaveLength(0);
     const out = [
-      { ironId: 'a', openedAt: SERVE - 2000, pieces: 1 },
-      { ironId: 'a', openedAt: SERVE - 1000, pieces: 1 },
+      { ironId: 'a', dishId: OWN_DISH, openedAt: SERVE - 2000, pieces: 1 },
+      { ironId: 'a', dishId: OWN_DISH, openedAt: SERVE - 1000, pieces: 1 },
     ];
     expect(standingAt(SERVE, plan, request, out, [])).toMatchObject({ wanted: 2, out: 2, served: 2, waiting: 0, onRack: 0 });
     expect(standingAt(SERVE, plan, request, out.slice(1), [])).toMatchObject({ waiting: 1 });
@@ -167,7 +171,7 @@ describe('several dishes in one morning', () => {
     // As they come, the first guests eat them: the first load is for the fifth.
     const open = { ...request, mode: 'as-they-come' as const, door_s: 3000 };
     expect(servedBy(planRun(open), open).longestWait_s).toBeLessThan(300);
-    const heated = tasksOf(plan, [], SERVE, (id) => id, undefined, 4).find(({ act }) => act === 'reheat')!;
+    const heated = tasksOf(plan, [{ dishId: OWN_DISH, prep: [], kept: 4 }], SERVE, (id) => id).find(({ act }) => act === 'reheat')!;
     expect(heated.pieces).toBe(4);
     expect(heated.at).toBeLessThan(SERVE);
   });
@@ -224,40 +228,46 @@ describe('several dishes in one morning', () => {
   });
 });
 
-test('the dishes of a run: its own first; each is changed for itself', () => {
+test('of several dishes each has its own wish, and is changed for itself', () => {
+  const waffles = plainDish({ id: 'a', formulaId: 'f', ironIds: ['a'], batter_C: 20 });
+  const wafers = { ...plainDish({ id: 'w', formulaId: 'g', ironIds: ['a', 'b'], batter_C: 8 }), people: 2, piecesPerPerson: 3 };
   const run = Run.parse({
-    id: 'r',
-    name: 'Sunday',
-    zone: 'Europe/London',
-    mode: 'together',
-    serveAt: SERVE,
-    people: 4,
-    piecesPerPerson: 1,
-    ironIds: ['a'],
-    formulaId: 'f',
-    target: { tawny: null, crisp: null },
-    batter_C: 20,
-    prep: [],
-    batter_g: null,
-    otherDishes: [
-      {
-        id: 'w',
-        formulaId: 'g',
-        ironIds: ['a', 'b'],
-        people: 2,
-        piecesPerPerson: 3,
-        batter_g: null,
-        target: { tawny: 5, crisp: null },
-        batter_C: 8,
-        prep: [],
-      },
-    ],
+    ...{ id: 'r', name: 'Sunday', zone: 'Europe/London', mode: 'together', serveAt: SERVE },
+    dishes: [waffles, wafers],
   });
-  expect(dishesOf(run).map(({ id }) => id)).toEqual([OWN_DISH, 'w']);
   expect(ironsOfRun(run)).toEqual(['a', 'b']);
   expect(dishFor(run, { formulaId: 'g', ironId: 'b' })?.id).toBe('w');
   expect(dishFor(run, { formulaId: 'f', ironId: 'b' })).toBeNull();
-  expect(withDish(run, 'w', { people: 9 }).otherDishes?.[0]?.people).toBe(9);
-  expect(withDish(run, 'w', { people: 9 }).people).toBe(4);
-  expect(withDish(run, OWN_DISH, { people: 9 }).people).toBe(9);
+  expect(withDish(run, 'w', { people: 9 }).dishes.map(({ people }) => people)).toEqual([4, 9]);
+  expect(withDish(run, 'a', ({ people }) => ({ people: people + 1 })).dishes.map(({ people }) => people)).toEqual([5, 2]);
+  expect(withDish(run, 'nobody', { people: 9 })).toEqual(run);
+});
+
+test('guests of any dish have something in theirs, and what goes with a dish says of which it is', () => {
+  const request = asked({
+    others: [
+      { dishId: 'wafers', people: 10, piecesPerPerson: 2, batter_g: null, variants: [{ toppingId: 'nuts', perPiece_g: 5, people: 3 }] },
+    ],
+  });
+  const { loads } = planRun(request);
+  const withNuts = loads.filter(({ variant }) => variant?.onPlate?.toppingId === 'nuts');
+  expect(withNuts.length).toBeGreaterThan(0);
+  expect(withNuts.every(({ dishId }) => dishId === 'wafers')).toBe(true);
+  expect(withNuts.reduce((sum, { pieces }) => sum + pieces, 0)).toBeGreaterThanOrEqual(6);
+  expect(loads.filter(({ dishId }) => dishId === OWN_DISH).every(({ variant }) => variant === undefined)).toBe(true);
+  const work = [
+    { dishId: OWN_DISH, prep: [], besides: [{ kind: 'compote', before_s: 1800 }] as const },
+    { dishId: 'wafers', prep: [], kept: 3 },
+  ];
+  const tasks = tasksOf(
+    planRun(request),
+    work,
+    SERVE,
+    (id) => id,
+    (id) => id,
+  );
+  expect(tasks.flatMap(({ act, dish }) => (act === 'beside' || act === 'reheat' ? [[act, dish]] : []))).toEqual([
+    ['beside', OWN_DISH],
+    ['reheat', 'wafers'],
+  ]);
 });

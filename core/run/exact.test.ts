@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { exactMornings } from '../testing/exactRun.ts';
-import { OWN_DISH } from './ownDish.ts';
 import type { PlannedIron } from './schedule.ts';
 import { scheduled, spanOf } from './schedule.ts';
 import { campaign } from '../testing/campaign.ts';
+import { OWN_DISH } from '../testing/morning.ts';
 
 /** So many pieces of one dish, wanted at once. */
 const plain = (pieces: number) => [{ dishId: OWN_DISH, pieces, due_s: () => 0 }];

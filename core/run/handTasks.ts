@@ -1,5 +1,4 @@
 import { FOLD_S } from '../lift/index.ts';
-import { dishIdOf } from './ownDish.ts';
 import type { RunPlan } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
 import { pourTask, takeOutTask } from './schedule.ts';
@@ -11,7 +10,7 @@ export type HandSpan = { readonly act: 'pour' | 'take-out' | 'fold'; readonly fr
 export const handSpans = (plan: Pick<RunPlan, 'loads' | 'bowls'>, irons: readonly PlannedIron[]): readonly HandSpan[] =>
   [
     ...plan.loads.flatMap((load): HandSpan[] => {
-      const iron = irons.find((one) => one.ironId === load.ironId && dishIdOf(one) === load.dishId);
+      const iron = irons.find((one) => one.ironId === load.ironId && one.dishId === load.dishId);
       if (iron === undefined) return [];
       const [pour, out] = [pourTask(iron, 0), takeOutTask(iron, 0)];
       return [

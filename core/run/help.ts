@@ -25,7 +25,7 @@ export const whatWouldHelp = (request: RunRequest, plan: RunPlan): readonly Help
 /** The same, giving way between plans. */
 export function* whatWouldHelpInSteps(request: RunRequest, plan: RunPlan): Generator<void, readonly Help[]> {
   // Another morning has its loads elsewhere: what was put somewhere isn't asked of it.
-  const free = { ...request, pins: [], batter_g: null, others: request.others?.map((dish) => ({ ...dish, batter_g: null })) };
+  const free = { ...request, pins: [], dishes: request.dishes.map((dish) => ({ ...dish, batter_g: null })) };
   const now_s = costOf_s(plan, request);
   const tried: Help[] = [];
   const tryWith = (what: Help['what'], ironId: string | null, changes: Partial<RunRequest>): void => {

@@ -6,19 +6,22 @@ import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunPlan, RunRequest } from './index.ts';
 import { jittered, planRun } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7);
 const MIN = 60_000;
 /** Four quick irons and slow hands: one pair is the bottleneck. */
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 48,
-  piecesPerPerson: 1,
-  serveAt: SERVE,
-  mode: 'together',
-  irons: ['a', 'b', 'c', 'd'].map((id) => plannedIron(id, { cook_s: 90, open_s: 40 })),
-  batter_g: null,
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 48,
+    piecesPerPerson: 1,
+    serveAt: SERVE,
+    mode: 'together',
+    irons: ['a', 'b', 'c', 'd'].map((id) => plannedIron(id, { cook_s: 90, open_s: 40 })),
+    batter_g: null,
+    ...changes,
+  });
 const length = ({ loads }: RunPlan): number =>
   Math.max(...loads.map(({ openAt }) => openAt)) - Math.min(...loads.map(({ pourAt }) => pourAt));
 

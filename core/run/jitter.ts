@@ -3,8 +3,6 @@ import { runToEnd, seededRandom, sum } from '../basis/index.ts';
 import { FOLD_S } from '../lift/index.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 import type { PlannedIron } from './schedule.ts';
-import { askedDishes } from './arrivals.ts';
-import { dishIdOf } from './ownDish.ts';
 import { cookOf_s, piecesOfLoad, pourTask, takeOutTask } from './schedule.ts';
 import { servedBy } from './service.ts';
 
@@ -55,7 +53,7 @@ export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<
   const hands = handsOf(request, plan.firstPourAt);
   const jobs = plan.loads.flatMap((load): Job[] => {
     const { ironId, n, pourAt } = load;
-    const iron = irons.find((one) => one.ironId === ironId && dishIdOf(one) === load.dishId);
+    const iron = irons.find((one) => one.ironId === ironId && one.dishId === load.dishId);
     const waits = request.mode === 'as-they-come' || load.isPinned === true;
     return iron === undefined ? [] : [{ iron, n, planned_s: (pourAt - plan.firstPourAt) / 1000, waits }];
   });
@@ -63,7 +61,7 @@ export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<
   const planned_s = Math.max(0, ...jobs.map(({ iron, n, planned_s: at }) => at + cookOf_s(iron, n)));
   const queues = new Map<string, Job[]>();
   for (const job of jobs) queues.set(job.iron.ironId, [...(queues.get(job.iron.ironId) ?? []), job]);
-  const wanted = sum(askedDishes(request).map(({ people, piecesPerPerson }) => people * piecesPerPerson)) - (request.kept ?? 0);
+  const wanted = sum(request.dishes.map(({ people, piecesPerPerson, kept = 0 }) => people * piecesPerPerson - kept));
   const random = seededRandom(SEED);
   const mornings: Morning[] = [];
   for (let morning = 0; morning < MORNINGS; morning++) {
@@ -71,7 +69,7 @@ export function* jitteredInSteps(plan: RunPlan, request: RunRequest): Generator<
     const played = playedOnce(queues, folds, hands, random);
     const loads = played.map(({ job, at_s, isLost }) => ({
       ironId: job.iron.ironId,
-      dishId: dishIdOf(job.iron),
+      dishId: job.iron.dishId,
       openAt: plan.firstPourAt + 1000 * at_s,
       pieces: isLost ? 0 : piecesOfLoad(job.iron, job.n),
     }));

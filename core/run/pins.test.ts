@@ -6,17 +6,20 @@ import { plannedIron } from '../testing/plannedIron.ts';
 import type { Pin, PlannedLoad, RunRequest } from './index.ts';
 import { jittered, planRun } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 30, 7);
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 12,
-  piecesPerPerson: 1,
-  serveAt: SERVE,
-  mode: 'together',
-  irons: [plannedIron('a'), plannedIron('b', { piecesPerLoad: 3, cook_s: 200 })],
-  batter_g: null,
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 12,
+    piecesPerPerson: 1,
+    serveAt: SERVE,
+    mode: 'together',
+    irons: [plannedIron('a'), plannedIron('b', { piecesPerLoad: 3, cook_s: 200 })],
+    batter_g: null,
+    ...changes,
+  });
 const loadOf = (request: RunRequest, ironId: string, n: number): PlannedLoad =>
   planRun(request).loads.find((load) => load.ironId === ironId && load.n === n)!;
 const pinAt = ({ ironId, n, pourAt }: PlannedLoad, earlier_s: number): Pin => ({

@@ -1,7 +1,6 @@
 import type { Finding } from '../basis/index.ts';
 import { roundedTo, sum } from '../basis/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
-import { dishIdOf, OWN_DISH } from './ownDish.ts';
 import type { PlannedBowl } from './bowls.ts';
 import { bowlsOf, foldedParts, foldTasks } from './bowls.ts';
 import type { HandTask, PlannedIron, Slot, WantedPieces } from './schedule.ts';
@@ -20,16 +19,13 @@ import { arrivalOf_s, doorOf_s, isPutAway, piecesOfDish, PLATING_S } from './arr
 export const RUN_MODES = ['together', 'as-they-come'] as const;
 export type RunMode = (typeof RUN_MODES)[number];
 
-/** `people` to `lostPieces`: of the run's own dish. */
-export type RunRequest = Omit<DishRequest, 'dishId'> & {
-  /** What else is cooked that morning; left out: nothing. */
-  readonly others?: readonly DishRequest[] | undefined;
+export type RunRequest = {
+  /** What is cooked that morning. */
+  readonly dishes: readonly DishRequest[];
   /** Everybody served (together), or the first plate (as they come): epoch ms. */
   readonly serveAt: number;
   readonly mode: RunMode;
   readonly irons: readonly PlannedIron[];
-  /** Guests who have something scattered into theirs, of the own dish; left out: nobody. */
-  readonly variants?: readonly Variant[] | undefined;
   /** Pairs of hands; left out: one. */
   readonly hands?: number | undefined;
   /** One pair more for a while; null or left out: nobody comes to help. */
@@ -88,29 +84,14 @@ const LONGEST_RUN_S = 6 * 3600;
 /** Held longer than this, pieces go soft or dry (*common practice*). */
 const LONG_HOLD_S = 30 * 60;
 
-/** Every dish that is asked for, the run's own first. */
-export const dishesIn = ({
-  people,
-  piecesPerPerson,
-  batter_g,
-  lostPieces,
-  kept,
-  keeps_s,
-  goesTo,
-  others = [],
-}: RunRequest): readonly DishRequest[] => [
-  { dishId: OWN_DISH, people, piecesPerPerson, batter_g, lostPieces, kept, keeps_s, goesTo },
-  ...others,
-];
-
 /**
  * A morning: loads by iron with a hand for every pour and every lid (see `scheduled`), hung up at when they are served. What is wrong comes as findings:
  * `nothing-to-cook`, `no-irons`, `run-too-long`, `batter-short`, `portions-evened`, `hold-long`, `pieces-over`, `pin-impossible`; where there are several dishes, with its
  * `dishId`.
  */
 export const planOnAll = (request: RunRequest): RunPlan => {
-  const dishes = dishesIn(request);
-  const { slots, folds, findings, variants, anchor_s, pinned } = withVariants(dishes, request);
+  const { dishes } = request;
+  const { slots, folds, findings, variants, anchor_s, pinned } = withVariants(request);
   const share = new Map(dishes.map((dish) => [dish.dishId, batterShare(slotsOf(slots, dish.dishId), dish, findings, dishes.length > 1)]));
   const end_s = Math.max(0, ...slots.map(({ open_s }) => open_s));
   const first = slots[0];
@@ -119,19 +100,19 @@ export const planOnAll = (request: RunRequest): RunPlan => {
   const at = (seconds: number): number => Math.round(zero + seconds * 1000);
   const loads = slots.map((slot): PlannedLoad => {
     const { iron, n, pour_s, open_s } = slot;
-    const variant = variants?.get(slot);
+    const variant = variants.get(slot);
     const before = slots.findLast((other) => other.iron.ironId === iron.ironId && other.n < n);
     return {
       ironId: iron.ironId,
-      dishId: dishIdOf(iron),
+      dishId: iron.dishId,
       n,
       pourAt: at(pour_s),
       openAt: at(open_s),
       pieces: piecesOfLoad(iron, n),
-      portion_g: iron.portion_g * (share.get(dishIdOf(iron)) ?? 1),
+      portion_g: iron.portion_g * (share.get(iron.dishId) ?? 1),
       ...(variant === undefined ? {} : { variant }),
       ...(n <= (iron.trials ?? 0) ? { isTrial: true } : {}),
-      ...(before !== undefined && dishIdOf(before.iron) !== dishIdOf(iron) ? { isChange: true } : {}),
+      ...(before !== undefined && before.iron.dishId !== iron.dishId ? { isChange: true } : {}),
       ...(pinned.has(slot) ? { isPinned: true } : {}),
     };
   });
@@ -168,7 +149,7 @@ export const planOnAll = (request: RunRequest): RunPlan => {
   };
 };
 
-const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slots.filter(({ iron }) => dishIdOf(iron) === dishId);
+const slotsOf = (slots: readonly Slot[], dishId: string): readonly Slot[] => slots.filter(({ iron }) => iron.dishId === dishId);
 
 /** When the next piece of a dish is wanted, s after the first, if so many are out: so long before its guest is there. */
 const wantedFrom =
@@ -209,28 +190,41 @@ type Allotted = {
   readonly pinned: ReadonlySet<Slot>;
 };
 
-const withVariants = (
-  dishes: readonly DishRequest[],
-  request: RunRequest,
-): Allotted & { readonly variants: ReadonlyMap<Slot, LoadVariant> | null } => {
-  const variants = (request.variants ?? []).map((variant) => ({ ...variant, pieces: Math.ceil(variant.people * request.piecesPerPerson) }));
-  const wanted = dishes.map((dish) => piecesOfDish(dish) + (dish.lostPieces ?? 0));
+const withVariants = (request: RunRequest): Allotted & { readonly variants: ReadonlyMap<Slot, LoadVariant> } => {
+  const { dishes } = request;
+  const kinds = dishes.map(({ variants = [], piecesPerPerson }) =>
+    variants.map((variant) => ({ ...variant, pieces: Math.ceil(variant.people * piecesPerPerson) })),
+  );
   // More than come can't be served: then there are so many fewer plain ones.
-  const own = Math.max(wanted[0]!, sum(variants.map(({ pieces }) => pieces)));
-  const eaten = variants.length === 0 ? wanted : wanted.with(0, own);
-  let allotted = allot(dishes, eaten, request);
-  if (variants.length === 0) return { ...allotted, variants: null };
+  const eaten = dishes.map((dish, i) => Math.max(piecesOfDish(dish) + (dish.lostPieces ?? 0), sum(kinds[i]!.map(({ pieces }) => pieces))));
+  let wanted = eaten;
   for (let times = 0; ; times++) {
-    const mine = slotsOf(allotted.slots, OWN_DISH);
-    const loads = mine.map(({ iron, n }) => ({ ironId: iron.ironId, pieces: piecesOfLoad(iron, n) }));
-    const given = variantsOfLoads(loads, own, variants);
-    if (given.missing === 0 || times > MORE_TIMES)
-      return { ...allotted, variants: new Map(mine.map((slot, i) => [slot, given.loads[i]!])) };
-    // Each kind wastes less than its last load; beyond what is cooked anyway, so that every turn adds one.
-    const surely = own + (variants.length + 1) * Math.max(0, ...loads.map(({ pieces }) => pieces));
-    const next = times === MORE_TIMES ? surely : sum(loads.map(({ pieces }) => pieces)) + given.missing;
-    allotted = allot(dishes, eaten.with(0, next), request, eaten);
+    const allotted = allot(wanted, request, eaten);
+    const given = dishes.map(({ dishId }, i) => givenKinds(slotsOf(allotted.slots, dishId), eaten[i]!, kinds[i]!));
+    if (times > MORE_TIMES || given.every(({ missing }) => missing === 0))
+      return { ...allotted, variants: new Map(given.flatMap(({ bySlot }) => bySlot)) };
+    wanted = given.map(({ missing, pieces, most }, i) =>
+      missing === 0
+        ? wanted[i]!
+        : // Each kind wastes less than its last load; beyond what is cooked anyway, so that every turn adds one.
+          times === MORE_TIMES
+          ? eaten[i]! + (kinds[i]!.length + 1) * most
+          : pieces + missing,
+    );
   }
+};
+
+/** Which load of a dish gets what; of a dish without kinds nothing is said. `most`: pieces of its largest load. */
+const givenKinds = (
+  slots: readonly Slot[],
+  eaten: number,
+  kinds: readonly (Variant & { readonly pieces: number })[],
+): { bySlot: readonly (readonly [Slot, LoadVariant])[]; missing: number; pieces: number; most: number } => {
+  if (kinds.length === 0) return { bySlot: [], missing: 0, pieces: 0, most: 0 };
+  const loads = slots.map(({ iron, n }) => ({ ironId: iron.ironId, pieces: piecesOfLoad(iron, n) }));
+  const { loads: variants, missing } = variantsOfLoads(loads, eaten, kinds);
+  const pieces = loads.map((load) => load.pieces);
+  return { bySlot: slots.map((slot, i) => [slot, variants[i]!] as const), missing, pieces: sum(pieces), most: Math.max(0, ...pieces) };
 };
 
 /** So often it is looked for how early a morning has to begin so that its helper is there when the plan counts on it. */
@@ -240,14 +234,14 @@ const HELPER_TURNS = 8;
  * `wanted`: pieces by dish; `eaten`: of them, where a few more are cooked so that each has of its own kind. A helper comes by the clock, and when the
  * morning begins depends on the helper: it is begun earlier turn by turn, until what was counted on is so.
  */
-const allot = (dishes: readonly DishRequest[], wanted: readonly number[], request: RunRequest, eaten = wanted): Allotted => {
+const allot = (wanted: readonly number[], request: RunRequest, eaten: readonly number[]): Allotted => {
   const { helper, serveAt } = request;
   const hands = Math.max(1, request.hands ?? 1);
-  const alone = allotTo({ dishes, wanted, eaten, request, hands, away: [], least_s: 0 });
+  const alone = allotTo({ wanted, eaten, request, hands, away: [], least_s: 0 });
   if (helper == null) return alone;
-  let least_s = allotTo({ dishes, wanted, eaten, request, hands: hands + 1, away: [], least_s: 0 }).anchor_s;
+  let least_s = allotTo({ wanted, eaten, request, hands: hands + 1, away: [], least_s: 0 }).anchor_s;
   for (let turn = 0; turn < HELPER_TURNS; turn++) {
-    const helped = allotTo({ dishes, wanted, eaten, request, hands: hands + 1, away: awayTasks(helper, serveAt, least_s), least_s });
+    const helped = allotTo({ wanted, eaten, request, hands: hands + 1, away: awayTasks(helper, serveAt, least_s), least_s });
     if (helped.anchor_s <= least_s + SAME_S) return isBetter(helped, alone) ? helped : alone;
     least_s = helped.anchor_s;
   }
@@ -265,7 +259,6 @@ const isBetter = (a: Allotted, b: Allotted): boolean => {
 
 /** `hands` less those that are `away`; served no sooner than `least_s` after the first pour. */
 type Allotting = {
-  readonly dishes: readonly DishRequest[];
   readonly wanted: readonly number[];
   readonly eaten: readonly number[];
   readonly request: RunRequest;
@@ -274,8 +267,8 @@ type Allotting = {
   readonly least_s: number;
 };
 
-const allotTo = ({ dishes, wanted, eaten, request, hands, away, least_s }: Allotting): Allotted => {
-  const { irons, ahead_s = 0 } = request;
+const allotTo = ({ wanted, eaten, request, hands, away, least_s }: Allotting): Allotted => {
+  const { dishes, irons, ahead_s = 0 } = request;
   const findings: Finding[] = [];
   const all = sum([...wanted]);
   if (!(all > 0)) findings.push({ code: 'nothing-to-cook', level: 'note', fields: {} });

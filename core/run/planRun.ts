@@ -2,7 +2,7 @@ import type { Finding } from '../basis/index.ts';
 import { doorOf_s, piecesOfDish } from './arrivals.ts';
 import { choicesOn } from './circuits.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
-import { dishesIn, planOnAll } from './plan.ts';
+import { planOnAll } from './plan.ts';
 import type { PlannedIron, WantedPieces } from './schedule.ts';
 import { leastSpan_s } from './schedule.ts';
 import { PATIENCE_S, servedBy } from './service.ts';
@@ -21,7 +21,7 @@ export const planRun = (request: RunRequest): RunPlan => {
   const choices = choicesOn(irons, circuits);
   const [only] = choices;
   if (only === undefined || (choices.length === 1 && only.off.length === 0)) return planInTime(request);
-  const dishes = dishesIn(request).map((dish): WantedPieces => ({ dishId: dish.dishId, pieces: piecesOfDish(dish), due_s: () => 0 }));
+  const dishes = request.dishes.map((dish): WantedPieces => ({ dishId: dish.dishId, pieces: piecesOfDish(dish), due_s: () => 0 }));
   const tried = choices
     .map(({ ironIds, off }) => ({ off, on: irons.filter(({ ironId }) => ironIds.has(ironId)) }))
     .sort((a, b) => leastSpan_s(dishes, a.on, request.hands ?? 1) - leastSpan_s(dishes, b.on, request.hands ?? 1))

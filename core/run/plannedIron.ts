@@ -2,7 +2,7 @@ import type { Advice } from '../advise/index.ts';
 import { NORMAL_P90 } from '../basis/index.ts';
 import { platesAfterLoad, TURNAROUND } from '../cook/index.ts';
 import { preheatTime_s, recoveryTime_s } from '../plate/index.ts';
-import type { PlannedIron } from './schedule.ts';
+import type { IronCycle } from './schedule.ts';
 
 /** Loads of one iron on one morning, in the logarithm of their time (*common practice*: a load is seldom off by more than a quarter). */
 const MOST_SCATTER = 0.1;
@@ -11,7 +11,7 @@ const MOST_SCATTER = 0.1;
  * What the morning's plan needs of an advice: times of the whole cycle, rounded up to whole seconds. `open_s`: how long the lid stands open between two
  * loads; left out: as is usual.
  */
-export const plannedIron = (a: Advice, open_s: number = TURNAROUND.open_s): PlannedIron => {
+export const plannedIron = (a: Advice, open_s: number = TURNAROUND.open_s): IronCycle => {
   const { iron, room_C } = a.request;
   const { temperature_C } = a.setting;
   const opened = platesAfterLoad(a.machine, a.cooked, temperature_C, room_C, open_s);

@@ -2,16 +2,19 @@ import { describe, expect, test } from '@jest/globals';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunRequest } from './index.ts';
 import { afterPowerCut } from './index.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf } from '../testing/morning.ts';
 
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 12,
-  piecesPerPerson: 1,
-  serveAt: Date.UTC(2026, 10, 30, 7),
-  mode: 'together',
-  irons: [plannedIron('a', { preheat_s: 300 }), plannedIron('b', { preheat_s: 480, piecesPerLoad: 1 })],
-  batter_g: null,
-  ...changes,
-});
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 12,
+    piecesPerPerson: 1,
+    serveAt: Date.UTC(2026, 10, 30, 7),
+    mode: 'together',
+    irons: [plannedIron('a', { preheat_s: 300 }), plannedIron('b', { preheat_s: 480, piecesPerLoad: 1 })],
+    batter_g: null,
+    ...changes,
+  });
 
 describe('the power goes', () => {
   test('everything: as late as it was off and heats again, never longer than from cold', () => {

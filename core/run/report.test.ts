@@ -4,16 +4,17 @@ import { loadProgress } from '../log/index.ts';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { ReportedLoad } from './index.ts';
 import { planRun, reportOf } from './index.ts';
+import { morningOf } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
-const request = {
+const request = morningOf({
   people: 6,
   piecesPerPerson: 1,
   serveAt: SERVE,
-  mode: 'together' as const,
+  mode: 'together',
   batter_g: null,
   irons: [plannedIron('a'), plannedIron('b')],
-};
+});
 const plan = planRun(request);
 const promised = { tawnyStep: 4, portion_g: 150, cookTime_s: { from: 220, best: 240, to: 260 } } as Prediction;
 /** A load as it was planned, `late_s` later, with what was said of it. */
@@ -29,6 +30,7 @@ const told = (i: number, late_s: number, said: readonly Observation[]): Reported
   ];
   return {
     ironId: load.ironId,
+    dishId: load.dishId,
     pieces: load.pieces,
     progress: loadProgress(events.map((event, seq) => ({ ...event, seq }) as LoadEvent)),
     prediction: promised,

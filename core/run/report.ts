@@ -8,8 +8,7 @@ import { servedBy } from './service.ts';
 /** A load of the morning as it was told; `poured_g`: what went in, where it is known. */
 export type ReportedLoad = {
   readonly ironId: string;
-  /** Left out: the run's own. */
-  readonly dishId?: string;
+  readonly dishId: string;
   readonly pieces: number;
   readonly progress: LoadProgress;
   readonly prediction: Prediction | null;

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
-import type { IronNow, RunRequest } from './index.ts';
-import { OWN_DISH, planRun, restFromNow } from './index.ts';
+import type { IronNow } from './index.ts';
+import { planRun, restFromNow } from './index.ts';
 import { campaign } from '../testing/campaign.ts';
+import { morningOf, OWN_DISH } from '../testing/morning.ts';
 
 const NOW = Date.UTC(2026, 10, 30, 7);
 const MIN = 60_000;
@@ -46,7 +47,7 @@ describe('the rest of a morning, from now', () => {
           const some = all.map((changes, i) => plannedIron(String(i), changes));
           const hot = some.map(({ ironId }): IronNow => ({ ironId, openAt: null, freeAt: NOW }));
           const rest = restFromNow(some, missing(people), hot, hands, NOW);
-          const request: RunRequest = { people, piecesPerPerson: 1, serveAt: NOW, mode: 'together', irons: some, batter_g: null, hands };
+          const request = morningOf({ people, piecesPerPerson: 1, serveAt: NOW, mode: 'together', irons: some, batter_g: null, hands });
           const { lastPlateAt, firstPourAt } = planRun(request);
           const planned_s = (lastPlateAt - firstPourAt) / 1000;
           const rest_s = (rest.lastPlateAt - NOW) / 1000;

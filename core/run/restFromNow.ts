@@ -1,5 +1,4 @@
 import { PLATING_S } from './arrivals.ts';
-import { dishIdOf } from './ownDish.ts';
 import type { HandTask, PlannedIron, Slot } from './schedule.ts';
 import { earliestPour_s, piecesOfLoad, takeOutTask, tasksOfSlot, turnaround_s } from './schedule.ts';
 
@@ -42,7 +41,7 @@ export const restFromNow = (
   let loads = 0;
   while (loads < MOST_LOADS) {
     const next = irons
-      .filter((iron) => (left.get(dishIdOf(iron)) ?? 0) > 0)
+      .filter((iron) => (left.get(iron.dishId) ?? 0) > 0)
       .map((iron, index): Slot => {
         // No first load any more: the plates have been at work.
         const pour_s = earliestPour_s({ ...iron, firstCook_s: iron.cook_s }, 2, free.get(iron.ironId) ?? 0, busy, hands);
@@ -50,7 +49,7 @@ export const restFromNow = (
       })
       .reduce<Slot | null>((best, slot) => (best === null || slot.open_s < best.open_s ? slot : best), null);
     if (next === null) break;
-    const dish = dishIdOf(next.iron);
+    const dish = next.iron.dishId;
     left.set(dish, (left.get(dish) ?? 0) - piecesOfLoad(next.iron, next.n));
     if ((left.get(dish) ?? 0) <= 0) left.delete(dish);
     busy.push(...tasksOfSlot(next));

@@ -2,12 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { advise, DEFAULT_CONDITIONS } from '../advise/index.ts';
 import { presetIron, readBatter } from '../testing/batters.ts';
-import type { PlannedIron, RunRequest } from './index.ts';
+import type { PlannedIron } from './index.ts';
 import { instantOf, lastTimeBefore, plannedIron, planRun, wallTime } from './index.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf, OWN_DISH } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 5, 1, 7, 15);
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
   ironId: 'a',
+  dishId: OWN_DISH,
   piecesPerLoad: 1,
   portion_g: 200,
   leastPortion_g: 188,
@@ -17,8 +20,8 @@ const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
   recovery_s: 20,
   ...changes,
 });
-const plan = (changes: Partial<RunRequest> = {}) =>
-  planRun({ people: 6, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron()], batter_g: null, ...changes });
+const plan = (changes: Partial<Morning> = {}) =>
+  planRun(morningOf({ people: 6, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron()], batter_g: null, ...changes }));
 
 describe('a plan', () => {
   test('served together: the last plate is out when they sit down', () => {
@@ -105,9 +108,7 @@ describe('a plan', () => {
     [{ people: 2000 }, 'run-too-long'],
     [{ people: 20 }, 'hold-long'],
     [{ irons: [iron({ piecesPerLoad: 4 })] }, 'pieces-over'],
-  ] as const)('%# is said: %s', (changes, code) =>
-    expect(plan(changes as Partial<RunRequest>).findings.map((f) => f.code)).toContain(code),
-  );
+  ] as const)('%# is said: %s', (changes, code) => expect(plan(changes as Partial<Morning>).findings.map((f) => f.code)).toContain(code));
 
   test('two irons, by hand: who pours when, numbered, in order', () => {
     // a: 100 s, b: 200 s closed; both 25 s open (15 to take out, 10 to pour), 20 s to recover; one pair of hands, so b is poured 10 s after a.
@@ -232,7 +233,7 @@ describe('clock times of a place', () => {
 
   test('a plan over midnight and over the change keeps its lengths', () => {
     const serveAt = instantOf('2027-03-28T02:05', 'Europe/London') ?? 0;
-    const p = planRun({ people: 6, piecesPerPerson: 1, serveAt, mode: 'together', irons: [iron()], batter_g: null });
+    const p = planRun(morningOf({ people: 6, piecesPerPerson: 1, serveAt, mode: 'together', irons: [iron()], batter_g: null }));
     expect(p.lastPlateAt - p.firstPourAt).toBe((60 + 5 * 345 + 300) * 1000);
     expect(wallTime(p.startAt, 'Europe/London')).toBe('2027-03-28T00:25');
   });

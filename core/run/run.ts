@@ -1,34 +1,10 @@
 import * as z from 'zod';
-import { PrepStep } from '../lift/index.ts';
-import { Instant, LIMITS, Zone } from '../basis/index.ts';
-import { TOPPING_IDS } from '../plate/index.ts';
-import { RUN_MODES } from './plan.ts';
-import { MOST_HANDS } from './hands.ts';
-import type { Beside } from './besides.ts';
-import { BESIDE_KINDS } from './besides.ts';
+import { Instant, Zone } from '../basis/index.ts';
 import type { Arrival } from './arrivals.ts';
-import { GOES_TO } from './arrivals.ts';
+import { Dish, MOST_DISHES } from './dish.ts';
+import { MOST_HANDS } from './hands.ts';
 import type { Pin } from './pins.ts';
-import { HOLDS } from './service.ts';
-import type { Variant } from './variants.ts';
-import { MOST_VARIANTS } from './variants.ts';
-
-const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
-
-const VariantShape = z.object({
-  toppingId: z.enum(TOPPING_IDS),
-  perPiece_g: z.number().min(0.5).max(200),
-  people: z.int().min(1).max(2000),
-}) satisfies z.ZodType<Variant>;
-
-const BesideShape = z.object({
-  kind: z.enum(BESIDE_KINDS),
-  before_s: z
-    .number()
-    .min(0)
-    .max(24 * 3600),
-  done: z.boolean().optional(),
-}) satisfies z.ZodType<Beside>;
+import { RUN_MODES } from './plan.ts';
 
 const ArrivalShape = z.object({
   after_s: z
@@ -50,45 +26,6 @@ const PinShape = z.object({
 }) satisfies z.ZodType<Pin>;
 const MOST_PINS = 40;
 
-/** What is wished of every load of a dish, and what is done to it. */
-const WISH = {
-  /** Null: as is usual for the iron. */
-  target: z.object({ tawny: z.number().min(1).max(8).nullable(), crisp: z.number().min(1).max(5).nullable() }),
-  batter_C: z.number().min(0).max(50),
-  /** What is scattered into each load; null or left out: nothing. */
-  onPlate: z
-    .object({ toppingId: z.enum(TOPPING_IDS), grams: within(LIMITS.onPlate_g) })
-    .nullable()
-    .optional(),
-  /** From the pour to the closed lid, s. */
-  delay_s: within(LIMITS.delay_s).optional(),
-  /** When a pan is turned over, s; null or left out: at once. */
-  turn_s: within(LIMITS.turn_s).nullable().optional(),
-  /** How light a piece is wished, 1 (airy) to 5 (dense); null or left out: as it comes. */
-  lightness: within(LIMITS.lightness).nullable().optional(),
-};
-
-/** What is cooked, on which irons, for how many. */
-const DISH = {
-  formulaId: z.string().min(1).max(64),
-  ironIds: z.array(z.string().min(1).max(64)).max(12),
-  people: z.int().min(1).max(2000),
-  piecesPerPerson: z.number().min(0.1).max(20),
-  /** Batter that there is, g; null: as much as is needed will be made. */
-  batter_g: z.number().positive().max(1e6).nullable(),
-  /** Left out: to the table. */
-  goesTo: z.enum(GOES_TO).optional(),
-  /** What has to be done before its first pour, as it was laid out; empty: as usual for the lift. */
-  prep: z.array(PrepStep).max(40),
-  ...WISH,
-};
-
-/** Dishes of one morning beside the first, at the most. */
-export const MOST_OTHER_DISHES = 3;
-
-const OtherDish = z.object({ id: z.string().min(1).max(64), ...DISH });
-export type OtherDish = z.infer<typeof OtherDish>;
-
 /** One cooking session as it was asked for; its plan is computed, never stored. */
 export const Run = z.object({
   id: z.string().min(1).max(64),
@@ -96,18 +33,10 @@ export const Run = z.object({
   zone: Zone,
   mode: z.enum(RUN_MODES),
   serveAt: Instant,
-  ...DISH,
-  /** What else is cooked that morning. */
-  otherDishes: z.array(OtherDish).max(MOST_OTHER_DISHES).optional(),
-  /** Of the first dish: what was put away earlier and is only heated again. */
-  fromKept: z
-    .array(z.object({ itemId: z.string().min(1).max(64), pieces: z.int().min(1).max(2000) }))
-    .max(20)
-    .optional(),
+  /** What is cooked, each dish with its guests. Orders by name are of the first. */
+  dishes: z.array(Dish).min(1).max(MOST_DISHES),
   /** Irons of which little is known: their first load is for nobody. */
   trialIronIds: z.array(z.string().min(1).max(64)).max(12).optional(),
-  /** Some have something scattered into theirs: of the first dish. */
-  variants: z.array(VariantShape).max(MOST_VARIANTS).optional(),
   /** Pairs of hands at the irons; left out: one. */
   hands: z.int().min(1).max(MOST_HANDS).optional(),
   /** One pair more for a while; null or left out: nobody comes to help. */
@@ -120,12 +49,6 @@ export const Run = z.object({
     .optional(),
   /** As they come: when how many are there; left out: evenly while the door is open. */
   arrivals: z.array(ArrivalShape).max(MOST_ARRIVALS).optional(),
-  /** What goes with it, each with its own lead. */
-  besides: z.array(BesideShape).max(BESIDE_KINDS.length).optional(),
-  /** Where pieces wait for the table; left out: on a rack. */
-  hold: z.enum(HOLDS).optional(),
-  /** Pieces that find room there; left out: as many as come. */
-  holdPlaces: z.int().min(1).max(2000).optional(),
   /** Loads that stay where somebody put them: so long before it is served. */
   pins: z.array(PinShape).max(MOST_PINS).optional(),
   /** Nobody is there before: the first iron goes on no earlier, epoch ms; null or left out: whenever it has to. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { Run } from './index.ts';
-import { dishFor, dishOf, freeName, instantOf, nextMorning, OWN_DISH, runThatIsOn, wallTime, Run as RunSchema } from './index.ts';
+import type { Dish, Run } from './index.ts';
+import { dishFor, freeName, instantOf, nextMorning, runThatIsOn, wallTime, wishOf, Run as RunSchema } from './index.ts';
 
 const base = demoFile().runs[0]!;
 const run = (changes: Partial<Run>): Run => ({ ...base, zone: 'Europe/London', ...changes });
@@ -50,15 +50,16 @@ describe('the same morning once more', () => {
 });
 
 describe('the dish of a run', () => {
-  const dish = run({ formulaId: 'f', ironIds: ['a', 'b'] });
+  const dish: Dish = { ...base.dishes[0]!, id: 'd', formulaId: 'f', ironIds: ['a', 'b'] };
+  const of = run({ dishes: [dish] });
   test('is its formula on one of its irons, and nothing else', () => {
-    expect(dishFor(dish, { formulaId: 'f', ironId: 'b' })?.id).toBe(OWN_DISH);
-    expect(dishFor(dish, { formulaId: 'f', ironId: 'c' })).toBeNull();
-    expect(dishFor(dish, { formulaId: 'g', ironId: 'a' })).toBeNull();
+    expect(dishFor(of, { formulaId: 'f', ironId: 'b' })?.id).toBe('d');
+    expect(dishFor(of, { formulaId: 'f', ironId: 'c' })).toBeNull();
+    expect(dishFor(of, { formulaId: 'g', ironId: 'a' })).toBeNull();
     expect(dishFor(null, { formulaId: 'f', ironId: 'a' })).toBeNull();
   });
-  test('a run that was kept before there was any of it: nothing scattered, closed and turned at once', () => {
-    expect(dishOf(dish)).toEqual({
+  test('a dish that was kept before there was any of it: nothing scattered, closed and turned at once', () => {
+    expect(wishOf(dish)).toEqual({
       target: dish.target,
       batter_C: dish.batter_C,
       onPlate: null,
@@ -67,10 +68,11 @@ describe('the dish of a run', () => {
       lightness: null,
     });
   });
-  test('what can’t be scattered is refused', () => {
-    const scattered = (onPlate: unknown): boolean => RunSchema.safeParse({ ...dish, onPlate }).success;
+  test('what can’t be scattered is refused, and so is a run without a dish', () => {
+    const scattered = (onPlate: unknown): boolean => RunSchema.safeParse({ ...of, dishes: [{ ...dish, onPlate }] }).success;
     expect(scattered({ toppingId: 'nuts', grams: 30 })).toBe(true);
     expect(scattered({ toppingId: 'gravel', grams: 30 })).toBe(false);
     expect(scattered({ toppingId: 'nuts', grams: 0 })).toBe(false);
+    expect(RunSchema.safeParse({ ...of, dishes: [] }).success).toBe(false);
   });
 });

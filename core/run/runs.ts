@@ -21,9 +21,12 @@ export const freeName = (name: string, others: readonly { readonly name: string 
 
 /** The same morning once more, nothing of it done yet: at the same time by the clock on the wall, on the next day that isn't over yet. `now`: ms. */
 export const nextMorning = (run: Run, id: string, runs: readonly Run[], now: number): Run => {
-  const fresh: Run = run.besides === undefined ? run : { ...run, besides: run.besides.map(({ kind, before_s }) => ({ kind, before_s })) };
+  const dishes = run.dishes.map((dish) =>
+    dish.besides === undefined ? dish : { ...dish, besides: dish.besides.map(({ kind, before_s }) => ({ kind, before_s })) },
+  );
   // Who is there and when was said of that day.
-  const { notBefore: _, helper: __, ...free } = fresh;
+  const { notBefore: _, helper: __, ...same } = run;
+  const free = { ...same, dishes };
   const clock = wallTime(run.serveAt, run.zone).slice(10);
   // Around midnight and on the two nights of the year a day isn't 24 hours by the wall.
   const first = Math.max(run.serveAt, now);

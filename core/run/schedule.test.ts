@@ -1,14 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { PlannedIron } from './index.ts';
-import { jittered, OWN_DISH, planRun, servedBy, whatWouldHelp } from './index.ts';
+import { jittered, planRun, servedBy, whatWouldHelp } from './index.ts';
 import type { Busy } from '../testing/handsBusy.ts';
 import { mostBusy } from '../testing/handsBusy.ts';
 import { leastSpan_s, scheduled, spanOf } from './schedule.ts';
 import { campaign } from '../testing/campaign.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf, OWN_DISH } from '../testing/morning.ts';
 
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => ({
   ironId: 'a',
+  dishId: OWN_DISH,
   piecesPerLoad: 1,
   portion_g: 200,
   leastPortion_g: 188,
@@ -154,14 +157,15 @@ const bestOfAll = (wanted: number, irons: readonly PlannedIron[]): number => {
 
 describe('what a morning is worth', () => {
   const SERVE = Date.UTC(2026, 5, 1, 7, 15);
-  const request = {
+  const said: Morning = {
     people: 12,
     piecesPerPerson: 1,
     serveAt: SERVE,
-    mode: 'together' as const,
+    mode: 'together',
     irons: [iron({ timeSd: 0.05 }), iron({ ironId: 'b', cook_s: 300, timeSd: 0.05 })],
     batter_g: null,
   };
+  const request = morningOf(said);
   const plan = planRun(request);
 
   test('slack makes everything earlier, and the first pieces wait longer', () => {
@@ -194,16 +198,16 @@ describe('what a morning is worth', () => {
     const [first] = whatWouldHelp(request, plan);
     expect(first?.what).toBe('iron');
     expect(first?.sooner_s).toBeGreaterThan(300);
-    const busy = {
-      ...request,
+    const busy = morningOf({
+      ...said,
       people: 60,
       irons: [1, 2, 3, 4].map((n) => iron({ ironId: String(n), cook_s: 25, open_s: 30, recovery_s: 0 })),
-    };
+    });
     expect(whatWouldHelp(busy, planRun(busy))[0]?.what).toBe('hands');
   });
 
   test('as they come, what would spare whoever waits longest: begun earlier, or a door that is open longer; a pin isn’t asked of another morning', () => {
-    const rush = { ...request, people: 30, mode: 'as-they-come' as const, door_s: 600 };
+    const rush = morningOf({ ...said, people: 30, mode: 'as-they-come', door_s: 600 });
     const help = whatWouldHelp(rush, planRun(rush));
     expect(new Set(help.map(({ what }) => what))).toEqual(new Set(['iron', 'earlier', 'slower']));
     for (const { what, sooner_s } of help) if (what === 'earlier') expect(sooner_s).toBeCloseTo(600, -1);

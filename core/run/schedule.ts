@@ -1,12 +1,9 @@
 import { clamp, sum } from '../basis/index.ts';
 import { TAKES_OUT } from '../cook/index.ts';
-import { dishIdOf } from './ownDish.ts';
 
 /** What the plan needs to know of one iron with one batter; seconds and grams. */
-export type PlannedIron = {
+export type IronCycle = {
   readonly ironId: string;
-  /** The dish that is cooked on it so; left out: the run's own. An iron that cooks two dishes stands here twice. */
-  readonly dishId?: string;
   readonly piecesPerLoad: number;
   readonly portion_g: number;
   /** Least portion that still fills, g. */
@@ -31,6 +28,9 @@ export type PlannedIron = {
   readonly power_W?: number;
   readonly circuitId?: string | null;
 };
+
+/** An iron in a plan, with the dish that it cooks so: one that cooks two dishes stands in it twice. */
+export type PlannedIron = IronCycle & { readonly dishId: string };
 
 /** So many pieces of a dish, and when the next is wanted if so many of it are out, in s after the first piece of the morning. */
 export type WantedPieces = { readonly dishId: string; readonly pieces: number; readonly due_s: (pieces: number) => number };
@@ -123,7 +123,7 @@ const ROOM_C = 20;
 
 /** What another dish on the same iron costs beyond its turnaround, s: wiping, and the way to its setting. */
 export const changeOver_s = (before: PlannedIron, next: PlannedIron): number => {
-  if (dishIdOf(before) === dishIdOf(next)) return 0;
+  if (before.dishId === next.dishId) return 0;
   const from_C = before.setting_C;
   const to_C = next.setting_C;
   if (from_C === undefined || to_C === undefined) return WIPE_S;
@@ -157,9 +157,9 @@ const taskOf = (
 ): Task => {
   const ids = [...new Set(irons.map(({ ironId }) => ironId))];
   // A dish that can't be cooked on any iron is nobody's.
-  const wanted = asked.filter(({ dishId, pieces }) => pieces > 0 && irons.some((iron) => dishIdOf(iron) === dishId));
+  const wanted = asked.filter(({ dishId, pieces }) => pieces > 0 && irons.some((iron) => iron.dishId === dishId));
   const pairs = irons.flatMap((iron): Pair[] => {
-    const dish = wanted.findIndex(({ dishId }) => dishId === dishIdOf(iron));
+    const dish = wanted.findIndex(({ dishId }) => dishId === iron.dishId);
     return dish === -1 ? [] : [{ iron, place: ids.indexOf(iron.ironId), dish }];
   });
   const quickest = ids.flatMap((_, place): Pair[] => {
@@ -405,7 +405,7 @@ export const leastSpan_s = (wanted: readonly WantedPieces[], irons: readonly Pla
   // Nor shorter than the hands have to do, less what is done after the last lid.
   const loads = sum(
     wanted.map(({ dishId, pieces }) => {
-      const mine = irons.filter((iron) => dishIdOf(iron) === dishId);
+      const mine = irons.filter((iron) => iron.dishId === dishId);
       return mine.length === 0 ? 0 : Math.ceil(pieces / Math.max(...mine.map(({ piecesPerLoad }) => piecesPerLoad)));
     }),
   );

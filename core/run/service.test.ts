@@ -7,19 +7,22 @@ import type { PlannedIron, RunRequest } from './index.ts';
 import { heldIn, isSpoilt, leftOver, mostHeld, planRun, servedBy, standingAt } from './index.ts';
 import { arrivalOf_s, doorOf_s } from './arrivals.ts';
 import { crispAfter } from './service.ts';
+import type { Morning } from '../testing/morning.ts';
+import { morningOf, OWN_DISH } from '../testing/morning.ts';
 
 const DOOR = Date.UTC(2026, 10, 28, 7, 0);
 const iron = (changes: Partial<PlannedIron> = {}): PlannedIron => plannedIron('a', changes);
-const asked = (changes: Partial<RunRequest> = {}): RunRequest => ({
-  people: 12,
-  piecesPerPerson: 1,
-  serveAt: DOOR,
-  mode: 'as-they-come',
-  irons: [iron(), iron({ ironId: 'b' })],
-  batter_g: null,
-  ...changes,
-});
-const morning = (changes: Partial<RunRequest> = {}) => {
+const asked = (changes: Partial<Morning> = {}): RunRequest =>
+  morningOf({
+    people: 12,
+    piecesPerPerson: 1,
+    serveAt: DOOR,
+    mode: 'as-they-come',
+    irons: [iron(), iron({ ironId: 'b' })],
+    batter_g: null,
+    ...changes,
+  });
+const morning = (changes: Partial<Morning> = {}) => {
   const request = asked(changes);
   const plan = planRun(request);
   return { request, plan, service: servedBy(plan, request) };
@@ -74,7 +77,7 @@ describe('who is served when', () => {
     expect(servedBy(plan, request)).toMatchObject({ longestWait_s: 0, impatient: 0 });
     expect(servedBy(plan, request).oldest_s.size).toBe(0);
     expect(mostHeld(plan, request)).toBe(plan.pieces);
-    const out = plan.loads.map(({ ironId, openAt, pieces }) => ({ ironId, openedAt: openAt, pieces }));
+    const out = plan.loads.map(({ ironId, dishId, openAt, pieces }) => ({ ironId, dishId, openedAt: openAt, pieces }));
     expect(leftOver(plan.lastPlateAt + 1, plan, request, out)).toEqual([{ dishId: 'own', pieces: plan.pieces }]);
     expect(standingAt(plan.lastPlateAt, plan, request, out, [])).toMatchObject({ served: 0, waiting: 0, onRack: plan.pieces });
     // As they come, beside a dish for guests: it isn't put off until somebody sits down.
@@ -115,16 +118,17 @@ describe('who is served when', () => {
           cook_s: fc.integer({ min: 60, max: 400 }),
         }),
         ({ cook_s, ...changes }) => {
+          const { people, piecesPerPerson } = changes;
           const { request, plan, service } = morning({ ...changes, irons: [iron({ cook_s }), iron({ ironId: 'b', cook_s: cook_s + 40 })] });
-          expect(plan.pieces).toBeGreaterThanOrEqual(Math.ceil(request.people * request.piecesPerPerson));
+          expect(plan.pieces).toBeGreaterThanOrEqual(Math.ceil(people * piecesPerPerson));
           const door_s = request.mode === 'together' ? 0 : (request.door_s ?? 0);
           const out = plan.loads
             .flatMap(({ openAt, pieces }) => Array.from({ length: pieces }, () => (openAt - DOOR) / 1000 + 60))
             .sort((a, b) => a - b);
           let worst = 0;
-          for (let guest = 0; guest < request.people; guest++) {
-            const sits = request.people === 1 ? 0 : (door_s * guest) / (request.people - 1);
-            const needed = Math.ceil((guest + 1) * request.piecesPerPerson);
+          for (let guest = 0; guest < people; guest++) {
+            const sits = people === 1 ? 0 : (door_s * guest) / (people - 1);
+            const needed = Math.ceil((guest + 1) * piecesPerPerson);
             worst = Math.max(worst, (out[needed - 1] ?? Infinity) - sits);
           }
           expect(service.longestWait_s).toBeCloseTo(Math.max(0, worst), 6);
@@ -183,10 +187,12 @@ describe('where it waits', () => {
   });
 
   test('as many lie there at once as are out and nobody has eaten', () => {
-    const request = { people: 4, piecesPerPerson: 1, serveAt: DOOR, mode: 'together' as const };
-    const out = [1, 2, 3].map((minute) => ({ ironId: 'a', openAt: DOOR - minute * 60_000, pieces: 2 }));
+    const request = asked({ people: 4, mode: 'together' });
+    const out = [1, 2, 3].map((minute) => ({ ironId: 'a', dishId: OWN_DISH, openAt: DOOR - minute * 60_000, pieces: 2 }));
     expect(mostHeld({ loads: out }, request)).toBe(6);
     expect(mostHeld({ loads: out.map((load) => ({ ...load, openAt: load.openAt + 3_600_000 })) }, request)).toBe(2);
     expect(mostHeld({ loads: [] }, request)).toBe(0);
+    // Another dish lies in its own place.
+    expect(mostHeld({ loads: out.map((load) => ({ ...load, dishId: 'wafers' })) }, request)).toBe(0);
   });
 });

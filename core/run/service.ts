@@ -1,8 +1,7 @@
 import type { AskedDishes } from './arrivals.ts';
 import type { Holding } from '../plate/index.ts';
 import { HOLDING, JUDGED_AFTER_S } from '../plate/index.ts';
-import { arrivalOf_s, askedDishes, guestsOf, PLATING_S } from './arrivals.ts';
-import { dishIdOf } from './ownDish.ts';
+import { arrivalOf_s, guestsOf, PLATING_S } from './arrivals.ts';
 import type { RunPlan, RunRequest } from './plan.ts';
 
 /** How a morning is for those who eat and for what is eaten. */
@@ -23,7 +22,7 @@ export const PATIENCE_S = 4 * 60;
 type Piece = { readonly ironId: string | null; readonly out_s: number };
 
 /** A load that comes out. */
-type Out = Pick<RunPlan['loads'][number], 'ironId' | 'openAt' | 'pieces'> & { readonly dishId?: string };
+type Out = Pick<RunPlan['loads'][number], 'ironId' | 'dishId' | 'openAt' | 'pieces'>;
 
 /** What is asked of a morning, as far as guests go. */
 export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | 'door_s' | 'arrivals'>;
@@ -35,11 +34,11 @@ export type AskedMorning = AskedDishes & Pick<RunRequest, 'mode' | 'serveAt' | '
 export const servedBy = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): Service => {
   const oldest_s = new Map<string, number>();
   let [longest, sum, impatient, guests] = [0, 0, 0, 0];
-  for (const dish of askedDishes(request)) {
+  for (const dish of request.dishes) {
     const { dishId, piecesPerPerson, kept = 0 } = dish;
     const people = guestsOf(dish);
     const cooked = loads
-      .filter((load) => dishIdOf(load) === dishId)
+      .filter((load) => load.dishId === dishId)
       .flatMap(({ ironId, openAt, pieces: count }): Piece[] =>
         Array.from({ length: count }, () => ({ ironId, out_s: (openAt - request.serveAt) / 1000 + PLATING_S })),
       );
@@ -128,10 +127,13 @@ export const heldIn = (oldest_s: Service['oldest_s'], courses: ReadonlyMap<strin
 /** How many pieces wait for the table; instants are epoch ms. */
 export type HeldStep = { readonly at: number; readonly pieces: number };
 
-/** How many lie there from when on, as loads come out and guests sit down. */
+/** How many of the dishes that are asked for lie there from when on, as loads come out and guests sit down. */
 export const heldOver = ({ loads }: { readonly loads: readonly Out[] }, request: AskedMorning): readonly HeldStep[] => {
-  const out = loads.map(({ openAt, pieces }) => ({ at: openAt, pieces })).sort((a, b) => a.at - b.at);
-  const dishes = askedDishes(request).map((dish) => ({
+  const out = loads
+    .filter(({ dishId }) => request.dishes.some((dish) => dish.dishId === dishId))
+    .map(({ openAt, pieces }) => ({ at: openAt, pieces }))
+    .sort((a, b) => a.at - b.at);
+  const dishes = request.dishes.map((dish) => ({
     piecesPerPerson: dish.piecesPerPerson,
     seats: Array.from({ length: guestsOf(dish) }, (_, guest) => request.serveAt + 1000 * arrivalOf_s(guest, dish.people, request)),
     seated: 0,

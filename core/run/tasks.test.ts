@@ -3,17 +3,20 @@ import fc from 'fast-check';
 import { plannedIron } from '../testing/plannedIron.ts';
 import { BESIDE_KINDS, BESIDES, planRun, tasksCsv, tasksOf } from './index.ts';
 import { PlanFile } from './planFile.ts';
+import { morningOf, OWN_DISH } from '../testing/morning.ts';
 
 const SERVE = Date.UTC(2026, 10, 28, 7, 0);
 const planned = (people: number, cook_s: number) =>
-  planRun({
-    people,
-    piecesPerPerson: 1,
-    serveAt: SERVE,
-    mode: 'together',
-    irons: [plannedIron('a', { cook_s }), plannedIron('b', { cook_s: 200 })],
-    batter_g: null,
-  });
+  planRun(
+    morningOf({
+      people,
+      piecesPerPerson: 1,
+      serveAt: SERVE,
+      mode: 'together',
+      irons: [plannedIron('a', { cook_s }), plannedIron('b', { cook_s: 200 })],
+      batter_g: null,
+    }),
+  );
 const PREP = [{ id: 'mix', code: 'mix-batter', at: SERVE - 3_600_000, duration_s: 600, soft: [0, 0], hard: [0, 0] }] as const;
 const named = (id: string): string => `Iron ${id}`;
 
@@ -43,7 +46,7 @@ describe('what a hand does, in the order of the morning', () => {
 
   test('as a file it keeps its schema; as a table it has a row each, with signs held back', () => {
     const plan = planned(6, 240);
-    const tasks = tasksOf(plan, [{ dishId: 'own', prep: PREP as never }], SERVE, () => '=Deep');
+    const tasks = tasksOf(plan, [{ dishId: OWN_DISH, prep: PREP as never }], SERVE, () => '=Deep');
     const file: PlanFile = {
       schema: 'tawny-lattice/plan',
       version: 1,
@@ -77,12 +80,9 @@ describe('what a hand does, in the order of the morning', () => {
     ] as const;
     const tasks = tasksOf(
       plan,
-      [{ dishId: 'own', prep: PREP.map((step) => ({ ...step, soft: [0, 0], hard: [0, 0] })) }],
+      [{ dishId: OWN_DISH, prep: PREP.map((step) => ({ ...step, soft: [0, 0], hard: [0, 0] })), besides }],
       SERVE,
       named,
-      () => null,
-      0,
-      besides,
     );
     const codes = tasks.flatMap(({ act, code }) => (act === 'beside' || act === 'prepare' ? [code] : []));
     expect(codes).toEqual(['mix-batter', 'butter-out', 'ice-cream']);

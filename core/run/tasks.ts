@@ -5,7 +5,6 @@ import { FOLD_S } from '../lift/index.ts';
 import { PLATING_S } from './arrivals.ts';
 import type { Beside } from './besides.ts';
 import { besideAt, BESIDES } from './besides.ts';
-import { OWN_DISH } from './ownDish.ts';
 import type { RunPlan } from './plan.ts';
 import type { Task } from './planFile.ts';
 
@@ -16,22 +15,24 @@ export type HotAgainTask = { readonly by: ReheaterId; readonly time_s: number };
 /** In an oven, where nothing else is known (*common practice*). */
 const USUAL_AGAIN: HotAgainTask = { by: 'oven', time_s: 6 * 60 };
 
-/** What is prepared for one dish. */
-export type DishPrep = { readonly dishId: string; readonly prep: readonly PrepStep[] };
+/** What is done for one dish beside its loads: what is prepared, what goes with it, and how many pieces from another day are heated again. */
+export type DishWork = {
+  readonly dishId: string;
+  readonly prep: readonly PrepStep[];
+  readonly besides?: readonly Beside[] | undefined;
+  readonly kept?: number;
+};
 
 /**
  * `ironName`, `dishName`: how they are called where this is read; a dish has no name where there is but one (null). At one instant a lid comes before a
- * pour. `kept`: pieces of the run's own dish that are heated again. `besides`: what goes with it. `again`: how those are made
- * hot.
+ * pour. `again`: how pieces from another day are made hot.
  */
 export const tasksOf = (
   plan: RunPlan,
-  preps: readonly DishPrep[],
+  dishes: readonly DishWork[],
   serveAt: number,
   ironName: (id: string) => string,
   dishName: (id: string) => string | null = () => null,
-  kept = 0,
-  besides: readonly Beside[] = [],
   again = USUAL_AGAIN,
 ): readonly Task[] => {
   const named = (dishId: string): { dish?: string } => {
@@ -40,7 +41,7 @@ export const tasksOf = (
   };
   const nothing = { ironId: null, iron: null, load: null, portion_g: null, pieces: null, code: null, duration_s: null };
   return [
-    ...preps.flatMap(({ dishId, prep }) =>
+    ...dishes.flatMap(({ dishId, prep }) =>
       prep.map((step): Task => ({
         ...nothing,
         ...named(dishId),
@@ -50,13 +51,16 @@ export const tasksOf = (
         duration_s: step.duration_s,
       })),
     ),
-    ...besides.map((beside): Task => ({
-      ...nothing,
-      at: besideAt(beside, serveAt),
-      act: 'beside',
-      code: beside.kind,
-      duration_s: BESIDES[beside.kind].takes_s,
-    })),
+    ...dishes.flatMap(({ dishId, besides = [] }) =>
+      besides.map((beside): Task => ({
+        ...nothing,
+        ...named(dishId),
+        at: besideAt(beside, serveAt),
+        act: 'beside',
+        code: beside.kind,
+        duration_s: BESIDES[beside.kind].takes_s,
+      })),
+    ),
     ...plan.preheats.map(({ ironId, from }): Task => ({
       ...nothing,
       at: Math.round(from),
@@ -82,19 +86,21 @@ export const tasksOf = (
         { ...mine, at: Math.round(openAt), act: 'take-out', pieces },
       ];
     }),
-    ...(kept === 0
-      ? []
-      : [
-          {
-            ...nothing,
-            ...named(OWN_DISH),
-            at: serveAt - 1000 * (again.time_s + PLATING_S),
-            act: 'reheat',
-            pieces: kept,
-            code: again.by,
-            duration_s: again.time_s,
-          } satisfies Task,
-        ]),
+    ...dishes.flatMap(({ dishId, kept = 0 }): Task[] =>
+      kept === 0
+        ? []
+        : [
+            {
+              ...nothing,
+              ...named(dishId),
+              at: serveAt - 1000 * (again.time_s + PLATING_S),
+              act: 'reheat',
+              pieces: kept,
+              code: again.by,
+              duration_s: again.time_s,
+            },
+          ],
+    ),
     { ...nothing, at: serveAt, act: 'serve' } satisfies Task,
   ].sort((a, b) => a.at - b.at || ACTS.indexOf(a.act) - ACTS.indexOf(b.act));
 };

@@ -3,6 +3,7 @@ import { TAKES_OUT } from '../cook/index.ts';
 import { seededRandom } from '../basis/index.ts';
 import type { PlannedIron } from '../run/schedule.ts';
 import { cookOf_s, turnaround_s } from '../run/schedule.ts';
+import { OWN_DISH } from './morning.ts';
 
 /** Solved to this relative gap. */
 const GAP = 1e-4;
@@ -130,6 +131,7 @@ export const exactMornings = async (
     const loads = 4 + random.below(MOST_LOADS - 3);
     const irons = Array.from({ length: size }, (_unused, i): PlannedIron => ({
       ironId: `iron-${i}`,
+      dishId: OWN_DISH,
       piecesPerLoad: 1,
       portion_g: 100,
       leastPortion_g: 94,

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { PrepStep } from '../../../core/lift/index.ts';
 import { movedStep, stepStanding } from '../../../core/lift/index.ts';
 import type { Run } from '../../../core/run/index.ts';
-import { dishesOf, withDish } from '../../../core/run/index.ts';
+import { withDish } from '../../../core/run/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import { timeOfDay, useDrag } from '../../look/index.ts';
 import { commands, useDo } from '../../store/index.ts';
@@ -28,8 +28,9 @@ export const PrepBlock = ({ step, span, run, dishId, all }: Props) => {
   const save = (next: PrepStep): void =>
     void carryOut(
       commands.changeRun(run.id, (now) => {
-        const laid = dishesOf(now).find(({ id }) => id === dishId)?.prep ?? [];
-        return withDish(now, dishId, { prep: (laid.length > 0 ? laid : [...all]).map((other) => (other.id === step.id ? next : other)) });
+        return withDish(now, dishId, ({ prep: laid }) => ({
+          prep: (laid.length > 0 ? laid : [...all]).map((other) => (other.id === step.id ? next : other)),
+        }));
       }),
     );
   const words = describeStored(step.code);

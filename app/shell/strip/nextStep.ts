@@ -23,8 +23,10 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
     ...dishes.flatMap(({ dish, prep }) =>
       prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at, to: '/lift' as const })),
     ),
-    ...(run.besides ?? []).flatMap((beside) =>
-      beside.done === true ? [] : [{ what: BESIDE_WORDS[beside.kind], at: besideAt(beside, run.serveAt), to: LINE }],
+    ...dishes.flatMap(({ dish: { id, besides = [] } }) =>
+      besides.flatMap((beside) =>
+        beside.done === true ? [] : [{ what: `${BESIDE_WORDS[beside.kind]}${of(id)}`, at: besideAt(beside, run.serveAt), to: LINE }],
+      ),
     ),
     ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from, to: LINE })),
     ...plan.bowls.flatMap(({ dishId, foldAt }) =>

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { PlannedRun, RunningLoad } from '../../session/index.ts';
 import { preparation } from '../../../core/lift/index.ts';
-import { OWN_DISH, planRun } from '../../../core/run/index.ts';
+import { planRun } from '../../../core/run/index.ts';
+import { morningOf, OWN_DISH } from '../../../core/testing/morning.ts';
 import { presetIron } from '../../../core/testing/batters.ts';
 import { withRescued } from '../../session/index.ts';
 import { nextStep, stepsOf, until } from './nextStep.ts';
@@ -11,6 +12,7 @@ const MIN = 60_000;
 const SERVE = Date.UTC(2026, 5, 1, 7, 15);
 const iron = {
   ironId: 'deep-round',
+  dishId: OWN_DISH,
   piecesPerLoad: 1,
   portion_g: 200,
   leastPortion_g: 188,
@@ -19,12 +21,12 @@ const iron = {
   open_s: 25,
   recovery_s: 20,
 };
-const plan = planRun({ people: 3, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null });
+const plan = planRun(morningOf({ people: 3, piecesPerPerson: 1, serveAt: SERVE, mode: 'together', irons: [iron], batter_g: null }));
 const planned = {
   plan,
   dishes: [{ dish: { id: OWN_DISH }, prep: [] }],
   irons: [presetIron('deep-round')],
-  run: { mode: 'together', people: 3, serveAt: SERVE, ironIds: [], target: {} },
+  run: { mode: 'together', serveAt: SERVE, dishes: [{ id: OWN_DISH, people: 3, ironIds: [] }] },
 } as unknown as PlannedRun;
 const cooking = (closedAt: number, best: number): RunningLoad =>
   ({
