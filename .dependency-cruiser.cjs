@@ -11,7 +11,8 @@ const FLOORS = [
   ['fit'],
   ['advise'],
   ['lot'],
-  ['run', 'line', 'book', 'practice', 'diagnose'],
+  ['run', 'book', 'practice', 'diagnose'],
+  ['line'],
   ['rehearsal'],
   ['kitchen'],
 ];

@@ -1,3 +1,4 @@
+import { beginsAnother, isAsAdvised, isSpread, restFor } from '../../core/line/index.ts';
 import clsx from 'clsx';
 import { Undo2 } from './icons.ts';
 import type { CSSProperties } from 'react';
@@ -13,7 +14,6 @@ import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { IronState } from './IronState.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
-import { beginsAnother, isAsAdvised, isSpread, restFor } from './pouring.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import { RisingColour, Since, useStage } from './times.tsx';
 import type { LinePlace } from './linePlace.ts';

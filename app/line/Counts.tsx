@@ -1,5 +1,5 @@
-import type { PlacedCrisp } from './standing.ts';
-import { crispOfOldest } from './standing.ts';
+import { crispOfOldest } from '../../core/line/index.ts';
+import type { PlacedCrisp } from '../../core/line/index.ts';
 import { useStanding } from './useStanding.ts';
 import { duration, timeOfDay } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';

@@ -1,11 +1,11 @@
+import { conductedIrons } from '../../core/line/index.ts';
 import { createContext, useContext } from 'react';
 import type { LineIron } from '../../core/line/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, timeOfDay } from '../look/index.ts';
-import type { Conducting } from './conducted.ts';
-import { conductedIrons } from './conducted.ts';
+import type { LineConducting } from './linePlace.ts';
 
-const Context = createContext<Conducting | null>(null);
+const Context = createContext<LineConducting | null>(null);
 export const ConductingContext = Context.Provider;
 
 const TICK_MS = 1000;

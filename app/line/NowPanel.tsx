@@ -4,20 +4,17 @@ import type { Towards } from '../../core/book/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Act, DueAct } from '../../core/line/index.ts';
-import { conduct } from '../../core/line/index.ts';
+import { conduct, conductedIrons, isSpread } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
 import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, keepConducted } from '../session/index.ts';
-import type { Conducting } from './conducted.ts';
-import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './linePlace.ts';
-import { isSpread } from './pouring.ts';
+import type { LineConducting, LinePlace } from './linePlace.ts';
 import type { Folds } from './useFolds.ts';
 
 type Props = {
-  readonly conducting: Conducting;
+  readonly conducting: LineConducting;
   readonly folds: Folds;
   /** The acts of whoever stands before this screen. */
   readonly does: ReadonlySet<Act>;

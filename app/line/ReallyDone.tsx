@@ -1,3 +1,4 @@
+import { scooped_g } from '../../core/line/index.ts';
 import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
@@ -5,7 +6,6 @@ import type { Did } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { ChosenSetting } from '../look/index.ts';
 import { grams, InlineSelect, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
-import { scooped_g } from './pouring.ts';
 
 type Props = {
   readonly iron: Iron;

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { seededRandom } from '../../core/basis/index.ts';
 import type { DueAct } from '../../core/line/index.ts';
-import { conduct } from '../../core/line/index.ts';
+import { conduct, conductedIrons } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { BelievedIron, PouredLoad, TrueIron } from '../../core/rehearsal/index.ts';
@@ -11,13 +11,11 @@ import { inkOn, tawnyCss } from '../look/index.ts';
 import type { Rehearsal } from '../rehearsal/index.ts';
 import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';
-import type { Conducting } from './conducted.ts';
-import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { LineConducting, LinePlace } from './linePlace.ts';
 import type { Folds } from './useFolds.ts';
 
 type Props = {
-  readonly conducting: Conducting;
+  readonly conducting: LineConducting;
   readonly folds: Folds;
   readonly onPour: (place: LinePlace) => void;
   readonly onTouch: (place: LinePlace, event: NewLoadEvent) => void;

@@ -1,3 +1,4 @@
+import { inLoads } from '../../core/line/index.ts';
 import { useMemo } from 'react';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Standing } from '../../core/run/index.ts';
@@ -5,7 +6,6 @@ import { outLoads, standingAt } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';
-import { inLoads } from './standing.ts';
 
 const TICK_MS = 5000;
 const OVER_AFTER_MS = 12 * 3_600_000;

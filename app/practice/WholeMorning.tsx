@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { MORNING_LEVEL, morningProgress } from '../../core/practice/index.ts';
 import type { PracticeRecord } from '../../core/practice/index.ts';
+import type { Run } from '../../core/run/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { Rehearse } from '../rehearsal/Rehearse.tsx';
 import { takePlayed } from '../rehearsal/index.ts';
@@ -32,13 +33,16 @@ export const WholeMorning = ({ session, records }: { readonly session: Session; 
       }),
     );
   }, [carryOut]);
-  const [run] = useState(() => ({
-    ...freshRun(session, wallNow()),
-    id: MORNING_LEVEL,
-    name: 'A morning for eight',
-    people: GUESTS,
-    ironIds: session.irons.slice(0, IRONS).map(({ id }) => id),
-  }));
+  const [run] = useState((): Run => {
+    const fresh = freshRun(session, wallNow());
+    const ironIds = session.irons.slice(0, IRONS).map(({ id }) => id);
+    return {
+      ...fresh,
+      id: MORNING_LEVEL,
+      name: 'A morning for eight',
+      dishes: fresh.dishes.map((dish) => ({ ...dish, people: GUESTS, ironIds })),
+    };
+  });
   const planned = useRunPlan({ ...session, run });
   const { played, best_min, lately } = morningProgress(records);
   const last = lately.at(-1);

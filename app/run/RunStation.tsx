@@ -5,13 +5,14 @@ import { Link } from 'react-router';
 import { circuitFindings } from '../../core/kit/index.ts';
 import type { Finding } from '../../core/basis/index.ts';
 import type { Pin, Run } from '../../core/run/index.ts';
-import { freeName, nextMorning, planRun, toldOfRun } from '../../core/run/index.ts';
+import { freeName, nextMorning, toldOfRun } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Findings, Removed, useGuard } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { freshRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
+import { usePlan } from '../workers/index.ts';
 import { RunQuestions } from './RunQuestions.tsx';
 import { Answers } from './Answers.tsx';
 import type { ChangeRun } from './change.ts';
@@ -134,7 +135,9 @@ const Morning = ({ session, run, planned, onChange, heading }: MorningProps) => 
   /** While a load is dragged: what it would come to. */
   const [tried, setTried] = useState<readonly Pin[] | null>(null);
   const [chosen, setChosen] = useState<ChosenLoad | null>(null);
-  const plan = useMemo(() => (tried === null || request === null ? kept : planRun({ ...request, pins: tried })), [tried, request, kept]);
+  const asTried = useMemo(() => (tried === null || request === null ? null : { ...request, pins: tried }), [tried, request]);
+  const found = usePlan(run.id, asTried).data;
+  const plan = asTried !== null && found?.ok === true ? found.value.plan : kept;
   // What the plan leaves off draws nothing.
   const isOn = (ironId: string): boolean => plan === null || plan.loads.some((load) => load.ironId === ironId);
   const circuits = circuitFindings(planned?.irons.filter(({ id }) => isOn(id)) ?? [], session.kit.circuits);

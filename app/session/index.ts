@@ -2,7 +2,6 @@ export type { PlannedDish, PlannedRun } from './useRunPlan.ts';
 export { dishName, replyFor, useCourses, useRunPlan } from './useRunPlan.ts';
 export type { Session } from './useSession.ts';
 export { adviceJob, bowlTemperature, SessionContext, useDegrees, useLengths, useSession, useSessionOfStore } from './useSession.ts';
-export type { RunningLoad } from './useRunning.ts';
 export { useLoadsInIrons, useNewestLoads } from './useRunning.ts';
 export { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';

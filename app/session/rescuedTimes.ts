@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { Listeners } from '../listeners.ts';
-import type { RunningLoad } from './useRunning.ts';
+import type { RunningLoad } from '../../core/line/index.ts';
 
 /** Opening times that the line has set anew, s from the closed lid, by load: so that the strip says the same. Not stored: they follow from the logs. */
 let times: ReadonlyMap<string, number> = new Map();

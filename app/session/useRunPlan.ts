@@ -5,9 +5,9 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
 import type { CookedDish, PlannedLoad, HoldCourse, Run, Dish, RunPlan, RunRequest } from '../../core/run/index.ts';
-import { lostPieces, planRun, requestOf, timesToMix, wishOf } from '../../core/run/index.ts';
+import { lostPieces, requestOf, timesToMix, wishOf } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
-import { useAdvices, useAfters } from '../workers/index.ts';
+import { useAdvices, useAfters, usePlan } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
 import { adviceJob } from './useSession.ts';
 
@@ -36,7 +36,7 @@ export type PlannedRun = {
   /** Of all dishes, each once. */
   readonly irons: readonly Iron[];
   readonly failures: readonly { readonly ironId: string; readonly formulaName: string; readonly failure: Failure }[];
-  /** Null while the worker still reckons. */
+  /** Null while the first one is being made. */
   readonly plan: RunPlan | null;
   /** What it was made from; null with it. */
   readonly request: RunRequest | null;
@@ -99,23 +99,7 @@ export const useCourses = (
   });
 };
 
-type MadePlan = { readonly request: RunRequest; readonly plan: RunPlan };
-
-/** Strip, station and rehearsal ask for the same plan in the same moment: it is made once. */
-const MOST_MADE = 4;
-const made = new Map<string, MadePlan>();
-const planOnce = (request: RunRequest): MadePlan => {
-  const key = JSON.stringify(request);
-  const before = made.get(key);
-  if (before !== undefined) return before;
-  const found = { request, plan: planRun(request) };
-  made.set(key, found);
-  const [oldest] = made.keys();
-  if (made.size > MOST_MADE && oldest !== undefined) made.delete(oldest);
-  return found;
-};
-
-/** The run's plan, reckoned anew whenever something it rests on changes. */
+/** The run's plan, made anew whenever something it rests on changes; until it is there the last one stays. */
 export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const run = session?.run ?? null;
   const asked =
@@ -150,7 +134,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     asked.map(({ iron, formula }) => [iron.id, iron.rev, formula.id, formula.rev]),
     all.map((query) => query.dataUpdatedAt),
   ]);
-  const current = useMemo(() => {
+  const request = useMemo(() => {
     if (run === null || !settled) return null;
     const cooked = asked.flatMap(({ dish }, i): CookedDish[] => {
       const [result, first] = [done[i], firsts[i]];
@@ -166,12 +150,13 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     });
     const circuits =
       session?.kit.circuits.map(({ id, name, current_A, voltage_V }) => ({ id, name, limit_W: current_A * voltage_V })) ?? [];
-    const request = requestOf(run, cooked, lost, circuits);
-    return planOnce(request);
+    return requestOf(run, cooked, lost, circuits);
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
+  const made = usePlan(run?.id ?? null, request);
   if (run === null || session === undefined) return null;
+  const current = made.data?.ok === true ? made.data.value : null;
   const plan = current?.plan ?? null;
   const dishes = run.dishes.flatMap((dish): PlannedDish[] => {
     const formula = session.formulas.find(({ id }) => id === dish.formulaId);
@@ -211,6 +196,9 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     plan,
     request: current?.request ?? null,
     // Where the worker gives no answer at all, nothing is waited for.
-    isPreliminary: all.some(({ isPlaceholderData }) => isPlaceholderData) || (plan === null && !all.some(({ isError }) => isError)),
+    isPreliminary:
+      made.isPlaceholderData ||
+      all.some(({ isPlaceholderData }) => isPlaceholderData) ||
+      (plan === null && !all.some(({ isError }) => isError)),
   };
 };

@@ -1,16 +1,9 @@
-import type { Load, LoadEvent, LoadProgress, Prediction } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
+import type { RunningLoad } from '../../core/line/index.ts';
 import { loadProgress } from '../../core/log/index.ts';
 import { useMemo } from 'react';
 import type { Queries } from '../store/index.ts';
 import { useQueried } from '../store/index.ts';
-
-export type RunningLoad = {
-  readonly load: Load;
-  readonly log: readonly LoadEvent[];
-  readonly progress: LoadProgress;
-  readonly prediction: Prediction | null;
-};
 
 /** A pour that was taken back leaves a load of which nothing happened: the ones before it are looked at too, further back where there are many. */
 const LOOK_BACK = [4, 64] as const;

@@ -3,6 +3,7 @@ import { entryOf, FAULTS, isFound, termsAsked } from '../../core/book/index.ts';
 import { takeKitchen } from '../../core/kitchen/index.ts';
 import type { KitchenRows } from '../../core/kitchen/index.ts';
 import { lotFrom } from '../../core/log/index.ts';
+import { campaign } from '../../core/testing/campaign.ts';
 import { demoFile } from '../../demo/file.ts';
 import { makeIndex } from './bookIndex.ts';
 import * as commands from './commands.ts';
@@ -14,7 +15,8 @@ const taken = takeKitchen(demoFile());
 if (!taken.ok) throw new Error(taken.failure.code);
 const { rows } = taken.value;
 /** Over and over, further and further back: more loads than are written or looked at in one piece. */
-const ROUNDS = 25;
+const ROUNDS = campaign(10, 25);
+const PIECE = 200;
 const BACK_MS = 30 * 86_400_000;
 const again = (id: string, round: number): string => `${id}~${round}`;
 const many: KitchenRows = {
@@ -73,7 +75,7 @@ describe('the book’s index', () => {
     const kitchen = await filled();
     const { queries } = queriesOf(kitchen);
     expect(await queries.isIndexed()).toBe(false);
-    await makeIndex(kitchen.database);
+    await makeIndex(kitchen.database, PIECE);
     expect(await queries.isIndexed()).toBe(true);
     expect(await kitchen.database.rows('bookIndex').count()).toBe(many.loads.length);
     const [newest, oldest] = [many.loads[0]!.startedAt, many.loads.at(-1)!.startedAt];
@@ -107,7 +109,7 @@ describe('the book’s index', () => {
 
   test('what is said later is found once it is made again; nothing is made twice', async () => {
     const kitchen = await filled();
-    await makeIndex(kitchen.database);
+    await makeIndex(kitchen.database, PIECE);
     const { queries } = queriesOf(kitchen);
     const [load] = many.loads;
     const asked = { words: 'zwieback', fault: null, ironId: null };
@@ -116,11 +118,11 @@ describe('the book’s index', () => {
       commands.noteLoad(load!.id, { kind: 'logged', data: { kind: 'note', mould: 0, value: 'Like Zwieback' } }, load!.startedAt + 1),
     );
     expect(await queries.isIndexed()).toBe(false);
-    await makeIndex(kitchen.database);
+    await makeIndex(kitchen.database, PIECE);
     expect((await found(kitchen, asked, 5))?.loads.map(({ id }) => id)).toEqual([load!.id]);
     // Another kitchen in its place: what was found before is gone with it.
     await replaceAll(kitchen.database, { ...many, loads: many.loads.slice(1), loadEvents: [] });
-    await makeIndex(kitchen.database);
+    await makeIndex(kitchen.database, PIECE);
     expect((await found(kitchen, asked, 5))?.loads).toEqual([]);
     expect(await kitchen.database.rows('bookIndex').count()).toBe(many.loads.length - 1);
   });
@@ -136,12 +138,12 @@ describe('the book’s index', () => {
       if (this.name === 'bookIndex' && ++pieces === 2) throw quotaError();
       return bulkPut.apply(this, all);
     } as typeof bulkPut);
-    await expect(makeIndex(database)).rejects.toThrow();
+    await expect(makeIndex(database, PIECE)).rejects.toThrow();
     jest.restoreAllMocks();
     const made = await database.rows('bookIndex').count();
     expect(made).toBeGreaterThan(0);
     expect(made).toBeLessThan(many.loads.length);
-    await Promise.all([makeIndex(database), makeIndex(database)]);
+    await Promise.all([makeIndex(database, PIECE), makeIndex(database, PIECE)]);
     expect(await database.rows('bookIndex').count()).toBe(many.loads.length);
     expect((await found(kitchen, { words: '', fault: 'leaked', ironId: null }, 10_000))?.loads).toHaveLength(
       byLooking({ words: '', fault: 'leaked', ironId: null }).length,
@@ -150,7 +152,7 @@ describe('the book’s index', () => {
 
   test('what waits in memory is among what may be meant', async () => {
     const kitchen = await filled();
-    await makeIndex(kitchen.database);
+    await makeIndex(kitchen.database, PIECE);
     const [load] = many.loads;
     kitchen.pendingWrites.add({
       command: commands.noteLoad('x', { kind: 'opened', data: {} }, 1),

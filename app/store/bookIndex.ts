@@ -40,10 +40,10 @@ const byLoad = (rows: readonly Rows['loadEvents'][]): ReadonlyMap<string, LoadEv
 };
 
 /** The next piece of the whole: loads and logs lie in the same order, so a piece of one and what belongs to it of the other are read at once. */
-const makePiece = async (database: KitchenDatabase, after: string | undefined): Promise<void> => {
+const makePiece = async (database: KitchenDatabase, after: string | undefined, most: number): Promise<void> => {
   if (after === undefined) await database.rows('bookIndex').clear();
   const from = after === undefined ? database.rows('loads').orderBy(':id') : database.rows('loads').where(':id').above(after);
-  const loads: Load[] = await from.limit(CHUNK).toArray();
+  const loads: Load[] = await from.limit(most).toArray();
   const [first, last] = [loads[0], loads.at(-1)];
   if (first !== undefined && last !== undefined) {
     const range = [
@@ -57,7 +57,7 @@ const makePiece = async (database: KitchenDatabase, after: string | undefined): 
       .toArray();
     await database.rows('bookIndex').bulkPut(await rowsOf(database, { loads, logs: byLoad(events) }));
   }
-  await (last === undefined || loads.length < CHUNK
+  await (last === undefined || loads.length < most
     ? database.rows('bookIndexDue').delete(WHOLE_INDEX)
     : database.rows('bookIndexDue').put({ id: WHOLE_INDEX, after: last.id }));
 };
@@ -74,11 +74,13 @@ const TABLES = ['bookIndex', 'bookIndexDue', 'loads', 'loadEvents', 'lots', 'pre
 /**
  * Brings the book's index up to what the logs say, a piece at a time: in between a touch at the line is written. Given up half-way, or done by two tabs at
  * once, it goes on where it was.
+ *
+ * @param most Loads in a piece.
  */
-export const makeIndex = async (database: KitchenDatabase): Promise<void> => {
+export const makeIndex = async (database: KitchenDatabase, most = CHUNK): Promise<void> => {
   for (;;) {
     const isDone = await database.transaction('rw', [...TABLES], async () => {
-      const due = await database.rows('bookIndexDue').limit(CHUNK).toArray();
+      const due = await database.rows('bookIndexDue').limit(most).toArray();
       if (due.length === 0) return true;
       const whole = due.find(({ id }) => id === WHOLE_INDEX);
       if (whole === undefined)
@@ -86,7 +88,7 @@ export const makeIndex = async (database: KitchenDatabase): Promise<void> => {
           database,
           due.map(({ id }) => id),
         );
-      else await makePiece(database, whole.after);
+      else await makePiece(database, whole.after, most);
       return false;
     });
     if (isDone) return;

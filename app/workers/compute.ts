@@ -28,7 +28,7 @@ import type { PatternCurve } from '../../core/plate/index.ts';
 import { greaseFor, patternCurve } from '../../core/plate/index.ts';
 import type { PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
 import { LEVELS, practiceLoad, practiceIronWithBatter, replay } from '../../core/practice/index.ts';
-import { jitteredInSteps, plannedIron, whatWouldHelpInSteps } from '../../core/run/index.ts';
+import { changedMorning, jitteredInSteps, plannedIron, planRun, restFromNow, whatWouldHelpInSteps } from '../../core/run/index.ts';
 import { describeCode } from '../../words/index.ts';
 import type {
   AdviceJob,
@@ -241,6 +241,9 @@ export const answersWith = (memory: ComputeMemory, { newId, readPhoto }: Surroun
   history: (ask) => computeIronHistory(ask, sharedKnowledge.emulators),
   informationValue: (ask) => computeInformationValue(ask, sharedKnowledge.emulators),
   openTime: (ask) => computeOpenTime(ask, sharedKnowledge.emulators),
+  plan: (request) => atOnce(() => success({ request, plan: planRun(request) })),
+  changed: ({ run, request, change }) => atOnce(() => success(changedMorning(run, request, change))),
+  rest: ({ irons, missing, standing, hands, now }) => atOnce(() => success(restFromNow(irons, new Map(missing), standing, hands, now))),
   morning: morningOf,
   practise: (ask) => atOnce(() => practise(ask)),
   replay: replayed,

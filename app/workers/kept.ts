@@ -6,7 +6,7 @@ import { answeredBy } from './computeClient.ts';
 import type { Answer, QuestionKind, Questions } from './messages.ts';
 
 /** What stays the same question from one start to the next; the others are asked while a finger moves, or once. */
-const KEPT: ReadonlySet<QuestionKind> = new Set(['advise', 'after', 'heat', 'morning', 'history', 'moves']);
+const KEPT: ReadonlySet<QuestionKind> = new Set(['advise', 'after', 'heat', 'plan', 'morning', 'history', 'moves']);
 
 /** Irons, formulas and loads occur in every question, and never change. */
 const texts: KnownTexts = new WeakMap();

@@ -20,7 +20,18 @@ import type { LoadInIron, RevisedOpenTime } from '../../core/line/index.ts';
 import type { FaceRequest, ReadFace } from '../../core/photo/index.ts';
 import type { Grease, PatternCurve } from '../../core/plate/index.ts';
 import type { Hidden, PracticeLoad, ReplayedLoad } from '../../core/practice/index.ts';
-import type { Help, Jittered, IronCycle, RunPlan, RunRequest } from '../../core/run/index.ts';
+import type {
+  ChangedMorning,
+  Help,
+  IronCycle,
+  IronNow,
+  Jittered,
+  MorningChange,
+  RestOfMorning,
+  Run,
+  RunPlan,
+  RunRequest,
+} from '../../core/run/index.ts';
 
 /** Both sides must speak this; a page kept open over an update finds out. */
 export const PROTOCOL = 4;
@@ -70,9 +81,24 @@ export type PracticeJob = {
 };
 export type ReplayJob = Omit<PracticeJob, 'pour' | 'n'> & { readonly tawny: number };
 
+/** A plan with what was asked: while another is being made, the two still belong together. */
+export type PlanReply = { readonly request: RunRequest; readonly plan: RunPlan };
+
 /** A morning as it is planned: what luck makes of it, and what would help. */
 export type MorningJob = { readonly request: RunRequest; readonly plan: RunPlan };
 export type MorningReply = { readonly played: Jittered; readonly help: readonly Help[] };
+
+/** What changes in the middle of a morning, and what becomes of it. */
+export type ChangeJob = { readonly run: Run; readonly request: RunRequest; readonly change: MorningChange };
+
+/** The rest of a morning from now on; `missing`: by dish, pieces that are neither out nor in an iron. */
+export type RestJob = {
+  readonly irons: RunRequest['irons'];
+  readonly missing: readonly (readonly [string, number])[];
+  readonly standing: readonly IronNow[];
+  readonly hands: number;
+  readonly now: number;
+};
 
 /** The same loads, asked about one that cooks. */
 export type RescueJob = DialInJob & { readonly load: LoadInIron };
@@ -103,6 +129,9 @@ export type Questions = {
   history: { readonly ask: DialInJob; readonly answer: IronHistory };
   informationValue: { readonly ask: DialInJob; readonly answer: InformationValue };
   openTime: { readonly ask: RescueJob; readonly answer: RevisedOpenTime };
+  plan: { readonly ask: RunRequest; readonly answer: PlanReply };
+  changed: { readonly ask: ChangeJob; readonly answer: ChangedMorning };
+  rest: { readonly ask: RestJob; readonly answer: RestOfMorning };
   morning: { readonly ask: MorningJob; readonly answer: MorningReply };
   practise: { readonly ask: PracticeJob; readonly answer: PracticeLoad };
   replay: { readonly ask: ReplayJob; readonly answer: readonly ReplayedLoad[] };

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { RunRequest } from '../../core/run/index.ts';
 import { isWeighed, withBelief } from './belief.ts';
 import { compute, NoAnswer } from './computeClient.ts';
 import { keepFound, keptOr, keyOf } from './kept.ts';
@@ -7,6 +8,7 @@ import type {
   AdviceJob,
   AfterJob,
   Answer,
+  ChangeJob,
   DialInJob,
   HeatJob,
   MorningJob,
@@ -15,6 +17,7 @@ import type {
   QuestionKind,
   Questions,
   RescueJob,
+  RestJob,
 } from './messages.ts';
 
 /** A worker that crashed or was stuck is asked again; so much of a pause before. */
@@ -174,3 +177,19 @@ export const useWorth = (job: DialInJob | null) => useQuery(asked('informationVa
 /** What luck makes of a morning, and what would help it; while it changes what was found stays. Null: nothing is planned. */
 export const useMorning = (job: MorningJob | null) =>
   useQuery({ ...asked('morning', job, { affinity: 'plan', urgency: WHEN_FREE }), ...STAYS });
+
+/** A plan; while another one of the same run is being made, the last stays. Null: nothing to plan yet. */
+export const usePlan = (runId: string | null, request: RunRequest | null) => {
+  const { queryKey, ...plan } = useMemo(() => asked('plan', request, { affinity: 'plan' }), [request]);
+  return useQuery<Answer<'plan'>>({
+    ...plan,
+    queryKey: [...queryKey, runId],
+    placeholderData: (last, query) => (query?.queryKey.at(-1) === runId ? last : undefined),
+  });
+};
+
+/** What a change in the middle of a morning does to it; null: nothing to ask. */
+export const useChanged = (job: ChangeJob | null) => useQuery({ ...asked('changed', job, { affinity: 'plan' }), ...STAYS });
+
+/** The rest of a morning from now on; null: nothing to ask. */
+export const useRest = (job: RestJob | null) => useQuery({ ...asked('rest', job, { affinity: 'plan' }), ...STAYS });

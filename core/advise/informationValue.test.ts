@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { priorOf } from '../plate/index.ts';
 import { seededRandom, runToEnd } from '../basis/index.ts';
-import type { Belief } from '../fit/index.ts';
+import type { Belief, EmulatorMemory } from '../fit/index.ts';
 import { afterLoad, emulated, firstBelief, summary } from '../fit/index.ts';
 import { ironHistory } from '../book/index.ts';
 import { suggest, informationValue, informationValueNow } from './index.ts';
@@ -46,9 +46,10 @@ describe('what it is worth to know more', () => {
 
   test('the same question, the same answer; a batter that isn’t there has none', () => {
     const pairings = new Map([['a/1', pairing]]);
-    const asked = () => runToEnd(informationValueNow({ batterKey: 'a/1', tawny: TARGET }, pairings, []));
-    expect(asked()).toEqual(asked());
-    expect(runToEnd(informationValueNow({ batterKey: 'gone', tawny: TARGET }, pairings, []))).toBeNull();
+    const memory: EmulatorMemory = new Map();
+    const asked = (batterKey: string) => runToEnd(informationValueNow({ batterKey, tawny: TARGET }, pairings, [], memory));
+    expect(asked('a/1')).toEqual(asked('a/1'));
+    expect(asked('gone')).toBeNull();
   });
 });
 

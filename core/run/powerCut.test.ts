@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { plannedIron } from '../testing/plannedIron.ts';
 import type { RunRequest } from './index.ts';
-import { afterPowerCut } from './index.ts';
+import { afterPowerCut } from './powerCut.ts';
 import type { Morning } from '../testing/morning.ts';
 import { morningOf } from '../testing/morning.ts';
 

@@ -1,8 +1,9 @@
+import type { RunningLoad } from '../../../core/line/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import { BESIDE_WORDS, clock } from '../../look/index.ts';
 import { besideAt, platesOf } from '../../../core/run/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
-import type { ConductedNow, PlannedRun, RunningLoad } from '../../session/index.ts';
+import type { ConductedNow, PlannedRun } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
 /** `to`: the station where it is done. */

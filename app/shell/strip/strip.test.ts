@@ -1,5 +1,6 @@
+import type { RunningLoad } from '../../../core/line/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import type { PlannedRun, RunningLoad } from '../../session/index.ts';
+import type { PlannedRun } from '../../session/index.ts';
 import { preparation } from '../../../core/lift/index.ts';
 import { planRun } from '../../../core/run/index.ts';
 import { morningOf, OWN_DISH } from '../../../core/testing/morning.ts';

@@ -1,16 +1,16 @@
 import { expect, test } from '@jest/globals';
-import { USUAL_CYCLE } from '../../core/line/index.ts';
-import type { LinePlace } from './linePlace.ts';
+import { USUAL_CYCLE } from './index.ts';
+import type { PlaceAtLine } from './index.ts';
 import { ironsNow } from './ironsNow.ts';
 
 const NOW = 1_800_000_000_000;
-const place = (progress: object | null, best_s: number | null = 200): LinePlace =>
+const place = (progress: object | null, best_s: number | null = 200): PlaceAtLine =>
   ({
     iron: { id: 'a' },
     progress,
     prediction: best_s === null ? null : { cookTime_s: { best: best_s } },
     advice: null,
-  }) as unknown as LinePlace;
+  }) as unknown as PlaceAtLine;
 const stateOf = (progress: object | null, preheats: { ironId: string; from: number; to: number }[] = []) =>
   ironsNow([place(progress)], { preheats }, NOW)[0];
 

@@ -1,14 +1,27 @@
-import type { LineIron, MissingPieces } from '../../core/line/index.ts';
-import { lineIrons } from '../../core/line/index.ts';
-import { outLoads, piecesOf, piecesOfDish } from '../../core/run/index.ts';
-import type { PlannedRun, Session } from '../session/index.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { Lot } from '../log/index.ts';
+import type { ToldLoad } from '../lot/index.ts';
+import type { Iron } from '../plate/index.ts';
+import type { Run, RunPlan, RunRequest } from '../run/index.ts';
+import { outLoads, piecesOf, piecesOfDish } from '../run/index.ts';
+import type { LineIron } from './conductor.ts';
+import type { MissingPieces } from './lineIron.ts';
+import { lineIrons } from './lineIron.ts';
+import type { PlaceAtLine } from './place.ts';
+import { hasLoadIn } from './place.ts';
+
+/** A run with its plan, and what that was made from; null: it isn't made yet. */
+export type PlannedMorning = {
+  readonly run: Run;
+  readonly irons: readonly Iron[];
+  readonly plan: RunPlan | null;
+  readonly request: RunRequest | null;
+};
 
 /** By dish, pieces that the run wants and that are neither out nor in an iron; null: no run is planned. */
 export const missingPieces = (
-  places: readonly LinePlace[],
-  planned: PlannedRun | null,
-  told: Pick<Session, 'runLoads' | 'lots'>,
+  places: readonly PlaceAtLine[],
+  planned: PlannedMorning | null,
+  told: { readonly runLoads: readonly ToldLoad[]; readonly lots: readonly Lot[] },
 ): MissingPieces | null => {
   if (planned?.request == null) return null;
   const { run, request, irons } = planned;
@@ -29,20 +42,17 @@ export const missingPieces = (
   );
 };
 
-export const hasLoadIn = ({ progress }: Pick<LinePlace, 'progress'>): boolean =>
-  progress?.phase === 'poured' || progress?.phase === 'cooking';
-
 /**
  * What is in an iron is always conducted. A next load isn't where nobody knows how it is to be poured (its column says why), or the iron was removed;
  * and none is before the plan is ready: an order that is taken back ten seconds later is no order.
  */
-const isConducted = (place: LinePlace, isPlanReady: boolean): boolean =>
+const isConducted = (place: PlaceAtLine, isPlanReady: boolean): boolean =>
   hasLoadIn(place) || (isPlanReady && place.failure === null && !place.isRemoved);
 
 /** What the conductor goes by: one and the same for the panel, for every iron and for simulated hands. */
-export type Conducting = {
-  readonly places: readonly LinePlace[];
-  readonly planned: PlannedRun | null;
+export type Conducting<P extends PlaceAtLine = PlaceAtLine, M extends PlannedMorning = PlannedMorning> = {
+  readonly places: readonly P[];
+  readonly planned: M | null;
   /** Pieces that are wanted and neither out nor in an iron; null: no run is planned. */
   readonly missing: MissingPieces | null;
   /** Irons of which somebody said "not yet", and until when, epoch ms. */

@@ -1,9 +1,9 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
 import { conductedIrons } from './conducted.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { PlaceAtLine } from './index.ts';
 
-const place = (n: number, more: Partial<LinePlace>): LinePlace =>
+const place = (n: number, more: Partial<PlaceAtLine>): PlaceAtLine =>
   ({
     iron: DEMO_IRONS[n],
     progress: null,
@@ -14,7 +14,7 @@ const place = (n: number, more: Partial<LinePlace>): LinePlace =>
     n: 1,
     load: null,
     ...more,
-  }) as LinePlace;
+  }) as PlaceAtLine;
 const UNKNOWN = { code: 'bowl-empty', fields: {} } as const;
 
 test('an iron of whose next load nothing is known isn’t asked for, and the others go on; a load that is in it is still opened', () => {
@@ -25,8 +25,8 @@ test('an iron of whose next load nothing is known isn’t asked for, and the oth
     signals: [],
     peeks: [],
     turnedAt: null,
-  } as unknown as LinePlace['progress'];
-  const ids = (places: readonly LinePlace[], isReady = true): string[] =>
+  } as unknown as PlaceAtLine['progress'];
+  const ids = (places: readonly PlaceAtLine[], isReady = true): string[] =>
     conductedIrons({ places, planned: null, missing: null, putOff: new Map(), isReady }, 1000).map(({ ironId }) => ironId);
   const [first, second] = [DEMO_IRONS[0]!.id, DEMO_IRONS[1]!.id];
   expect(ids([place(0, {}), place(1, {})])).toEqual([first, second]);

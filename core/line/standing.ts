@@ -1,11 +1,11 @@
-import type { HoldCourse, InLoad, Standing } from '../../core/run/index.ts';
-import { crispAfter, piecesOf } from '../../core/run/index.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { HoldCourse, InLoad, Standing } from '../run/index.ts';
+import { crispAfter, piecesOf } from '../run/index.ts';
+import type { PlaceAtLine } from './place.ts';
 
 export type PlacedCrisp = Pick<HoldCourse, 'crisp'> & { readonly ironId: string };
 
 /** What is in the irons now. */
-export const inLoads = (runId: string, places: readonly LinePlace[]): readonly InLoad[] =>
+export const inLoads = (runId: string, places: readonly PlaceAtLine[]): readonly InLoad[] =>
   places.flatMap(({ iron, dishId, load, progress, prediction }) =>
     load?.runId === runId && !load.isTrial && progress?.phase === 'cooking' && progress.closedAt !== null && prediction !== null
       ? [

@@ -1,9 +1,9 @@
-import type { IronNow, RunPlan } from '../../core/run/index.ts';
-import { USUAL_CYCLE } from '../../core/line/index.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { IronNow, RunPlan } from '../run/index.ts';
+import { USUAL_CYCLE } from './lineIron.ts';
+import type { PlaceAtLine } from './place.ts';
 
 /** The irons at the line as the rest of the morning finds them. `now`: epoch ms. */
-export const ironsNow = (places: readonly LinePlace[], plan: Pick<RunPlan, 'preheats'>, now: number): readonly IronNow[] =>
+export const ironsNow = (places: readonly PlaceAtLine[], plan: Pick<RunPlan, 'preheats'>, now: number): readonly IronNow[] =>
   places.map(({ iron, progress, prediction, advice }): IronNow => {
     const { open_s, recovery_s, cook_s } = advice?.planned ?? USUAL_CYCLE;
     const best_ms = 1000 * (prediction?.cookTime_s.best ?? cook_s);

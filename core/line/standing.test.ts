@@ -1,10 +1,10 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_IRONS } from '../../demo/kit.ts';
-import type { ToldLoad } from '../../core/lot/index.ts';
-import type { Run } from '../../core/run/index.ts';
-import { outLoads } from '../../core/run/index.ts';
+import type { ToldLoad } from '../lot/index.ts';
+import type { Run } from '../run/index.ts';
+import { outLoads } from '../run/index.ts';
 import { crispOfOldest, inLoads } from './standing.ts';
-import type { LinePlace } from './linePlace.ts';
+import type { PlaceAtLine } from './index.ts';
 
 const four = DEMO_IRONS.find(({ id }) => id === 'thin-four')!;
 const told = (id: string, runId: string | null, events: readonly object[]): ToldLoad =>
@@ -34,7 +34,7 @@ test('what is in the irons comes out when it was promised', () => {
     load: { runId: 'today' },
     progress: { phase: 'cooking', closedAt: 10_000, did: {} },
     prediction: { cookTime_s: { best: 200 } },
-  } as unknown as LinePlace;
+  } as unknown as PlaceAtLine;
   expect(inLoads('today', [place])).toEqual([{ ironId: four.id, dishId: 'own', openAt: 210_000, pieces: 4 }]);
   expect(inLoads('another', [place])).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { POURABLE_SHARE } from '../../core/formula/index.ts';
+import { POURABLE_SHARE } from '../formula/index.ts';
 import { beginsAnother, pouredNow, restFor, scooped_g } from './pouring.ts';
 
 const place = (left_g: number | null, moulds = 4) =>
