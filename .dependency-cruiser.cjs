@@ -45,7 +45,7 @@ module.exports = {
       name: 'core-imports-only-zod-and-culori',
       severity: 'error',
       from: { path: '^core/', pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|culori)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|culori|@date-fns/tz)/' },
     },
     {
       name: 'interface-has-no-node',

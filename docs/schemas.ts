@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { AdviceAnswer } from '../core/advise/index.ts';
 import { KitchenFile } from '../core/kitchen/index.ts';
-import { PlanFile } from '../core/run/planFile.ts';
+import { PlanFile } from '../core/run/sheet/planFile.ts';
 
 /** JSON Schemas of what goes in and out, from the Zod shapes that the code itself checks with. */
 export const schemas = (): Record<string, unknown> => ({

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { column, meant, open, openLid, settled, STATIONS, still, test } from './kitchen.ts';
+import { column, meant, open, openLid, settled, STATIONS, still, test, WALK } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
@@ -58,7 +58,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await check('logging');
 });
 
-test('by keyboard alone: from the run to an opened load', async ({ page }) => {
+test('by keyboard alone: from the run to an opened load', WALK, async ({ page }) => {
   await open(page, 'run');
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
@@ -94,7 +94,7 @@ test('by keyboard alone: from the run to an opened load', async ({ page }) => {
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
 });
 
-test('at 320 px nothing runs out of the page sideways; bench targets are large', async ({ page }) => {
+test('at 320 px nothing runs out of the page sideways; bench targets are large', WALK, async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 700 });
   for (const station of STATIONS) {
     await open(page, station);

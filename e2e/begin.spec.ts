@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { figure, open, openLid, settled, test, type } from './kitchen.ts';
+import { figure, open, openLid, settled, test, type, WALK } from './kitchen.ts';
 
 /** Counts what a finger touches; typing isn't counted. */
 const counted = async (page: Page): Promise<() => Promise<number>> => {
@@ -16,7 +16,7 @@ const toEmpty = async (page: Page): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1, name: 'Three things about this kitchen' })).toBeVisible();
 };
 
-test('from an empty kitchen to a plan with a pasted batter, and to the first logged load, in a few touches', async ({ page }) => {
+test('from an empty kitchen to a plan with a pasted batter, and to the first logged load, in a few touches', WALK, async ({ page }) => {
   const touches = await counted(page);
   await toEmpty(page);
   await page.getByRole('button', { name: 'Deep round' }).click();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { figure, open, test, type } from './kitchen.ts';
+import { figure, open, test, type, WALK } from './kitchen.ts';
 
 test('the book is asked by iron, fault, words and day; the address keeps it, and what is shown is a file', async ({ page }) => {
   await open(page, 'book');
@@ -48,7 +48,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   await expect(ask.getByRole('searchbox')).toHaveValue('');
 });
 
-test('a card for whoever stands at the iron: what the book knows of this batter here', async ({ page }) => {
+test('a card for whoever stands at the iron: what the book knows of this batter here', WALK, async ({ page }) => {
   await open(page, 'formula');
   const here = page.getByRole('table', { name: 'Here', includeHidden: true });
   await expect(here).toContainText(/Deep A.*(mark|°).* g.*from \d+ loads/);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, open, startLoad, test } from './kitchen.ts';
+import { column, open, startLoad, test, WALK } from './kitchen.ts';
 
 const HOUR_MS = 3_600_000;
 
@@ -49,7 +49,7 @@ test('ten minutes more than were counted: asked about; until then, and if it sle
   await expect(asked).toHaveCount(0);
 });
 
-test('the clock was set forward by an hour: said so, the countdown goes on, also after a reload in that moment', async ({ page }) => {
+test('the clock was set forward by an hour: said so, the countdown goes on, also after a reload in that moment', WALK, async ({ page }) => {
   const lacks = await cooking(page);
   await setClock(page, HOUR_MS, true);
   const asked = page.locator('[data-jump]');
@@ -60,7 +60,7 @@ test('the clock was set forward by an hour: said so, the countdown goes on, also
 });
 
 for (const where of ['with the page open', 'while the page was away'] as const)
-  test(`the clock was set back by an hour ${where}: told, and nothing lasts less than nothing`, async ({ page }) => {
+  test(`the clock was set back by an hour ${where}: told, and nothing lasts less than nothing`, WALK, async ({ page }) => {
     const lacks = await cooking(page);
     await setClock(page, -HOUR_MS, where === 'with the page open');
     if (where === 'while the page was away') await page.reload();

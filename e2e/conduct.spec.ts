@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { column, figure, open, pastEcho, test } from './kitchen.ts';
+import { column, figure, open, pastEcho, test, WALK } from './kitchen.ts';
 
 test('the line conducts: one thing to do next, never two lids for one hand, and what changed is planned anew', async ({ page }) => {
   // In the evening, wherever this runs: the plan begins in the morning.
@@ -62,7 +62,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(page.getByText(/serve .* · 36/)).toBeVisible();
 });
 
-test('a load is skipped, and the power goes: the others go on, everything is later, and it can be taken back', async ({ page }) => {
+test('a load is skipped, and the power goes: the others go on, everything is later, and it can be taken back', WALK, async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T06:45:30Z') });
   await open(page, 'line');
   const next = page.getByRole('region', { name: 'Do next' });

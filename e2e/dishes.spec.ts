@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { column, open, openLid, pastEcho, startLoad, test, type } from './kitchen.ts';
+import { column, open, openLid, pastEcho, startLoad, test, type, WALK } from './kitchen.ts';
 
 test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
   await open(page, 'run');
@@ -49,7 +49,7 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   await expect(page.getByText(/still to pour .* of Orange-cardamom wafers/)).toBeVisible();
 });
 
-test('two dishes on one iron: one after the other, wiped in between', async ({ page }) => {
+test('two dishes on one iron: one after the other, wiped in between', WALK, async ({ page }) => {
   await open(page, 'run');
   for (const name of ['Deep B', 'Thin four']) {
     const iron = page.getByRole('group', { name: 'Irons', exact: true }).getByRole('checkbox', { name, exact: true });

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, test, type } from './kitchen.ts';
+import { open, test, type, WALK } from './kitchen.ts';
 
 test('what is in the freezer comes first: fewer are cooked, Keep knows what it is for, and asks once it was used', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-29T18:00:00Z') });
@@ -57,7 +57,7 @@ test('hot again from the freezer: by what it is heated with, for the oven that s
   await expect(page.locator('[data-destination="freeze"]')).toContainText('in the toaster');
 });
 
-test('thrown away, and why: it is gone from the list, counted, and can be taken back', async ({ page }) => {
+test('thrown away, and why: it is gone from the list, counted, and can be taken back', WALK, async ({ page }) => {
   await open(page, 'keep');
   const kept = page.getByRole('listitem').filter({ hasText: 'in the freezer' });
   const before = await kept.count();

@@ -24,6 +24,9 @@ const emptied = async (page: Page, baseURL: string): Promise<void> => {
   }, DERIVED);
 };
 
+/** A walk that `npm test` goes; the others are gone by `npm run prove`. */
+export const WALK = { tag: '@walk' };
+
 /** A context whose clock is set is set for good: the next test takes another. */
 const CLOCKS = ['install', 'setFixedTime', 'setSystemTime', 'pauseAt'] as const;
 

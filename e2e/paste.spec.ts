@@ -2,9 +2,9 @@ import { expect } from '@playwright/test';
 import { formulaFromText } from '../core/formula/index.ts';
 import { FROZEN_RECIPES } from '../core/formula/read/testing/frozenRecipes.ts';
 import { STYLES, writtenBy } from '../core/formula/read/testing/styles.ts';
-import { open, test, toOwnKitchen } from './kitchen.ts';
+import { open, test, toOwnKitchen, WALK } from './kitchen.ts';
 
-test('whole recipes in five hands: the screen keeps the lines and steps that the command line reads', async ({ page }) => {
+test('whole recipes in five hands: the screen keeps the lines and steps that the command line reads', WALK, async ({ page }) => {
   await open(page, 'formula');
   await toOwnKitchen(page);
   for (const [i, style] of STYLES.entries()) {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { PlanFile } from '../core/run/planFile.ts';
-import { button, column, open, openLid, test, type } from './kitchen.ts';
+import { PlanFile } from '../core/run/sheet/planFile.ts';
+import { button, column, open, openLid, test, type, WALK } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
   await open(page, 'run');
@@ -41,7 +41,7 @@ test('several runs: copied, named, chosen, removed and brought back; the strip s
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('12');
 });
 
-test('the plan says itself: hands, scatter, slack, what would help, and a start that went by', async ({ page }) => {
+test('the plan says itself: hands, scatter, slack, what would help, and a start that went by', WALK, async ({ page }) => {
   await page.clock.install();
   await open(page, 'run');
   const words = page.locator('[data-figure="in words"]');

@@ -1,9 +1,9 @@
 import { expect } from '@playwright/test';
-import { button, column, open, openLid, press, startLoad, test, type } from './kitchen.ts';
+import { button, column, open, openLid, press, startLoad, test, type, WALK } from './kitchen.ts';
 
 const MORNING = new Date('2026-11-30T06:55:00Z');
 
-test('poured, taken back, poured again; and the next morning, ten minutes earlier', async ({ page }) => {
+test('poured, taken back, poured again; and the next morning, ten minutes earlier', WALK, async ({ page }) => {
   await page.clock.install({ time: MORNING });
   await open(page, 'line');
   const iron = column(page, 'deep-a');
@@ -32,7 +32,7 @@ test('poured, taken back, poured again; and the next morning, ten minutes earlie
   await expect(iron).toHaveAttribute('data-phase', 'poured');
 });
 
-test('opened three seconds after the lid: asked about in large type before it is believed', async ({ page }) => {
+test('opened three seconds after the lid: asked about in large type before it is believed', WALK, async ({ page }) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   const iron = column(page, 'deep-a');
@@ -47,7 +47,7 @@ test('opened three seconds after the lid: asked about in large type before it is
   await expect(iron).toHaveAttribute('data-phase', 'opened');
 });
 
-test('what cooks stays at the line with its own batter, whatever becomes of the plan', async ({ page, context }) => {
+test('what cooks stays at the line with its own batter, whatever becomes of the plan', WALK, async ({ page, context }) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   const iron = column(page, 'deep-a');

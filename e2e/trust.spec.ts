@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, open, openLid, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
+import { column, open, openLid, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
 
 const left_s = async (page: Page, iron: string): Promise<number> => {
   const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';
@@ -8,7 +8,7 @@ const left_s = async (page: Page, iron: string): Promise<number> => {
   return (sign === '−' ? -1 : 1) * (60 * Number(minutes) + Number(seconds));
 };
 
-test('the countdown is right after a reload', async ({ page }) => {
+test('the countdown is right after a reload', WALK, async ({ page }) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   const before = await left_s(page, 'deep-a');
@@ -55,7 +55,7 @@ test.describe('with its service worker', () => {
   });
 });
 
-test('storage full: the load goes on, export is offered, writing is tried again', async ({ page }) => {
+test('storage full: the load goes on, export is offered, writing is tried again', WALK, async ({ page }) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   await page.evaluate(() => {

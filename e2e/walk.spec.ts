@@ -2,12 +2,12 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
-import { answer, column, exported, figure, importFile, open, openLid, settled, test, toOwnKitchen, type } from './kitchen.ts';
+import { answer, column, exported, figure, importFile, open, openLid, settled, test, toOwnKitchen, type, WALK } from './kitchen.ts';
 
 const LIST =
   '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
 
-test('from a batter on paper to a logged load, in an empty kitchen', async ({ page }) => {
+test('from a batter on paper to a logged load, in an empty kitchen', WALK, async ({ page }) => {
   await open(page, 'formula');
   await toOwnKitchen(page);
   await page.getByRole('button', { name: 'Paste a batter' }).click();
@@ -96,7 +96,7 @@ test('screen against command line: every figure on the Iron station', async ({ p
   expect(shown['basis']).toBeGreaterThan(1);
 });
 
-test('what is drawn is the simulation at that second', async ({ page }) => {
+test('what is drawn is the simulation at that second', WALK, async ({ page }) => {
   await open(page, 'iron');
   await settled(page);
   const slider = page.getByRole('slider', { name: 'Time in the iron' });
@@ -133,7 +133,7 @@ test('what is drawn is the simulation at that second', async ({ page }) => {
   expect(Number(await lattice.getAttribute('data-floor-step'))).toBeGreaterThan(3);
 });
 
-test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ page }) => {
+test('swapped, scaled by whole eggs, corrected by the spoon, undone', WALK, async ({ page }) => {
   await open(page, 'formula');
   await expect(page.getByText(/per piece on Deep A/)).toContainText('kcal');
   await expect(page.getByText(/^contains/)).toContainText('gluten');
@@ -168,7 +168,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', async ({ p
   await expect.poll(() => figure(page, 'totalMass_g')).toBe(before);
 });
 
-test('export, empty browser, import, export: deep-equal', async ({ page, browser }) => {
+test('export, empty browser, import, export: deep-equal', WALK, async ({ page, browser }) => {
   await open(page, 'kit');
   const first = JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<string, unknown>;
   const other = await browser.newContext();
@@ -215,7 +215,7 @@ test('a file of the same kitchen is put together with it, another one stands bes
   await expect(page.getByRole('heading', { name: 'Deep A (Loft)' })).toHaveCount(0);
 });
 
-test('four answers make a plan; the strip carries it to every station', async ({ page }) => {
+test('four answers make a plan; the strip carries it to every station', WALK, async ({ page }) => {
   await open(page, 'run');
   await expect(page.getByText('Last plate')).toBeVisible();
   await type(page.getByLabel('People'), '12');
@@ -233,7 +233,7 @@ test('four answers make a plan; the strip carries it to every station', async ({
   await expect(page.getByText(/^next, /)).toBeVisible();
 });
 
-test('leftovers get a use-by with its source, and a label', async ({ page }) => {
+test('leftovers get a use-by with its source, and a label', WALK, async ({ page }) => {
   await open(page, 'keep');
   await type(page.getByLabel('How much'), '6 pieces');
   await page.getByRole('button', { name: /^Where/ }).click();
@@ -333,7 +333,7 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
   await expect(cue).toHaveValue('25');
 });
 
-test('the line is right after a load on the second tab takes over', async ({ page, context }) => {
+test('the line is right after a load on the second tab takes over', WALK, async ({ page, context }) => {
   await open(page, 'line');
   await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   const second = await context.newPage();

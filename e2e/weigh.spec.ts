@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, test, toOwnKitchen, type } from './kitchen.ts';
+import { open, test, toOwnKitchen, type, WALK } from './kitchen.ts';
 
 const SUNDAY = `Sunday folded
 250 g flour
@@ -15,77 +15,79 @@ Fold the whites in.
 Bake 4 minutes.
 Per waffle: 310 kcal, fat 14 g`;
 
-test('separated eggs weighed in the recipe’s own words; bowls and sugar as the cook wants them; too much by hand is asked about', async ({
-  page,
-}) => {
-  await open(page, 'formula');
-  await toOwnKitchen(page, ['Deep round']);
-  await page.getByRole('button', { name: 'Paste a batter' }).first().click();
-  await page.getByLabel('Ingredient list').fill(SUNDAY);
-  await page.getByRole('button', { name: 'Read it' }).click();
-  // What was declared is kept and compared, and is no ingredient.
-  await expect(page.getByRole('textbox', { name: 'Line as written' })).toHaveCount(6);
-  await expect(page.getByText(/^310 kcal a piece/)).toBeVisible();
-  // Doubled, the words double too.
-  await page.getByRole('button', { name: 'Scale', exact: true }).click();
-  await page.getByRole('button', { name: 'Take these amounts' }).click();
-  await expect(page.getByRole('textbox', { name: 'Line as written' }).nth(3)).toHaveValue('6 eggs');
+test(
+  'separated eggs weighed in the recipe’s own words; bowls and sugar as the cook wants them; too much by hand is asked about',
+  WALK,
+  async ({ page }) => {
+    await open(page, 'formula');
+    await toOwnKitchen(page, ['Deep round']);
+    await page.getByRole('button', { name: 'Paste a batter' }).first().click();
+    await page.getByLabel('Ingredient list').fill(SUNDAY);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    // What was declared is kept and compared, and is no ingredient.
+    await expect(page.getByRole('textbox', { name: 'Line as written' })).toHaveCount(6);
+    await expect(page.getByText(/^310 kcal a piece/)).toBeVisible();
+    // Doubled, the words double too.
+    await page.getByRole('button', { name: 'Scale', exact: true }).click();
+    await page.getByRole('button', { name: 'Take these amounts' }).click();
+    await expect(page.getByRole('textbox', { name: 'Line as written' }).nth(3)).toHaveValue('6 eggs');
 
-  await page.getByRole('link', { name: 'Weigh' }).click();
-  const bowls = page.getByRole('list', { name: 'Bowls' });
-  await expect(bowls.getByText('120 g')).toBeVisible();
-  // Some of the sugar to the flour; the butter to the wet bowl; both stay after a reload.
-  await page.getByRole('button', { name: /^Part the .*sugar/ }).click();
-  await type(page.getByLabel('g of it for the dry bowl'), '50');
-  await page.getByLabel('g of it for the dry bowl').press('Enter');
-  await expect(bowls.getByText('50 g', { exact: true })).toBeVisible();
-  await expect(bowls.getByText('70 g', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: /^Bowl for butter/ }).click();
-  await page.getByRole('option', { name: 'wet' }).click();
-  await expect(page.getByRole('button', { name: /^Bowl for butter.*: wet/ })).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('button', { name: /^Bowl for butter.*: wet/ })).toBeVisible();
-  await expect(bowls.getByText('50 g', { exact: true })).toBeVisible();
+    await page.getByRole('link', { name: 'Weigh' }).click();
+    const bowls = page.getByRole('list', { name: 'Bowls' });
+    await expect(bowls.getByText('120 g')).toBeVisible();
+    // Some of the sugar to the flour; the butter to the wet bowl; both stay after a reload.
+    await page.getByRole('button', { name: /^Part the .*sugar/ }).click();
+    await type(page.getByLabel('g of it for the dry bowl'), '50');
+    await page.getByLabel('g of it for the dry bowl').press('Enter');
+    await expect(bowls.getByText('50 g', { exact: true })).toBeVisible();
+    await expect(bowls.getByText('70 g', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: /^Bowl for butter/ }).click();
+    await page.getByRole('option', { name: 'wet' }).click();
+    await expect(page.getByRole('button', { name: /^Bowl for butter.*: wet/ })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: /^Bowl for butter.*: wet/ })).toBeVisible();
+    await expect(bowls.getByText('50 g', { exact: true })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Start weighing' }).click();
-  const now = page.getByRole('region', { name: 'Now' });
-  // Flour first: by hand, and far too much of it.
-  await expect(now.getByRole('heading', { name: /Wheat flour/ })).toBeVisible();
-  await type(page.getByLabel('Something else went in, g'), '560');
-  await page.getByLabel('Something else went in, g').press('Enter');
-  const over = page.getByRole('alert', { name: 'Too much' });
-  await expect(over).toContainText('560 g instead of 500 g');
-  await over.getByRole('button', { name: 'Take 60 g out' }).click();
-  await expect(page.locator('[data-step$="/dry"]').first()).toContainText('500');
-  // The recipe's own words stand between the weighings, the eggs are cracked before a yolk is weighed.
-  const seen: string[] = [];
-  // The flour is in, and what is to be done now is something else: from here on each touch is waited for.
-  const flour = (await page.locator('[data-step$="/dry"]').first().getAttribute('data-step')) ?? '';
-  const steps = new Set<string>([flour]);
-  // Until the store has answered a step that was done may stand there once more for a moment; it isn't a step of its own.
-  const nextStep = async (): Promise<string> => {
-    let step = '';
-    await expect
-      .poll(async () => {
-        step = (await now.getAttribute('data-step')) ?? '';
-        return step !== '' && !steps.has(step);
-      })
-      .toBe(true);
-    return step;
-  };
-  for (let i = 0; i < 30; i++) {
-    const step = await nextStep();
-    if (step === 'finish') break;
-    steps.add(step);
-    seen.push((await now.getByRole('heading', { level: 2 }).first().textContent()) ?? '');
-    await now.locator('.button-act').click();
-  }
-  const at = (word: RegExp): number => seen.findIndex((text) => word.test(text));
-  expect(at(/^Mix flour and powder/)).toBeGreaterThan(-1);
-  expect(at(/^Crack 6 eggs/)).toBeLessThan(at(/^Egg yolk/));
-  expect(at(/^Whisk yolks and milk for 2 minutes/)).toBeGreaterThan(at(/^Egg yolk/));
-  expect(at(/^Whip the whites with the sugar/)).toBeGreaterThan(at(/^Egg white/));
-  expect(seen.at(-1)).toMatch(/^Fold the whites in/);
-  await page.getByRole('button', { name: 'Into the book' }).click();
-  await expect(page.getByRole('heading', { name: 'Sunday folded: everything is in' })).toBeVisible();
-});
+    await page.getByRole('button', { name: 'Start weighing' }).click();
+    const now = page.getByRole('region', { name: 'Now' });
+    // Flour first: by hand, and far too much of it.
+    await expect(now.getByRole('heading', { name: /Wheat flour/ })).toBeVisible();
+    await type(page.getByLabel('Something else went in, g'), '560');
+    await page.getByLabel('Something else went in, g').press('Enter');
+    const over = page.getByRole('alert', { name: 'Too much' });
+    await expect(over).toContainText('560 g instead of 500 g');
+    await over.getByRole('button', { name: 'Take 60 g out' }).click();
+    await expect(page.locator('[data-step$="/dry"]').first()).toContainText('500');
+    // The recipe's own words stand between the weighings, the eggs are cracked before a yolk is weighed.
+    const seen: string[] = [];
+    // The flour is in, and what is to be done now is something else: from here on each touch is waited for.
+    const flour = (await page.locator('[data-step$="/dry"]').first().getAttribute('data-step')) ?? '';
+    const steps = new Set<string>([flour]);
+    // Until the store has answered a step that was done may stand there once more for a moment; it isn't a step of its own.
+    const nextStep = async (): Promise<string> => {
+      let step = '';
+      await expect
+        .poll(async () => {
+          step = (await now.getAttribute('data-step')) ?? '';
+          return step !== '' && !steps.has(step);
+        })
+        .toBe(true);
+      return step;
+    };
+    for (let i = 0; i < 30; i++) {
+      const step = await nextStep();
+      if (step === 'finish') break;
+      steps.add(step);
+      seen.push((await now.getByRole('heading', { level: 2 }).first().textContent()) ?? '');
+      await now.locator('.button-act').click();
+    }
+    const at = (word: RegExp): number => seen.findIndex((text) => word.test(text));
+    expect(at(/^Mix flour and powder/)).toBeGreaterThan(-1);
+    expect(at(/^Crack 6 eggs/)).toBeLessThan(at(/^Egg yolk/));
+    expect(at(/^Whisk yolks and milk for 2 minutes/)).toBeGreaterThan(at(/^Egg yolk/));
+    expect(at(/^Whip the whites with the sugar/)).toBeGreaterThan(at(/^Egg white/));
+    expect(seen.at(-1)).toMatch(/^Fold the whites in/);
+    await page.getByRole('button', { name: 'Into the book' }).click();
+    await expect(page.getByRole('heading', { name: 'Sunday folded: everything is in' })).toBeVisible();
+  },
+);

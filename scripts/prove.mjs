@@ -1,6 +1,6 @@
 // The long campaigns, whole: seeded, bounded, printed as one table. `--write` puts the table into docs/trust.md.
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { campaignFiles, keepProved } from './campaigns.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './ensure.mjs';
@@ -20,8 +20,9 @@ const read = (name) => {
   }
 };
 
-/** Browser tests that are longer here, or only here. */
-const BROWSER = ['rehearsal.spec.ts', 'crash.spec.ts', 'nonsense.spec.ts', 'files.spec.ts'];
+/** Measures, and so runs by itself. */
+const SPEED = 'speed.spec.ts';
+const BROWSER = readdirSync(join(ROOT, 'e2e')).filter((file) => file.endsWith('.spec.ts') && file !== SPEED);
 const files = campaignFiles();
 const units = run([
   '--experimental-vm-modules',
@@ -35,7 +36,13 @@ const units = run([
 // What lint leaves out of `npm test`.
 const lint = run(['node_modules/eslint/bin/eslint.js', '.']);
 env.PLAYWRIGHT_JSON_OUTPUT_NAME = join(out, 'browser.json');
-const browser = run(['node_modules/@playwright/test/cli.js', 'test', ...BROWSER, '--reporter=list,json']);
+const PLAYWRIGHT = ['node_modules/@playwright/test/cli.js', 'test'];
+// Every way through the browser that `npm test` doesn't go.
+const browser = run([...PLAYWRIGHT, ...BROWSER, '--grep-invert', '@walk', '--reporter=list,json']);
+// Speed is measured as a ratio within one run and judged at three times the budget, alone on the machine.
+const bench = run(['scripts/bench.mjs', '--gate']);
+env.PLAYWRIGHT_JSON_OUTPUT_NAME = join(out, 'speed.json');
+const speed = run([...PLAYWRIGHT, SPEED, '--workers', '1', '--reporter=list,json']);
 
 /** One row a file: what it shows, how many of its tests passed, how long it took. */
 const rowOf = (where, tests) => ({
@@ -56,12 +63,14 @@ const rows = [
       })),
     ),
   ),
-  ...(read('browser.json')?.suites ?? []).map(({ specs, file }) =>
-    rowOf(
-      `e2e/${file}`,
-      (specs ?? []).map(({ title, ok, tests }) => ({ about: title, passed: ok, seconds: (tests[0]?.results[0]?.duration ?? 0) / 1000 })),
+  ...[read('browser.json'), read('speed.json')]
+    .flatMap((report) => report?.suites ?? [])
+    .map(({ specs, file }) =>
+      rowOf(
+        `e2e/${file}`,
+        (specs ?? []).map(({ title, ok, tests }) => ({ about: title, passed: ok, seconds: (tests[0]?.results[0]?.duration ?? 0) / 1000 })),
+      ),
     ),
-  ),
 ].sort((one, other) => one.where.localeCompare(other.where));
 const [passed, all] = [rows.reduce((sum, row) => sum + row.passed, 0), rows.reduce((sum, row) => sum + row.of, 0)];
 const table = [
@@ -81,4 +90,4 @@ if (process.argv.includes('--write')) {
 }
 if (units === 0) keepProved(files);
 console.log(`${passed} passed, ${all - passed} failed`);
-process.exitCode = units === 0 && lint === 0 && browser === 0 && all > 0 ? 0 : 1;
+process.exitCode = [units, lint, browser, bench, speed].every((code) => code === 0) && all > 0 ? 0 : 1;

@@ -1,6 +1,6 @@
-// Everything that is quick; `npm run prove` plays the long campaigns whole, and CI runs both. Two lanes at once where the steps don't need each other, then what needs the built application.
+// Everything that is quick, and the cook's main paths in the browser (tagged @walk); `npm run prove` plays the long campaigns whole, goes every other way through
+// the browser and measures, and CI runs both. Two hands at once where the steps don't need each other, then what needs the built application.
 import { spawn } from 'node:child_process';
-import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { keepProved, staleCampaigns } from './campaigns.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, tell } from './ensure.mjs';
@@ -11,9 +11,6 @@ ensureChromium();
 const bin = (path) => join(ROOT, 'node_modules', path);
 const node = process.execPath;
 const tsc = (project) => [`types: ${project}`, node, [bin('typescript/bin/tsc'), '-p', project]];
-
-/** Measures, and so runs by itself; every other browser test there is runs beside another. */
-const SPEED = 'speed.spec.ts';
 
 const results = [];
 
@@ -79,23 +76,7 @@ const hand = async () => {
   for (let step = waiting.shift(); step !== undefined; step = waiting.shift()) await run(step);
 };
 await Promise.all([hand(), hand()]);
-await lane([
-  ...campaigns,
-  // Speed is measured as a ratio within one run and judged at three times the budget: a neighbour doesn't matter.
-  ['speed, at three times the budget', node, [join(ROOT, 'scripts/bench.mjs'), '--gate'], true],
-  [
-    'browser tests',
-    node,
-    [
-      bin('@playwright/test/cli.js'),
-      'test',
-      ...readdirSync(join(ROOT, 'e2e')).filter((file) => file.endsWith('.spec.ts') && file !== SPEED),
-    ],
-    true,
-  ],
-  // Alone on the machine: it measures.
-  ['speed in the browser', node, [bin('@playwright/test/cli.js'), 'test', SPEED, '--workers', '1'], true],
-]);
+await lane([...campaigns, ['browser walks', node, [bin('@playwright/test/cli.js'), 'test', '--grep', '@walk'], true]]);
 
 const failed = results.filter((result) => !result.passed);
 if (stale.length > 0 && failed.every(({ name }) => !name.startsWith('campaigns'))) keepProved(stale);

@@ -1,10 +1,10 @@
+import { wallTime } from '../../core/basis/index.ts';
 import { Bookmark, X } from 'lucide-react';
 import { useState } from 'react';
 import { wallNow } from '../clock/index.ts';
 import { commands, useDo, useKit } from '../store/index.ts';
 import type { Asked } from './asked.ts';
 import { addressOf, askedIn, isAsked } from './asked.ts';
-import { wallTime } from '../../core/run/index.ts';
 import { usualSpans } from './spans.ts';
 
 const MOST_VIEWS = 20;

@@ -1,6 +1,5 @@
-import { csvText, DAY_MS, markdownTable } from '../../core/basis/index.ts';
+import { DAY_MS, csvText, instantOf, markdownTable } from '../../core/basis/index.ts';
 import { settingOf } from '../../core/log/index.ts';
-import { instantOf } from '../../core/run/index.ts';
 import type { Entry, Fault } from '../../core/book/index.ts';
 import { FAULTS } from '../../core/book/index.ts';
 

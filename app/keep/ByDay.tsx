@@ -1,6 +1,5 @@
-import { DAY_MS } from '../../core/basis/index.ts';
+import { DAY_MS, wallTime } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { wallTime } from '../../core/run/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { calendarDay, grams } from '../look/index.ts';
 import type { Session } from '../session/index.ts';

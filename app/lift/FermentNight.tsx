@@ -1,8 +1,7 @@
-import { HOUR_MS } from '../../core/basis/index.ts';
+import { HOUR_MS, instantOf, lastTimeBefore, wallTime } from '../../core/basis/index.ts';
 import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
-import { instantOf, lastTimeBefore, wallTime } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
 import type { FermentState } from './useFerment.ts';
 

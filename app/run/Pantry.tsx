@@ -1,8 +1,8 @@
+import { wallTime } from '../../core/basis/index.ts';
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import type { Counted } from '../../core/lot/index.ts';
 import { isPastOn } from '../../core/lot/index.ts';
-import { wallTime } from '../../core/run/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { DayEntry, grams, money, NumberEntry } from '../look/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';

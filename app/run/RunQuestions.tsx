@@ -1,7 +1,8 @@
+import { instantOf, wallTime } from '../../core/basis/index.ts';
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { instantOf, isPutAway, MOST_HANDS, wallTime } from '../../core/run/index.ts';
+import { isPutAway, MOST_HANDS } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
 import type { ChangeRun } from './change.ts';
 import { changeDish } from './change.ts';

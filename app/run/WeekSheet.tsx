@@ -1,10 +1,10 @@
-import { DAY_MS } from '../../core/basis/index.ts';
+import { DAY_MS, instantOf, wallTime } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { foldKeeps_s } from '../../core/lift/index.ts';
 import { isScrapedOut, leftIn } from '../../core/lot/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
-import { batterDays, instantOf, LEAST_REST_S, wallTime, weekOfMixes } from '../../core/run/index.ts';
+import { batterDays, LEAST_REST_S, weekOfMixes } from '../../core/run/index.ts';
 import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../look/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { PlannedDish, PlannedRun, Session } from '../session/index.ts';

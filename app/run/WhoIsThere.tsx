@@ -1,6 +1,5 @@
-import { MINUTE_MS } from '../../core/basis/index.ts';
+import { MINUTE_MS, instantOf, wallTime } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { instantOf, wallTime } from '../../core/run/index.ts';
 import { NumberEntry, WhenEntry } from '../look/index.ts';
 import type { ChangeRun } from './change.ts';
 

@@ -1,6 +1,6 @@
-import { DAY_MS } from '../../core/basis/index.ts';
+import { DAY_MS, instantOf, wallTime } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { freeName, instantOf, plainDish, wallTime } from '../../core/run/index.ts';
+import { freeName, plainDish } from '../../core/run/index.ts';
 import type { Session } from './useSession.ts';
 import { newId } from '../store/index.ts';
 

@@ -1,6 +1,5 @@
-import { DAY_MS } from '../../core/basis/index.ts';
+import { DAY_MS, zoneOffset_ms } from '../../core/basis/index.ts';
 import type { KitchenRows } from '../../core/kitchen/index.ts';
-import { zoneOffset_ms } from '../../core/run/index.ts';
 
 /** The demo's instants, written as clock times in UTC, moved so that its last morning is yesterday on this clock. */
 export const shiftDemoDates = (rows: KitchenRows, now: number, zone: string): KitchenRows => {

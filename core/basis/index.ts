@@ -26,6 +26,6 @@ export { MODEL_VERSION } from './modelVersion.ts';
 export { runToEnd } from './steps.ts';
 export type { NumberInText, ReadNumber } from './writtenNumber.ts';
 export { numbersIn, readNumber, readTime } from './writtenNumber.ts';
-export { isZone, Zone } from './zone.ts';
+export { instantOf, isZone, lastTimeBefore, wallTime, Zone, zoneOffset_ms } from './zone.ts';
 export { DAY_MS, HOUR_MS, MINUTE_MS } from './time.ts';
 export type { LengthUnit, TemperatureUnit } from './units.ts';

@@ -2,12 +2,12 @@ import * as z from 'zod';
 import { LIMITS } from '../basis/index.ts';
 import { PrepStep } from '../lift/index.ts';
 import { TOPPING_IDS } from '../plate/index.ts';
-import { GOES_TO, guestsOf } from './arrivals.ts';
+import { GOES_TO, guestsOf } from './service/arrivals.ts';
 import type { Beside } from './besides.ts';
 import { BESIDE_KINDS } from './besides.ts';
-import { HOLDS } from './service.ts';
-import type { Variant } from './variants.ts';
-import { MOST_VARIANTS } from './variants.ts';
+import { HOLDS } from './service/service.ts';
+import type { Variant } from './plan/variants.ts';
+import { MOST_VARIANTS } from './plan/variants.ts';
 
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => z.number().min(min).max(max);
 const Id = z.string().min(1).max(64);

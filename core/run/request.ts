@@ -1,8 +1,8 @@
-import type { CircuitLimit } from './circuits.ts';
+import type { IronCycle } from './plan/cycle.ts';
+import type { CircuitLimit } from './plan/circuits.ts';
 import { keptOf } from './dish.ts';
-import type { RunRequest } from './plan.ts';
+import type { RunRequest } from './plan/plan.ts';
 import type { Run } from './run.ts';
-import type { IronCycle } from './schedule.ts';
 
 /** A dish on one of its irons as the adviser has it: a load's cycle, its first load (null: as the others), and how long its folded batter may be poured, s (null: as long as a morning takes). */
 export type CookedDish = {

@@ -1,10 +1,10 @@
 import * as z from 'zod';
 import { Instant, Zone } from '../basis/index.ts';
-import type { Arrival } from './arrivals.ts';
+import type { Arrival } from './service/arrivals.ts';
 import { Dish, MOST_DISHES } from './dish.ts';
-import { MOST_HANDS } from './hands.ts';
-import type { Pin } from './pins.ts';
-import { RUN_MODES } from './plan.ts';
+import { MOST_HANDS } from './plan/helper.ts';
+import type { Pin } from './plan/pins.ts';
+import { RUN_MODES } from './plan/plan.ts';
 
 const ArrivalShape = z.object({
   after_s: z

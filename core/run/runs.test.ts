@@ -1,7 +1,8 @@
+import { instantOf, wallTime } from '../basis/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
 import type { Dish, Run } from './index.ts';
-import { dishFor, freeName, instantOf, nextMorning, runThatIsOn, wallTime, wishOf, Run as RunSchema } from './index.ts';
+import { dishFor, freeName, nextMorning, runThatIsOn, wishOf, Run as RunSchema } from './index.ts';
 
 const base = demoFile().runs[0]!;
 const run = (changes: Partial<Run>): Run => ({ ...base, zone: 'Europe/London', ...changes });

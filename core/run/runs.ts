@@ -1,6 +1,5 @@
-import { DAY_MS } from '../basis/index.ts';
+import { DAY_MS, instantOf, wallTime } from '../basis/index.ts';
 import type { Run } from './run.ts';
-import { instantOf, wallTime } from './zone.ts';
 
 const MOST_NAME = 120;
 

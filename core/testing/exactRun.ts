@@ -1,8 +1,8 @@
+import { cookOf_s, turnaround_s } from '../run/plan/cycle.ts';
+import type { PlannedIron } from '../run/plan/cycle.ts';
 import highsLoader from 'highs';
 import { TAKES_OUT } from '../cook/index.ts';
 import { seededRandom } from '../basis/index.ts';
-import type { PlannedIron } from '../run/schedule.ts';
-import { cookOf_s, turnaround_s } from '../run/schedule.ts';
 import { OWN_DISH } from './morning.ts';
 
 /** Solved to this relative gap. */

@@ -1,2 +1,0 @@
-/** Pairs of hands at the irons, at the most. */
-export const MOST_HANDS = 4;
