@@ -103,6 +103,7 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   await keys.fill('jnyz');
   await keys.press('Tab');
   await page.keyboard.press('Escape');
+  await expect(first.getByRole('button', { name: 'Poured', exact: true })).toHaveAttribute('aria-keyshortcuts', 'j');
   await page.reload();
   await expect(page.locator('.bench-light').first()).toBeVisible();
   await expect(first.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();

@@ -320,6 +320,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'row-unsound': (f) => `that can’t be kept: ${f.where === '' ? (TABLE_WORDS[f.table] ?? f.table) : f.where}: ${f.why}`,
   'row-gone': (f) => `${TABLE_WORDS[f.table] ?? f.table} is no longer there: another tab has removed it`,
   'update-waits': () => 'a load is cooking, or somebody is typing, here or in another tab: the new version waits until that is over',
+  'storage-cleared': () =>
+    'this browser’s storage was cleared while the page was open: the irons, batters, plans, bowls and the loads this page knew are back; what is older is only in your files',
   'already-done': () => 'nothing changed: this was done already',
   'iron-has-load': () => 'nothing was poured: that iron has a load in it already',
   'write-failed': (f) => `this could not be written down (${f.why}). What is on the screen is not stored: export, then load the page again`,

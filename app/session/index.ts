@@ -5,6 +5,7 @@ export { adviceJob, bowlTemperature, SessionContext, useDegrees, useLengths, use
 export { useLoadsInIrons, useNewestLoads } from './useRunning.ts';
 export { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useClockJumps, useNoticedJumps } from './clockJumps.ts';
 export { freshRun } from './freshRun.ts';
+export { useKnownRows } from './useKnownRows.ts';
 export { useInHouse } from './useInHouse.ts';
 export { judgedHere } from './judged.ts';
 export { judgedBatter, readingOf } from './reading.ts';

@@ -1,10 +1,11 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
+import type { RunningLoad } from '../../core/line/index.ts';
 import { Banners } from './Banners.tsx';
 import { keptRehearsal } from '../rehearsal/kept.ts';
 import { useNow } from '../clock/index.ts';
-import { SessionContext, useClockJumps, useLoadsInIrons, useSession, useSessionOfStore } from '../session/index.ts';
+import { SessionContext, useClockJumps, useKnownRows, useLoadsInIrons, useSession, useSessionOfStore } from '../session/index.ts';
 import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
 import { STATION_KEYS } from '../keys/index.ts';
@@ -15,6 +16,7 @@ import { Strip } from './strip/Strip.tsx';
 const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/RehearsalBar.tsx')).RehearsalBar }));
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
+const NO_LOADS: readonly RunningLoad[] = [];
 const RUNNING_TICK_MS = 30_000;
 /** A load that nobody opened by then was forgotten: it holds nothing up. */
 const FORGOTTEN_MS = 12 * 3_600_000;
@@ -23,11 +25,13 @@ const FORGOTTEN_MS = 12 * 3_600_000;
 export const Shell = () => {
   useClockJumps();
   const now = useNow(RUNNING_TICK_MS);
-  const inIrons = useLoadsInIrons(now) ?? [];
+  const inIrons = useLoadsInIrons(now) ?? NO_LOADS;
   const isRunning = inIrons.some(({ load, progress }) => progress.phase !== 'opened' && now - load.startedAt < FORGOTTEN_MS);
   useEffect(() => loadIsRunning(isRunning), [isRunning]);
+  const session = useSessionOfStore();
+  useKnownRows(session, inIrons);
   return (
-    <SessionContext value={useSessionOfStore()}>
+    <SessionContext value={session}>
       <Frame />
     </SessionContext>
   );

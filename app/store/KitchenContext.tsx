@@ -13,6 +13,7 @@ import { DEMO, OWN, REHEARSAL } from './names.ts';
 import { notices } from './notices.ts';
 import { Problems } from './problems.ts';
 import { Queries, settled } from './queries.ts';
+import { refillWhenCleared } from './refill.ts';
 import type { Command } from './transaction.ts';
 import { CommandFailed } from './transaction.ts';
 
@@ -27,6 +28,14 @@ const rememberedChoice = (): boolean => {
     return localStorage.getItem(CHOICE_KEY) !== 'own';
   } catch {
     return true;
+  }
+};
+
+const keepChoice = (demo: boolean): void => {
+  try {
+    localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
+  } catch {
+    // Only the choice is forgotten; nothing else depends on it.
   }
 };
 
@@ -53,6 +62,10 @@ const taken = async (name: string, kitchen: Kitchen): Promise<OpenKitchen> => {
     opened.delete(name);
     notices.tell({ code: 'store-moved-on', fields: {} });
     return false;
+  });
+  refillWhenCleared(kitchen, () => {
+    keepChoice(name !== OWN);
+    notices.tell({ code: 'storage-cleared', fields: {} });
   });
   const problems = new Problems();
   const made = { kitchen, problems, queries: new Queries(kitchen, problems) };
@@ -100,11 +113,7 @@ export const KitchenProvider = ({ children, waiting, trouble, endRehearsal }: Pr
   }, [isDemo, endRehearsal]);
   const choose = useCallback(
     (demo: boolean) => {
-      try {
-        localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
-      } catch {
-        // Only the choice is forgotten; nothing else depends on it.
-      }
+      keepChoice(demo);
       // The page begins anew, with the clock on the wall.
       if (endRehearsal !== null) return endRehearsal();
       setFound(null);

@@ -18,6 +18,7 @@ export {
   useWeighLog,
 } from './KitchenContext.tsx';
 export type { Kitchen, OpenTrouble } from './kitchen.ts';
+export type { KnownRows } from './refill.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';
 export type { Queries } from './queries.ts';

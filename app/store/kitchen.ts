@@ -2,6 +2,7 @@ import { Dexie } from 'dexie';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
 import type { LogTable } from '../../core/kitchen/index.ts';
 import type { Load } from '../../core/log/index.ts';
+import type { KnownRows } from './refill.ts';
 import type { Rows, TableName } from './database.ts';
 import { KitchenDatabase, keyText, STORE_VERSION } from './database.ts';
 import { PendingWrites } from './pendingWrites.ts';
@@ -25,6 +26,9 @@ export class Kitchen {
     readonly database: KitchenDatabase,
     readonly checks: RowChecks,
   ) {}
+
+  /** What the page knows of it by now: see `refillWhenCleared`. */
+  readonly known: { rows: () => KnownRows } = { rows: () => ({}) };
 
   /** Carries out a command; resolves once it is safely stored, or waits in memory while storage is full. Throws `CommandFailed`. */
   async do<R>(command: Command<R>): Promise<R> {

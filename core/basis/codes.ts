@@ -309,6 +309,7 @@ export type CodeFields = {
   readonly 'iron-has-load': None;
   readonly 'write-failed': { readonly why: string };
   readonly 'changed-elsewhere': { readonly name: string };
+  readonly 'storage-cleared': None;
   readonly 'store-moved-on': None;
   readonly 'storage-failing': None;
   readonly 'storage-full': None;

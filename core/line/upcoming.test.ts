@@ -51,6 +51,8 @@ describe('what an iron at the line cooks next', () => {
   test('hours later it is history, but still this morning’s count; the day after it begins with one', () => {
     expect(upcoming(first(200, 190))).toMatchObject([{ n: 2, current: undefined }]);
     expect(upcoming(first(24 * 60, 23 * 60))).toMatchObject([{ n: 1, current: undefined }]);
+    // The clock was set back by a month.
+    expect(upcoming(first(-30 * 24 * 60, -30 * 24 * 60))).toMatchObject([{ n: 1, current: undefined }]);
   });
 
   test('an iron that was removed stays until its load is out and rated', () => {

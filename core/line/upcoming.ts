@@ -75,11 +75,12 @@ export const upcomingLoads = (
   const formulaNamed = (id: string | undefined): Formula | undefined => everyFormula.find((formula) => formula.id === id);
   return irons.flatMap((iron): UpcomingLoad[] => {
     const last = newest.get(iron.id);
-    const isHistory = last?.progress.phase === 'opened' && now - (last.progress.openedAt ?? 0) > LOGGABLE_MS;
+    // A clock that was set back by days leaves loads of days to come: they are no more of this morning than old ones.
+    const isHistory = last?.progress.phase === 'opened' && Math.abs(now - (last.progress.openedAt ?? 0)) > LOGGABLE_MS;
     const current = isHistory ? undefined : last;
     if (removedIds.includes(iron.id) && (current === undefined || isRated(current))) return [];
     const isIn = current !== undefined && current.progress.phase !== 'opened';
-    const isSameMorning = last !== undefined && now - last.load.startedAt < SAME_MORNING_MS;
+    const isSameMorning = last !== undefined && Math.abs(now - last.load.startedAt) < SAME_MORNING_MS;
     const n = isIn ? current.load.n : isSameMorning ? last.load.n + 1 : 1;
     const isAsked = iron.id === askedIronId;
     const dish = run === null || isAsked ? null : dishAt(run, plan, iron.id, n);
