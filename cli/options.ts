@@ -1,3 +1,4 @@
+import { parseArgs } from 'node:util';
 import type { CupStandardId, Failure, Result } from '../core/basis/index.ts';
 import { CUP_STANDARD_IDS, failure, LIMITS, readNumber, success } from '../core/basis/index.ts';
 
@@ -40,29 +41,33 @@ const NUMBERS = {
 type NumberOption = keyof typeof NUMBERS;
 
 const WORDS = ['iron', 'formula', 'cup'] as const;
-const FLAGS = ['as-new', 'json', 'help'] as const;
 
 const isOneOf = <T extends string>(names: readonly T[], name: string): name is T => (names as readonly string[]).includes(name);
 
+const OPTIONS = {
+  ...Object.fromEntries([...WORDS, ...Object.keys(NUMBERS)].map((name) => [name, { type: 'string' } as const])),
+  'as-new': { type: 'boolean' },
+  json: { type: 'boolean' },
+  help: { type: 'boolean', short: 'h' },
+} as const;
+
 /** `argv` without node and script. Errors: the `usage-…` codes and `out-of-range`. */
 export const readOptions = (argv: readonly string[]): Result<Options> => {
+  // Not strict: "--altitude -20" is an altitude, and what is wrong is said in our words.
+  const { tokens } = parseArgs({ args: [...argv], options: OPTIONS, allowPositionals: true, strict: false, tokens: true });
   const words = new Map<string, string>();
   const flags = new Set<string>();
   const plain: string[] = [];
-  for (let i = 0; i < argv.length; i++) {
-    const argument = argv[i] ?? '';
-    if (!argument.startsWith('--')) {
-      if (argument === '-h') flags.add('help');
-      else plain.push(argument);
-      continue;
-    }
-    const [name = '', ...joined] = argument.slice(2).split('=');
-    if (isOneOf(FLAGS, name) && joined.length === 0) flags.add(name);
-    else if (isOneOf(WORDS, name) || Object.hasOwn(NUMBERS, name)) {
-      const value = joined.length > 0 ? joined.join('=') : argv[++i];
-      if (value === undefined || value === '') return failure('usage-missing-value', { option: `--${name}` });
-      words.set(name, value);
-    } else return failure('usage-unknown-option', { option: argument });
+  for (const token of tokens) {
+    if (token.kind === 'positional') plain.push(token.value);
+    if (token.kind !== 'option') continue;
+    const { name, rawName, value } = token;
+    const option = Object.hasOwn(OPTIONS, name) ? OPTIONS[name as keyof typeof OPTIONS] : undefined;
+    if (option === undefined || (option.type === 'boolean' && value !== undefined))
+      return failure('usage-unknown-option', { option: value === undefined ? rawName : `${rawName}=${value}` });
+    if (option.type === 'boolean') flags.add(name);
+    else if (value === undefined || value === '') return failure('usage-missing-value', { option: rawName });
+    else words.set(name, value);
   }
   const help = flags.has('help');
   const [command, file, surplus] = plain;
