@@ -3,7 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App.tsx';
 import { startClock } from './clock/index.ts';
-import './look/styles.css';
+import './ui/styles.css';
 import { resumeRehearsal } from './rehearsal/kept.ts';
 import { watchForUpdates } from './shell/update.ts';
 

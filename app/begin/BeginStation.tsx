@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { useGuard } from '../look/index.ts';
+import { useGuard } from '../ui/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { freshRun, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
 import { STARTERS } from '../../core/formula/index.ts';
 import { formulaFrom, formulaOfStarter, PasteSheet } from '../formula/index.ts';
-import { useGuard } from '../look/index.ts';
+import { useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 

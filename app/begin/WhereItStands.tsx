@@ -1,6 +1,6 @@
 import type { Kit } from '../../core/kit/index.ts';
 import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
-import { InlineSelect, lengthUnitOf, MeasureEntry, TemperatureEntry } from '../look/index.ts';
+import { InlineSelect, lengthUnitOf, MeasureEntry, TemperatureEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, PRESET_IRONS } from '../../core/plate/index.ts';
 import { DescribeSheet, IronForm, IronPlan } from '../kit/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 

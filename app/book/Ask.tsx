@@ -1,7 +1,7 @@
 import { Download, Search, X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Iron } from '../../core/plate/index.ts';
-import { DayEntry, download, InlineSelect } from '../look/index.ts';
+import { DayEntry, download, InlineSelect } from '../ui/index.ts';
 import type { Asked } from './asked.ts';
 import { isAsked, NOTHING_ASKED, shownAsCsv, shownAsJson, shownAsMarkdown } from './asked.ts';
 import type { Entry } from '../../core/book/index.ts';

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Download } from 'lucide-react';
-import { dayAndTime, grams, temperature } from '../look/index.ts';
+import { dayAndTime, grams, temperature } from '../ui/index.ts';
 import { BackupReminder } from '../shell/BackupReminder.tsx';
 import { useExport } from '../shell/useExport.ts';
 import { useKit } from '../store/index.ts';

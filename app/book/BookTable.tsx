@@ -11,7 +11,7 @@ import {
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useRef } from 'react';
-import { dayAndTime } from '../look/index.ts';
+import { dayAndTime } from '../ui/index.ts';
 import { ColourMark, PouredMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from '../../core/book/index.ts';
 import { colourMiss } from '../../core/book/index.ts';

@@ -1,4 +1,4 @@
-import { grams, inkOn, tawnyCss, clock } from '../look/index.ts';
+import { grams, inkOn, tawnyCss, clock } from '../ui/index.ts';
 import type { Entry } from '../../core/book/index.ts';
 
 /** The promised window as a band, the best moment as a notch, what was done as a mark. */

@@ -1,6 +1,6 @@
 import type { Alarm } from '../../core/book/index.ts';
 import { controlChart, LEAST_VALUES } from '../../core/book/index.ts';
-import { dayAndTime, tawnyCss } from '../look/index.ts';
+import { dayAndTime, tawnyCss } from '../ui/index.ts';
 import type { Entry } from '../../core/book/index.ts';
 import { colourMiss } from '../../core/book/index.ts';
 import { SideBySide } from './SideBySide.tsx';

@@ -1,5 +1,5 @@
 import type { Did, LoadEvent, Observation, Prediction } from '../../core/log/index.ts';
-import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../look/index.ts';
+import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../ui/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';

@@ -1,4 +1,4 @@
-import { tawnyCss } from '../look/index.ts';
+import { tawnyCss } from '../ui/index.ts';
 import type { Entry } from '../../core/book/index.ts';
 import { colourMiss } from '../../core/book/index.ts';
 

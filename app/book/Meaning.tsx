@@ -3,7 +3,7 @@ import type { PourTowards, Towards } from '../../core/book/index.ts';
 import { pourTowardsOn } from '../../core/book/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { dialMarkText, grams, temperature, temperatureApart, TOWARDS } from '../look/index.ts';
+import { dialMarkText, grams, temperature, temperatureApart, TOWARDS } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import type { AdviceReply } from '../workers/index.ts';

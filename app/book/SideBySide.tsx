@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { against, LEAST_EACH } from '../../core/book/index.ts';
-import { InlineSelect } from '../look/index.ts';
+import { InlineSelect } from '../ui/index.ts';
 import type { Entry } from '../../core/book/index.ts';
 import { colourMiss } from '../../core/book/index.ts';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
 import { pouredAsWhole_g, settingOf } from '../../core/log/index.ts';
-import { clock, grams, NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { clock, grams, NumberEntry, TemperatureEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';

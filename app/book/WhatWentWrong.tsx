@@ -3,7 +3,7 @@ import type { Cause, Evidence, Symptom } from '../../core/diagnose/index.ts';
 import { CAUSE_IDS, diagnose, evidenceOf, SYMPTOMS, symptomsIn } from '../../core/diagnose/index.ts';
 import { batterOf } from '../../core/cook/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { percent } from '../look/index.ts';
+import { percent } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';

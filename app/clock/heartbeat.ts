@@ -1,3 +1,5 @@
+import { keepJson, keptJson } from '../webStorage.ts';
+
 /** Both clocks at one moment, ms. `monotonic`: nobody sets it; it goes on over a reload, and stands while the device sleeps. */
 export type Beat = { readonly wall: number; readonly monotonic: number };
 
@@ -8,21 +10,11 @@ export const JUMP_MS = 2000;
 
 export const beatNow = (): Beat => ({ wall: Date.now(), monotonic: performance.timeOrigin + performance.now() });
 
-export const keepBeat = (beat: Beat): void => {
-  try {
-    localStorage.setItem(KEY, JSON.stringify(beat));
-  } catch {
-    // Then nothing is noticed of what happens while the page is away.
-  }
-};
+export const keepBeat = (beat: Beat): void => keepJson('browser', KEY, beat);
 
 export const lastBeat = (): Beat | null => {
-  try {
-    const found = JSON.parse(localStorage.getItem(KEY) ?? 'null') as Partial<Beat> | null;
-    return typeof found?.wall === 'number' && typeof found.monotonic === 'number' ? { wall: found.wall, monotonic: found.monotonic } : null;
-  } catch {
-    return null;
-  }
+  const found = keptJson('browser', KEY) as Partial<Beat> | null;
+  return typeof found?.wall === 'number' && typeof found.monotonic === 'number' ? { wall: found.wall, monotonic: found.monotonic } : null;
 };
 
 /**

@@ -1,4 +1,5 @@
 import { Listeners } from '../listeners.ts';
+import { keepJson, keptJson } from '../webStorage.ts';
 
 /** The wall clock and the monotonic one came apart by `jump_ms` (later is positive); `at` (epoch ms) is on the new clock. */
 export type Jump = {
@@ -22,12 +23,8 @@ const isJump = (one: unknown): one is Jump =>
   typeof one === 'object' && one !== null && 'id' in one && 'at' in one && 'jump_ms' in one && Number.isFinite(one.at);
 
 const read = (): readonly Jump[] => {
-  try {
-    const found: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
-    return Array.isArray(found) ? found.filter(isJump) : [];
-  } catch {
-    return [];
-  }
+  const found = keptJson('browser', KEY);
+  return Array.isArray(found) ? found.filter(isJump) : [];
 };
 
 /**
@@ -66,11 +63,7 @@ class PendingJumps {
   };
 
   private write(list: readonly Jump[]): void {
-    try {
-      localStorage.setItem(KEY, JSON.stringify(list));
-    } catch {
-      // No room, or not allowed: this page knows it all the same.
-    }
+    keepJson('browser', KEY, list);
     this.list = list;
     this.listeners.tell();
   }

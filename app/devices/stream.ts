@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import type * as z from 'zod';
 import { newId } from '../store/newId.ts';
+import { keepText, keptText } from '../webStorage.ts';
 
 export type DeviceLink<R, C> = {
   /** `absent`: nobody answers, and everything is said by hand. */
@@ -26,13 +27,10 @@ const heard = <R>(shape: z.ZodType<R>, text: string): R | null => {
 
 /** This browser's own devices, so that two benches never share one. */
 const benchName = (): string => {
-  try {
-    const known = localStorage.getItem(NAME_KEY) ?? newId();
-    localStorage.setItem(NAME_KEY, known);
-    return known;
-  } catch {
-    return 'bench';
-  }
+  const known = keptText('browser', NAME_KEY) ?? newId();
+  keepText('browser', NAME_KEY, known);
+  // Where nothing may be kept, all tabs share one.
+  return keptText('browser', NAME_KEY) ?? 'bench';
 };
 
 /** A device's readings as the server streams them into the query cache; `on` false: not asked for. */

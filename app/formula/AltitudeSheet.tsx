@@ -1,7 +1,7 @@
 import type { AltitudeCorrection, Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { ALTITUDE_TABLE, gasLess } from '../../core/formula/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { grams, measured, percent, Sheet } from '../look/index.ts';
+import { grams, measured, percent, Sheet } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';

@@ -3,7 +3,7 @@ import type { Formula, ParsedFormula, ReadLine, Repair, FormulaIssue } from '../
 import { isHeading, linesFromText } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeCode, describeSentence } from '../../words/index.ts';
-import { Findings, grams, Sheet } from '../look/index.ts';
+import { Findings, grams, Sheet } from '../ui/index.ts';
 import type { Revise } from './revise.ts';
 import { withLine, withLines } from './revise.ts';
 import { newId } from '../store/index.ts';

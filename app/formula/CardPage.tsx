@@ -2,7 +2,7 @@ import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { allergensOf } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, dialMarkText, grams, gramsFine, temperature } from '../look/index.ts';
+import { clock, dialMarkText, grams, gramsFine, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { Here } from './Here.tsx';
 

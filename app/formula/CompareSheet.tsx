@@ -5,12 +5,12 @@ import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { costOf, nutritionOf } from '../../core/formula/index.ts';
 import { sugars } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams, money, Sheet } from '../look/index.ts';
+import { clock, grams, money, Sheet } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf } from '../session/index.ts';
 import { useAdvices } from '../workers/index.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 const MOST = 4;
 /** Told apart by dash and name as well as by tone. */

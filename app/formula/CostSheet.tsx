@@ -1,7 +1,7 @@
 import type { ParsedFormula } from '../../core/formula/index.ts';
 import { costOf } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { money, NumberEntry, percent, Sheet } from '../look/index.ts';
+import { money, NumberEntry, percent, Sheet } from '../ui/index.ts';
 
 type Props = {
   readonly reading: ParsedFormula;

@@ -1,6 +1,6 @@
 import type { Formula, FormulaLine, ReadLine } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { grams } from '../look/index.ts';
+import { grams } from '../ui/index.ts';
 import { newId } from '../store/index.ts';
 import type { Revise } from './revise.ts';
 import { parted, withLine } from './revise.ts';

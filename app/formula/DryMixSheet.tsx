@@ -4,7 +4,7 @@ import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import { dryMix, mixAsIngredient } from '../../core/formula/index.ts';
 import { DAY_MS, ML_PER_US_CUP } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { day, grams, NumberEntry, Sheet } from '../look/index.ts';
+import { day, grams, NumberEntry, Sheet } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { commands, useDo } from '../store/index.ts';

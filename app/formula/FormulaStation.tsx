@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Formula } from '../../core/formula/index.ts';
 import { ingredientOf, linesFromText, STARTERS, swapsFor } from '../../core/formula/index.ts';
 import { freeName } from '../../core/run/index.ts';
-import { AddEntry, Findings, Removed } from '../look/index.ts';
+import { AddEntry, Findings, Removed } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, notices, useDo } from '../store/index.ts';

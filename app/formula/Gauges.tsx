@@ -1,4 +1,4 @@
-import { measured, lengthUnitOf } from '../look/index.ts';
+import { measured, lengthUnitOf } from '../ui/index.ts';
 import type { ParsedFormula } from '../../core/formula/index.ts';
 import { spread_cm, thicknessWord, USUAL_GAS_MMOL } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';

@@ -1,6 +1,6 @@
 import type { Formula } from '../../core/formula/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import { basisInShort, clock, dialMarkText, grams, temperature } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { useAdvices } from '../workers/index.ts';

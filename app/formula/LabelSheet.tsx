@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ParsedFormula, LabelStandard, Nutrition } from '../../core/formula/index.ts';
 import { allergensOf, nutritionLabel, listedAllergens, servedNutrition, TOPPINGS } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
-import { Sheet } from '../look/index.ts';
+import { Sheet } from '../ui/index.ts';
 
 type Props = {
   readonly reading: ParsedFormula;

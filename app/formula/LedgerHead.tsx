@@ -1,8 +1,8 @@
 import type { CupStandardId } from '../../core/basis/index.ts';
 import type { Formula } from '../../core/formula/index.ts';
 import { LIFTS } from '../../core/formula/index.ts';
-import type { Choice } from '../look/index.ts';
-import { grams, InlineSelect, money } from '../look/index.ts';
+import type { Choice } from '../ui/index.ts';
+import { grams, InlineSelect, money } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { Revise } from './revise.ts';

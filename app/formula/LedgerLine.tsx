@@ -7,7 +7,7 @@ import { describeCode } from '../../words/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { betweenReadings } from '../../core/weigh/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { grams, gramsFine } from '../look/index.ts';
+import { grams, gramsFine } from '../ui/index.ts';
 import { gramsTyped } from './amounts.ts';
 import { IngredientPicker } from './IngredientPicker.tsx';
 import { Decide } from './Decide.tsx';

@@ -1,5 +1,5 @@
 import { wholeLoads } from '../../core/formula/index.ts';
-import { grams, percent } from '../look/index.ts';
+import { grams, percent } from '../ui/index.ts';
 
 /** How the bowl ends: all plates alike, one short, or a little more batter. */
 export const Loads = ({

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams } from '../look/index.ts';
+import { clock, grams } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { useAdvice } from '../workers/index.ts';

@@ -3,7 +3,7 @@ import type { Failure } from '../../core/basis/index.ts';
 import type { Formula, FormulaLine, ReadSettings } from '../../core/formula/index.ts';
 import { MOST_LINES } from '../../core/formula/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Sheet, useDraft } from '../look/index.ts';
+import { Sheet, useDraft } from '../ui/index.ts';
 import { notices } from '../store/index.ts';
 import { askOnce } from '../workers/index.ts';
 

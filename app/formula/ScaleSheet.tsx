@@ -3,7 +3,7 @@ import type { Formula, ParsedFormula, ScaleWish } from '../../core/formula/index
 import { scaledLines, scaledWords, scaleFactor, wholeEggBatches } from '../../core/formula/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../look/index.ts';
+import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../ui/index.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 import { Loads } from './Loads.tsx';

@@ -4,7 +4,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ComparedClaim, Formula } from '../../core/formula/index.ts';
-import { AddEntry, clock, duration, grams, temperature } from '../look/index.ts';
+import { AddEntry, clock, duration, grams, temperature } from '../ui/index.ts';
 import { usuallyFilledBy, withoutUsualPour } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

@@ -4,7 +4,7 @@ import { linesFromText, readFormula, scaledWords, swapsFor } from '../../core/fo
 import { batterOf } from '../../core/cook/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { grams, Sheet } from '../look/index.ts';
+import { grams, Sheet } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';

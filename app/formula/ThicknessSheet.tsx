@@ -10,7 +10,7 @@ import {
 } from '../../core/formula/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { grams, MeasureEntry, Sheet } from '../look/index.ts';
+import { grams, MeasureEntry, Sheet } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import type { Revise } from './revise.ts';
 import { withLines } from './revise.ts';

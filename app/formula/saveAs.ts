@@ -1,7 +1,7 @@
 import type { AdviceAnswer } from '../../core/advise/index.ts';
 import type { Formula, FormulaCard, ParsedFormula } from '../../core/formula/index.ts';
 import { formulaCsv, formulaMarkdown, recipeFromFormula } from '../../core/formula/index.ts';
-import { download, fileName } from '../look/index.ts';
+import { download, fileName } from '../ui/index.ts';
 
 export type SaveKind = 'recipe' | 'markdown' | 'csv' | 'print';
 

@@ -5,13 +5,13 @@ import { describeSentence } from '../../words/index.ts';
 import type { Kit, Reheats } from '../../core/kit/index.ts';
 import { USUAL_REHEATS } from '../../core/kit/index.ts';
 import { PUBLISHED } from '../../core/safety/index.ts';
-import { percent, reheatClock, REHEATER_WORDS, Sheet, tawnyCss, temperature } from '../look/index.ts';
+import { percent, reheatClock, REHEATER_WORDS, Sheet, tawnyCss, temperature } from '../ui/index.ts';
 import { useDegrees } from '../session/index.ts';
 import { useKit } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useAfter } from '../workers/index.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 type Unit = Kit['temperatureUnit'];
 

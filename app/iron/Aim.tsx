@@ -2,7 +2,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
 import type { Target, WishedTarget } from '../../core/cook/index.ts';
 import { densityOfLightness } from '../../core/advise/index.ts';
-import { inkOn, tawnyCss, useDrag } from '../look/index.ts';
+import { inkOn, tawnyCss, useDrag } from '../ui/index.ts';
 
 /** What is wished of a piece; null: as is usual, as it comes, as the batter gives. */
 export type Wish = { readonly target: WishedTarget; readonly lightness: number | null };

@@ -2,7 +2,7 @@ import { lazy, Suspense, useCallback, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { basisInWords, Findings, clock, grams, temperature } from '../look/index.ts';
+import { basisInWords, Findings, clock, grams, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useNewestLoads } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Action } from '../../core/fit/index.ts';
 import type { IronLink, IronOutcome, IronReading } from '../devices/index.ts';
-import { clock, NumberEntry } from '../look/index.ts';
+import { clock, NumberEntry } from '../ui/index.ts';
 import type { measuresFor } from './trial.ts';
 
 type Props = {

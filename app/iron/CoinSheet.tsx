@@ -3,7 +3,7 @@ import type { Failure, Result } from '../../core/basis/index.ts';
 import type { Across, Point } from '../../core/photo/index.ts';
 import { besideCoin } from '../../core/photo/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, measured, MeasureEntry, PictureButton, Sheet } from '../look/index.ts';
+import { InlineSelect, measured, MeasureEntry, PictureButton, Sheet } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import type { Photo } from './photoFile.ts';
 import { openPhoto } from './photoFile.ts';

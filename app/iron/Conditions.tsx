@@ -4,7 +4,7 @@ import { LIMITS } from '../../core/basis/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { TOPPING_IDS } from '../../core/plate/index.ts';
-import { NumberEntry, temperature, TemperatureEntry, TOPPING_WORDS } from '../look/index.ts';
+import { NumberEntry, temperature, TemperatureEntry, TOPPING_WORDS } from '../ui/index.ts';
 import type { Workspace } from '../store/index.ts';
 
 type Props = {

@@ -1,11 +1,11 @@
 import { Suspense, lazy, memo, useMemo, useState } from 'react';
 import type { AdviceAnswer, Picture } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { clock, Sheet, tawnyCss } from '../look/index.ts';
+import { clock, Sheet, tawnyCss } from '../ui/index.ts';
 import { curveOptions, curvesOf, labelPlaces, tickStep } from './curveOptions.ts';
 import type { Curve } from './curveOptions.ts';
 
-const CurveChart = lazy(() => import('../look/Chart.tsx'));
+const CurveChart = lazy(() => import('../ui/picture/Chart.tsx'));
 /** Right margin kept for the curves' names; the band and the scrubber end there too. */
 const NAMES_PX = 64;
 

@@ -1,7 +1,7 @@
 import { useKit } from '../store/index.ts';
 import { memo, useEffect, useMemo, useRef } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
-import { clock, css, measured, percent, temperature } from '../look/index.ts';
+import { clock, css, measured, percent, temperature } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import type { CutShape } from './cutMap.ts';
 import { cutMap } from './cutMap.ts';

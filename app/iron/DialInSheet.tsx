@@ -6,7 +6,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature, temperatureApart, temperatureOver } from '../look/index.ts';
+import { clock, dialMarkText, Metric, grams, percent, Sheet, temperature, temperatureApart, temperatureOver } from '../ui/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Session } from '../session/index.ts';
 import { bowlTemperature, useIronLoads } from '../session/index.ts';

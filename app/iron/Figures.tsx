@@ -5,7 +5,7 @@ import { NORMAL_P90 } from '../../core/basis/index.ts';
 import type { Kit, ScoopAdvice } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, dialMarkText, grams, temperature, temperatureApart } from '../look/index.ts';
+import { clock, dialMarkText, grams, temperature, temperatureApart } from '../ui/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 

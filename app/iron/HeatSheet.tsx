@@ -4,11 +4,11 @@ import { COURSE_STEP_S } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature, temperatureApart } from '../look/index.ts';
+import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature, temperatureApart } from '../ui/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useHeat } from '../workers/index.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 type Props = { readonly iron: Iron; readonly job: AdviceJob; readonly kit: Kit; readonly onClose: () => void };
 

@@ -5,7 +5,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import { targetOn } from '../../core/cook/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, clock, lengthUnitOf, measured, temperature } from '../look/index.ts';
+import { InlineSelect, clock, lengthUnitOf, measured, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, bowlTemperature, useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';

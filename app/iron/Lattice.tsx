@@ -3,7 +3,7 @@ import type { Picture } from '../../core/advise/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron, PatternCurve } from '../../core/plate/index.ts';
 import { lightnessAt } from '../../core/plate/index.ts';
-import { nearestWord, PlateFace, tawnyCss } from '../look/index.ts';
+import { nearestWord, PlateFace, tawnyCss } from '../ui/index.ts';
 
 type Side = 'upper' | 'lower';
 /** The plate's pattern from above, tinted by the step each face has reached. */

@@ -6,7 +6,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron, Teaspoon } from '../../core/plate/index.ts';
 import { dialMark, filledWith, probedAt, seenAcross, squashedTo, usuallyFilledBy } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, dialMarkText, fromShown, inkOn, NumberEntry, shownIn, tawnyCss, temperature } from '../look/index.ts';
+import { clock, dialMarkText, fromShown, inkOn, NumberEntry, shownIn, tawnyCss, temperature } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import { CoinSheet } from './CoinSheet.tsx';
 import { SIMULATED } from './simulated.ts';

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { AnswerChange, ChangedFigure, ChangedInput } from '../../core/advise/index.ts';
 import { canonicalJson } from '../../core/basis/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { clock, dialMarkText, grams, temperature } from '../look/index.ts';
+import { clock, dialMarkText, grams, temperature } from '../ui/index.ts';
 import type { AdviceJob, MovesJob } from '../workers/index.ts';
 import { useMoves } from '../workers/index.ts';
 

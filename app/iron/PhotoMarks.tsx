@@ -1,7 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef } from 'react';
 import type { Point } from '../../core/photo/index.ts';
-import { useDrag } from '../look/index.ts';
+import { useDrag } from '../ui/index.ts';
 import type { Photo } from './photoFile.ts';
 
 /** A mark that is put somewhere on a picture: a ring where a corner or an end is, a square where a colour is taken. */

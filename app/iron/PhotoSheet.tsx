@@ -5,7 +5,7 @@ import type { Corners, Point, ReadFace } from '../../core/photo/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { lightnessAt, patternAdvice, taughtPattern } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { nearestWord, percent, PictureButton, PlateFace, Sheet, tawnyCss } from '../look/index.ts';
+import { nearestWord, percent, PictureButton, PlateFace, Sheet, tawnyCss } from '../ui/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { AdviceJob } from '../workers/index.ts';

@@ -6,7 +6,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import type { IronOutcome, IronReading } from '../devices/index.ts';
 import { useSimulatedIron } from '../devices/index.ts';
-import { clock, temperature } from '../look/index.ts';
+import { clock, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { newLot } from '../../core/lot/index.ts';
 import { wallNow } from '../clock/index.ts';

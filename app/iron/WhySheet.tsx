@@ -1,5 +1,5 @@
 import type { Why, WhyStep } from '../../core/advise/index.ts';
-import { clock, Sheet } from '../look/index.ts';
+import { clock, Sheet } from '../ui/index.ts';
 
 const TITLES: Readonly<Record<Why['figure'], string>> = {
   portion: 'Why this much',

@@ -1,8 +1,8 @@
 import type { Picture, PictureColumn } from '../../core/advise/index.ts';
 import { tawnyStepOf } from '../../core/matter/index.ts';
 import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
-import type { Rgb } from '../look/index.ts';
-import { labToRgb, tawnyRgb } from '../look/index.ts';
+import type { Rgb } from '../ui/index.ts';
+import { labToRgb, tawnyRgb } from '../ui/index.ts';
 import type { CutMap } from './cutMap.ts';
 import { BUBBLE, DEPTHS, HOLLOW } from './cutMap.ts';
 

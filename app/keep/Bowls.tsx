@@ -8,7 +8,7 @@ import type { Lot } from '../../core/log/index.ts';
 import { headerOf, mixed_g } from '../../core/lot/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { dayAndTime, temperature } from '../look/index.ts';
+import { dayAndTime, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { judgedBatter, readingOf } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

@@ -1,7 +1,7 @@
 import { DAY_MS, wallTime } from '../../core/basis/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { calendarDay, grams } from '../look/index.ts';
+import { calendarDay, grams } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useInHouse } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

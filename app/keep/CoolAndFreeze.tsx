@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { coolFreeze, slabOf_mm } from '../../core/keep/index.ts';
 import { PUBLISHED } from '../../core/safety/index.ts';
-import { temperature } from '../look/index.ts';
+import { temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 
 /** In a bag or a pile where nobody said how many. */

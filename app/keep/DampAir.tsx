@@ -3,7 +3,7 @@ import type { Container, KeepItem } from '../../core/keep/index.ts';
 import { CONTAINERS, daysUntil, PACKED_ACTIVITY, PERMEANCE_gPerDayPa } from '../../core/keep/index.ts';
 import { HUMIDITY } from '../../core/matter/index.ts';
 import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
-import { percent, temperature } from '../look/index.ts';
+import { percent, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { Months } from './Months.tsx';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { calendarDay, day, dayAndTime } from '../look/index.ts';
+import { calendarDay, day, dayAndTime } from '../ui/index.ts';
 import type { Dated } from './ByDay.tsx';
 import { daysWords } from './ByDay.tsx';
 import type { Keeper } from './limitsOf.ts';

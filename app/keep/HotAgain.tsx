@@ -9,7 +9,7 @@ import { loadProgress } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { PUBLISHED } from '../../core/safety/index.ts';
-import { reheatClock, REHEATER_WORDS, tawnyCss, temperature, TemperatureEntry } from '../look/index.ts';
+import { reheatClock, REHEATER_WORDS, tawnyCss, temperature, TemperatureEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf } from '../session/index.ts';
 import { commands, useDo, useQueried } from '../store/index.ts';

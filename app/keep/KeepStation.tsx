@@ -5,7 +5,7 @@ import type { KeepItem } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { dayAndTime, Removed, useGuard } from '../look/index.ts';
+import { dayAndTime, Removed, useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';

@@ -5,7 +5,7 @@ import type { Failure } from '../../core/basis/index.ts';
 import type { KeepItem, WasteReason } from '../../core/keep/index.ts';
 import { countOf, WASTE_REASONS } from '../../core/keep/index.ts';
 import { describeSentence, describeStored } from '../../words/index.ts';
-import { dayAndTime, NumberEntry } from '../look/index.ts';
+import { dayAndTime, NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { DampAir } from './DampAir.tsx';
 import { HotAgain } from './HotAgain.tsx';

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { Printer } from 'lucide-react';
 import { labelCode } from '../../core/keep/index.ts';
 import type { KeepItem } from '../../core/keep/index.ts';
-import { dayAndTime, NumberEntry, Sheet } from '../look/index.ts';
+import { dayAndTime, NumberEntry, Sheet } from '../ui/index.ts';
 import type { Keeper } from './limitsOf.ts';
 import { limitsOf } from './limitsOf.ts';
 import { FORM_WORDS, PLACE_WORDS } from './words.ts';

@@ -1,7 +1,7 @@
 import type { KeepItem } from '../../core/keep/index.ts';
 import { isPutAway, leftOver, outLoads } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { useGuard } from '../look/index.ts';
+import { useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRunPlan } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

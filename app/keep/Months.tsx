@@ -4,7 +4,7 @@ import { daysThrough, middleOf_d, PACKED_ACTIVITY } from '../../core/keep/index.
 import type { Season } from '../../core/kit/index.ts';
 import { HUMIDITY } from '../../core/matter/index.ts';
 import { CRISP_WATER_ACTIVITY } from '../../core/plate/index.ts';
-import { NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { NumberEntry, TemperatureEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 

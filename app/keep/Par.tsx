@@ -1,6 +1,6 @@
 import type { KeepItem } from '../../core/keep/index.ts';
 import { piecesKept } from '../../core/keep/index.ts';
-import { NumberEntry } from '../look/index.ts';
+import { NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 

@@ -3,7 +3,7 @@ import { batterKeeps_h } from '../../core/formula/index.ts';
 import type { KeepForm, KeepPlace } from '../../core/keep/index.ts';
 import { FROZEN_SCHOOLS, KEEP_FORMS, keepLimits, placesFor } from '../../core/keep/index.ts';
 import { CODES } from '../../core/safety/index.ts';
-import { dayAndTime, InlineSelect, temperature, useGuard } from '../look/index.ts';
+import { dayAndTime, InlineSelect, temperature, useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { judgedHere } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';

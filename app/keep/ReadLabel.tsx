@@ -4,7 +4,7 @@ import type { Failure, Result } from '../../core/basis/index.ts';
 import { failure, success } from '../../core/basis/index.ts';
 import { itemOfLabel } from '../../core/keep/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { PictureButton } from '../look/index.ts';
+import { PictureButton } from '../ui/index.ts';
 
 /** More pixels tell nothing more of a square. */
 const READ_PX = 1400;

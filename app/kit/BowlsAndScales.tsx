@@ -2,8 +2,8 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
 import { formOf, MATERIALS } from '../../core/kit/index.ts';
-import type { Choice } from '../look/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import type { Choice } from '../ui/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import { newId } from '../store/index.ts';
 
 type Props = { readonly kit: Kit; readonly onSave: (change: (kit: Kit) => Kit) => void };

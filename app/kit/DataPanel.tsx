@@ -2,7 +2,7 @@ import { instantOf, wallTime } from '../../core/basis/index.ts';
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect } from '../look/index.ts';
+import { InlineSelect } from '../ui/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { BackupReminder } from '../shell/BackupReminder.tsx';
 import type { Month } from '../shell/useExport.ts';

@@ -1,5 +1,5 @@
 import { useKit } from '../store/index.ts';
-import { MeasureEntry, NumberEntry, TemperatureEntry } from '../look/index.ts';
+import { MeasureEntry, NumberEntry, TemperatureEntry } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import { Choose, Tick } from './choices.tsx';
 import type { DescribedState } from './useDescribed.ts';

@@ -2,7 +2,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, measured, Metric, Sheet } from '../look/index.ts';
+import { clock, measured, Metric, Sheet } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import { DescribeHeat } from './DescribeHeat.tsx';
 import { DescribeSizes } from './DescribeSizes.tsx';

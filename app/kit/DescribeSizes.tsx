@@ -1,4 +1,4 @@
-import { MeasureEntry, NumberEntry } from '../look/index.ts';
+import { MeasureEntry, NumberEntry } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 import { Choose } from './choices.tsx';
 import type { DescribedState } from './useDescribed.ts';

@@ -3,7 +3,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange } from '../../core/plate/index.ts';
-import { forgetDraft, lengthUnitOf, MeasureEntry, Sheet, TemperatureEntry, typedNumber, useFormDraft } from '../look/index.ts';
+import { forgetDraft, lengthUnitOf, MeasureEntry, Sheet, TemperatureEntry, typedNumber, useFormDraft } from '../ui/index.ts';
 import { CONTROL_WORDS, CONTROLS, LIMITS, Measured, typedOf, withMeasured } from './measured.ts';
 import { TextField } from './TextField.tsx';
 

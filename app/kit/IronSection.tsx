@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { Ruler } from '../../core/plate/index.ts';
-import { measured, useDrag } from '../look/index.ts';
+import { measured, useDrag } from '../ui/index.ts';
 import { useLengths } from '../session/index.ts';
 
 type Size = 'floor_mm' | 'depth_mm' | 'wall_mm';

@@ -5,7 +5,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { meanThickness_m, plateMachine } from '../../core/plate/index.ts';
 import { freeName } from '../../core/run/index.ts';
-import { lengthUnitOf, measured, NumberEntry, Removed, temperature, useGuard } from '../look/index.ts';
+import { lengthUnitOf, measured, NumberEntry, Removed, temperature, useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';

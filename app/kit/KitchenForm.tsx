@@ -7,7 +7,7 @@ import { Kit } from '../../core/kit/index.ts';
 import { CODE_IDS } from '../../core/safety/index.ts';
 import { ALTITUDE_RANGE_M } from '../../core/matter/index.ts';
 import { describeCode } from '../../words/index.ts';
-import { lengthUnitOf, MeasureEntry, numberField, TemperatureEntry } from '../look/index.ts';
+import { lengthUnitOf, MeasureEntry, numberField, TemperatureEntry } from '../ui/index.ts';
 import { TextField } from './TextField.tsx';
 
 const isZone = (zone: string): boolean => {

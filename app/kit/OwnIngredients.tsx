@@ -8,7 +8,7 @@ import type { Failure, Finding } from '../../core/basis/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import { ALLERGENS, ingredientFromLabel, INGREDIENTS, OwnIngredient, ROLES } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, forgetDraft, maybeNumberField, numberField, Sheet, useFormDraft } from '../look/index.ts';
+import { Findings, forgetDraft, maybeNumberField, numberField, Sheet, useFormDraft } from '../ui/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
 import { TextField } from './TextField.tsx';
 

@@ -1,6 +1,6 @@
 import type { KitchenTable } from '../../core/kitchen/index.ts';
 import { useState } from 'react';
-import { InlineSelect, dayAndTime } from '../look/index.ts';
+import { InlineSelect, dayAndTime } from '../ui/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
 import { useLoadsInIrons } from '../session/index.ts';
 import { useKitchen, useKit, useQueried } from '../store/index.ts';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import type { Iron } from '../../core/plate/index.ts';
 import { controlRange, LEAST_DIAL, LEAST_RANGE_K } from '../../core/plate/index.ts';
-import { numberField, typedNumber } from '../look/index.ts';
+import { numberField, typedNumber } from '../ui/index.ts';
 import { readDialWords, typedDialWords } from './dialWords.ts';
 
 /** Within which an iron can be at all (see the schema of an iron). */

@@ -3,7 +3,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { PRESET_IRONS } from '../../core/plate/index.ts';
 import type { Described } from './described.ts';
-import { useDraft } from '../look/index.ts';
+import { useDraft } from '../ui/index.ts';
 import { describedFrom, figuresOf, ironFrom } from './described.ts';
 
 type Draft = { readonly baseId: string; readonly described: Described };

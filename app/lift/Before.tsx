@@ -6,7 +6,7 @@ import type { PrepStep } from '../../core/lift/index.ts';
 import { movedStep, preparation, stepStanding } from '../../core/lift/index.ts';
 import { withDish } from '../../core/run/index.ts';
 import { describeStored } from '../../words/index.ts';
-import { calendarOf, dayAndTime, download, fileName, timeOfDay } from '../look/index.ts';
+import { calendarOf, dayAndTime, download, fileName, timeOfDay } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRunPlan } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

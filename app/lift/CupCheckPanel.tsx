@@ -3,7 +3,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import { airAfter, cupCheck, secondHalfAdvised } from '../../core/lift/index.ts';
 import { ironsOfRun } from '../../core/run/index.ts';
-import { grams, NumberEntry, percent } from '../look/index.ts';
+import { grams, NumberEntry, percent } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { airIn } from '../../core/lot/index.ts';

@@ -4,7 +4,7 @@ import type { Formula, ParsedFormula } from '../../core/formula/index.ts';
 import type { YeastForm } from '../../core/lift/index.ts';
 import { YEAST_HURT_C, yeastAs, yeastedBowl } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Metric, Findings, grams, InlineSelect, temperature, timeOfDay } from '../look/index.ts';
+import { Metric, Findings, grams, InlineSelect, temperature, timeOfDay } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { curves } from './curves.ts';
 import { FermentNight } from './FermentNight.tsx';
@@ -15,7 +15,7 @@ import { TakeNearest } from './TakeNearest.tsx';
 import type { FermentState } from './useFerment.ts';
 import { useFerment } from './useFerment.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 const FORMS: readonly YeastForm[] = ['dry-yeast', 'instant-yeast', 'fresh-yeast'];
 const FORM_WORDS: Readonly<Record<YeastForm, string>> = {
   'dry-yeast': 'dry yeast',

@@ -2,7 +2,7 @@ import { HOUR_MS, instantOf, lastTimeBefore, wallTime } from '../../core/basis/i
 import { useKit } from '../store/index.ts';
 import type { Vessel } from '../../core/lift/index.ts';
 import { VESSELS } from '../../core/lift/index.ts';
-import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry, TemperatureEntry, WhenEntry } from '../ui/index.ts';
 import type { FermentState } from './useFerment.ts';
 
 /** A ferment that the model knows, h. */

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Formula, Lift } from '../../core/formula/index.ts';
 import { LIFTS } from '../../core/formula/index.ts';
-import { InlineSelect } from '../look/index.ts';
+import { InlineSelect } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

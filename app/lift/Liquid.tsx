@@ -10,7 +10,7 @@ import {
   YEAST_PER_FRESH,
 } from '../../core/lift/index.ts';
 import { ingredientById, thermalProperties } from '../../core/matter/index.ts';
-import { clock, Findings, temperature, TemperatureEntry } from '../look/index.ts';
+import { clock, Findings, temperature, TemperatureEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 
 const heatOf = (id: string): number => {

@@ -3,7 +3,7 @@ import type { Formula, ParsedFormula, Lift } from '../../core/formula/index.ts';
 import { liftMethods } from '../../core/lift/index.ts';
 import type { LiftMethod } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams, measured, tawnyCss } from '../look/index.ts';
+import { clock, grams, measured, tawnyCss } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, useLengths } from '../session/index.ts';
 import type { AdviceReply } from '../workers/index.ts';

@@ -14,12 +14,12 @@ import {
   toughnessAfterRest,
 } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { InlineSelect, percent, temperature } from '../look/index.ts';
+import { InlineSelect, percent, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
 import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 const TOOLS = Object.keys(MIX_TOOLS) as MixTool[];
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };

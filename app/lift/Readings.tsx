@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useRefrigerator } from '../devices/index.ts';
-import { clock, dayAndTime, fromUnit, inUnit, NumberEntry, temperature } from '../look/index.ts';
+import { clock, dayAndTime, fromUnit, inUnit, NumberEntry, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import type { useLot } from './useLot.ts';
 

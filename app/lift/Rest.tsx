@@ -17,7 +17,7 @@ import {
 } from '../../core/lift/index.ts';
 import { atmosphericPressure_Pa } from '../../core/matter/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, grams, InlineSelect, lengthUnitOf, measured, Metric, percent, temperature } from '../look/index.ts';
+import { Findings, grams, InlineSelect, lengthUnitOf, measured, Metric, percent, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { judgedBatter } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
@@ -26,7 +26,7 @@ import { refusalOf } from './refusal.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { hours, POWDER_WORDS } from './words.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 

@@ -4,7 +4,7 @@ import type { Vessel } from '../../core/lift/index.ts';
 import { codeLimits, nearestWays } from '../../core/lift/index.ts';
 import type { CodeId } from '../../core/safety/index.ts';
 import { describeCode, describeSentence } from '../../words/index.ts';
-import { temperature } from '../look/index.ts';
+import { temperature } from '../ui/index.ts';
 import { hours } from './words.ts';
 
 type Props = {

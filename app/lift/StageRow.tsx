@@ -1,5 +1,5 @@
 import type { Stage } from '../../core/lift/index.ts';
-import { clock } from '../look/index.ts';
+import { clock } from '../ui/index.ts';
 import { STAGE_WORDS } from './words.ts';
 
 export const StageRow = ({

@@ -24,7 +24,7 @@ import {
   WHIP_TOOLS,
 } from '../../core/lift/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, Findings, grams, InlineSelect, percent } from '../look/index.ts';
+import { clock, Findings, grams, InlineSelect, percent } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
 import { Peak } from './Peak.tsx';
@@ -34,7 +34,7 @@ import { CupCheckPanel } from './CupCheckPanel.tsx';
 import { StageRow } from './StageRow.tsx';
 import { useStopwatch } from './useStopwatch.ts';
 
-const Chart = lazy(() => import('../look/Chart.tsx'));
+const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly reading: ParsedFormula };
 

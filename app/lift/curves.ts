@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import type { ChartKey, ChartTable } from '../look/index.ts';
+import type { ChartKey, ChartTable } from '../ui/index.ts';
 
 export type Line = {
   readonly name: string;

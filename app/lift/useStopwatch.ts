@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { keepJson, keptJson } from '../webStorage.ts';
 
 type Kept = { readonly startedAt: number | null; readonly stoppedAfter_s: number };
 const NOTHING: Kept = { startedAt: null, stoppedAfter_s: 0 };
@@ -6,17 +7,11 @@ const NOTHING: Kept = { startedAt: null, stoppedAfter_s: 0 };
 const LONGEST_S = 2 * 3600;
 
 const keptUnder = (key: string, now: number): Kept => {
-  try {
-    const found = JSON.parse(sessionStorage.getItem(key) ?? 'null') as Partial<Kept> | null;
-    const { startedAt = null, stoppedAfter_s = 0 } = found ?? {};
-    if (typeof stoppedAfter_s !== 'number') return NOTHING;
-    if (startedAt === null) return { startedAt, stoppedAfter_s };
-    return typeof startedAt === 'number' && now >= startedAt && now - startedAt < 1000 * LONGEST_S
-      ? { startedAt, stoppedAfter_s }
-      : NOTHING;
-  } catch {
-    return NOTHING;
-  }
+  const found = keptJson('tab', key) as Partial<Kept> | null;
+  const { startedAt = null, stoppedAfter_s = 0 } = found ?? {};
+  if (typeof stoppedAfter_s !== 'number') return NOTHING;
+  if (startedAt === null) return { startedAt, stoppedAfter_s };
+  return typeof startedAt === 'number' && now >= startedAt && now - startedAt < 1000 * LONGEST_S ? { startedAt, stoppedAfter_s } : NOTHING;
 };
 
 /** Seconds since it was started; stops, starts anew. It runs on while the station is left, and over a reload. `name`: of what is timed. */
@@ -33,11 +28,7 @@ export const useStopwatch = (name: string): readonly [elapsed: number, running: 
   const keep = (next: Kept): void => {
     setKept(next);
     setNow(Date.now());
-    try {
-      sessionStorage.setItem(key, JSON.stringify(next));
-    } catch {
-      // No room, or not allowed: it runs as long as the station is open.
-    }
+    keepJson('tab', key, next);
   };
   const elapsed = startedAt === null ? kept.stoppedAfter_s : Math.max(0, (now - startedAt) / 1000);
   const press = (): void =>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { isImplausibleOpening } from '../../core/line/index.ts';
 import { cookedFor_s } from '../../core/log/index.ts';
 import type { Observation, Prediction } from '../../core/log/index.ts';
-import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, tawnyCss } from '../look/index.ts';
+import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, tawnyCss } from '../ui/index.ts';
 import { useKit } from '../store/index.ts';
 import type { Question } from './questions.ts';
 import { asPromised, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';

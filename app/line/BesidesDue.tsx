@@ -1,7 +1,7 @@
 import type { Beside } from '../../core/run/index.ts';
 import { besideAt, withDish } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { BESIDE_WORDS, timeOfDay } from '../look/index.ts';
+import { BESIDE_WORDS, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

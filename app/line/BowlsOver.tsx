@@ -1,5 +1,5 @@
 import { wallNow } from '../clock/index.ts';
-import { dayAndTime, useGuard } from '../look/index.ts';
+import { dayAndTime, useGuard } from '../ui/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import type { LinePlace } from './linePlace.ts';
 

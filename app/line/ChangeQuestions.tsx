@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ChangedMorning, MorningChange } from '../../core/run/index.ts';
 import { MOST_HANDS } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 /** What is asked: the power is off on one circuit, or (null) everywhere. */

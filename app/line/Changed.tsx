@@ -3,7 +3,7 @@ import type { MissingPieces } from '../../core/line/index.ts';
 import { ironsNow } from '../../core/line/index.ts';
 import type { ChangedMorning, Run, RunPlan } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { grams, Sheet, timeOfDay } from '../look/index.ts';
+import { grams, Sheet, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { useChanged, useRest } from '../workers/index.ts';
 import type { Asked } from './ChangeQuestions.tsx';

@@ -9,7 +9,7 @@ import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { Did, LoadProgress, NewLoadEvent } from '../../core/log/index.ts';
 import type { Grease } from '../../core/plate/index.ts';
 import { useKey } from '../keys/index.ts';
-import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, temperature, TOPPING_WORDS, useSettling } from '../ui/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { Cooking } from './Cooking.tsx';
 import { IronState } from './IronState.tsx';

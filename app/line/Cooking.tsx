@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { NewLoadEvent } from '../../core/log/index.ts';
-import { clock, inkOn, tawnyCss, timeWithSeconds } from '../look/index.ts';
+import { clock, inkOn, tawnyCss, timeWithSeconds } from '../ui/index.ts';
 import { Eye, Nose, Volume2, Wind } from './icons.ts';
 import { BigButton, Stage } from './Stage.tsx';
 import type { CookStage, CookTimes } from './times.tsx';

@@ -1,7 +1,7 @@
 import { crispOfOldest } from '../../core/line/index.ts';
 import type { PlacedCrisp } from '../../core/line/index.ts';
 import { useStanding } from './useStanding.ts';
-import { duration, timeOfDay } from '../look/index.ts';
+import { duration, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useCourses } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';

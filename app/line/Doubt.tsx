@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect } from 'react';
 import { useNow } from '../clock/index.ts';
-import { duration, timeOfDay, useSettling } from '../look/index.ts';
+import { duration, timeOfDay, useSettling } from '../ui/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 type Props = {

@@ -2,7 +2,7 @@ import { conductedIrons } from '../../core/line/index.ts';
 import { createContext, useContext } from 'react';
 import type { LineIron } from '../../core/line/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, timeOfDay } from '../look/index.ts';
+import { clock, timeOfDay } from '../ui/index.ts';
 import type { LineConducting } from './linePlace.ts';
 
 const Context = createContext<LineConducting | null>(null);

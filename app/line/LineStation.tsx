@@ -7,7 +7,7 @@ import type { Kit } from '../../core/kit/index.ts';
 import { USUAL_CYCLE, countdown, hasLoadIn, isImplausibleOpening, missingPieces, pouredNow } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { clock, useNow } from '../clock/index.ts';
-import { useGuard } from '../look/index.ts';
+import { useGuard } from '../ui/index.ts';
 import { keptRehearsal } from '../rehearsal/index.ts';
 import type { Session } from '../session/index.ts';
 import { useAskedJumps, useRunPlan, useSession } from '../session/index.ts';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { missedTouch } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
-import { duration, timeOfDay } from '../look/index.ts';
+import { duration, timeOfDay } from '../ui/index.ts';
 import type { LinePlace } from './linePlace.ts';
 
 type Props = {

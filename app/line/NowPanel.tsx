@@ -7,7 +7,7 @@ import type { Act, DueAct } from '../../core/line/index.ts';
 import { conduct, conductedIrons, isSpread } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../look/index.ts';
+import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, keepConducted } from '../session/index.ts';
 import type { LineConducting, LinePlace } from './linePlace.ts';

@@ -1,6 +1,6 @@
 import { ordersOf } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, duration, TOPPING_WORDS } from '../look/index.ts';
+import { clock, duration, TOPPING_WORDS } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import type { LinePlace } from './linePlace.ts';

@@ -4,8 +4,8 @@ import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Did } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { ChosenSetting } from '../look/index.ts';
-import { grams, InlineSelect, NumberEntry, SettingEntry, Sheet } from '../look/index.ts';
+import type { ChosenSetting } from '../ui/index.ts';
+import { grams, InlineSelect, NumberEntry, SettingEntry, Sheet } from '../ui/index.ts';
 
 type Props = {
   readonly iron: Iron;

@@ -6,7 +6,7 @@ import type { ToldLoad } from '../../core/lot/index.ts';
 import { airIn, leftIn } from '../../core/lot/index.ts';
 import { stillToPour_g } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { Findings, grams, percent, temperature } from '../look/index.ts';
+import { Findings, grams, percent, temperature } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 import { useQueried } from '../store/index.ts';

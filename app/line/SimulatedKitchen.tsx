@@ -7,7 +7,7 @@ import { cookedFor_s, poured_g, settingOf } from '../../core/log/index.ts';
 import type { BelievedIron, PouredLoad, TrueIron } from '../../core/rehearsal/index.ts';
 import { actTime_s, pieceAt, reaction_s, saidOf, steamAt, trueIronOf } from '../../core/rehearsal/index.ts';
 import { useNow } from '../clock/index.ts';
-import { inkOn, tawnyCss } from '../look/index.ts';
+import { inkOn, tawnyCss } from '../ui/index.ts';
 import type { Rehearsal } from '../rehearsal/index.ts';
 import { useRehearsal } from '../rehearsal/index.ts';
 import type { PlannedRun } from '../session/index.ts';

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import type { Act } from '../../core/line/index.ts';
 import { Listeners } from '../listeners.ts';
+import { keepJson, keptJson } from '../webStorage.ts';
 
 export const PARTS = ['all', 'pours', 'takes-out', 'plates'] as const;
 export type Part = (typeof PARTS)[number];
@@ -30,13 +31,9 @@ const ALONE: Hand = { part: 'all', name: '' };
 const listeners = new Listeners();
 
 const read = (): Hand => {
-  try {
-    const found = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Partial<Hand> | null;
-    const part = PARTS.find((one) => one === found?.part);
-    return part === undefined ? ALONE : { part, name: typeof found?.name === 'string' ? found.name.slice(0, LONGEST_NAME) : '' };
-  } catch {
-    return ALONE;
-  }
+  const found = keptJson('tab', KEY) as Partial<Hand> | null;
+  const part = PARTS.find((one) => one === found?.part);
+  return part === undefined ? ALONE : { part, name: typeof found?.name === 'string' ? found.name.slice(0, LONGEST_NAME) : '' };
 };
 
 let kept: Hand | null = null;
@@ -45,11 +42,7 @@ const hand = (): Hand => (kept ??= read());
 export const setHand = (changes: Partial<Hand>): void => {
   const next = { ...hand(), ...changes };
   kept = { ...next, name: next.name.trim().slice(0, LONGEST_NAME) };
-  try {
-    sessionStorage.setItem(KEY, JSON.stringify(kept));
-  } catch {
-    // It lasts as long as the page.
-  }
+  keepJson('tab', KEY, kept);
   listeners.tell();
 };
 

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Prediction, LoadProgress } from '../../core/log/index.ts';
 import { countdown } from '../../core/line/index.ts';
 import { clock as applicationClock, useNow } from '../clock/index.ts';
-import { clock, tawnyCss } from '../look/index.ts';
+import { clock, tawnyCss } from '../ui/index.ts';
 
 /** A load that cooks, and how long it should. */
 export type CookTimes = { readonly progress: LoadProgress; readonly cookTime_s: Prediction['cookTime_s'] };

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { PracticeLoad } from '../../core/practice/index.ts';
 import { nearestStep } from '../../core/matter/index.ts';
 import { useKey } from '../keys/index.ts';
-import { clock, tawnyCss } from '../look/index.ts';
+import { clock, tawnyCss } from '../ui/index.ts';
 import type { SteamSound } from './steamSound.ts';
 
 const TICK_MS = 80;

@@ -2,7 +2,7 @@ import type { PracticeResult } from '../../core/practice/index.ts';
 import { FILL_LIMITS, lands } from '../../core/fit/index.ts';
 import { nearestStep } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, grams, PlateFace, tawnyCss } from '../look/index.ts';
+import { clock, grams, PlateFace, tawnyCss } from '../ui/index.ts';
 
 type Props = {
   readonly n: number;

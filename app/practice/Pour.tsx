@@ -3,7 +3,7 @@ import { settingsOf } from '../../core/fit/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { useKey } from '../keys/index.ts';
 import { useDegrees } from '../session/index.ts';
-import { dialMarkText, grams, temperature } from '../look/index.ts';
+import { dialMarkText, grams, temperature } from '../ui/index.ts';
 
 export type PourChoice = { readonly portion_g: number; readonly setting_C: number };
 

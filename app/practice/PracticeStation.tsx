@@ -8,7 +8,7 @@ import type { PracticeLoad, PracticeResult } from '../../core/practice/index.ts'
 import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../core/practice/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { useDegrees, useSession } from '../session/index.ts';
-import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../look/index.ts';
+import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../ui/index.ts';
 import { fixedKey, STATION_KEYS } from '../keys/index.ts';
 import { commands, useDo, useRows } from '../store/index.ts';
 import { askOnce } from '../workers/index.ts';

@@ -4,7 +4,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import { dialMark } from '../../core/plate/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { useDegrees } from '../session/index.ts';
-import { clock, dialMarkText, grams, nearestWord, temperature, temperatureOver } from '../look/index.ts';
+import { clock, dialMarkText, grams, nearestWord, temperature, temperatureOver } from '../ui/index.ts';
 
 const times = (value: number): string => `×${value.toFixed(2)}`;
 

@@ -1,6 +1,7 @@
 import { seededRandom } from '../../core/basis/index.ts';
 import type { Hidden, Level } from '../../core/practice/index.ts';
 import { drawHidden, LEVELS } from '../../core/practice/index.ts';
+import { keepJson, keptText } from '../webStorage.ts';
 
 /** A load that is over; everything else of it follows from the seed. */
 type Done = { readonly portion_g: number; readonly setting_C: number; readonly open_s: number };
@@ -39,18 +40,6 @@ export const exerciseFrom = (text: string | null): Exercise | null => {
   }
 };
 
-export const keptExercise = (): Exercise | null => {
-  try {
-    return exerciseFrom(sessionStorage.getItem(KEY));
-  } catch {
-    return null;
-  }
-};
+export const keptExercise = (): Exercise | null => exerciseFrom(keptText('tab', KEY));
 
-export const keepExercise = (exercise: Exercise): void => {
-  try {
-    sessionStorage.setItem(KEY, JSON.stringify(exercise));
-  } catch {
-    // A browser that forbids it forgets the exercise on reload; nothing else is lost.
-  }
-};
+export const keepExercise = (exercise: Exercise): void => keepJson('tab', KEY, exercise);

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { playMorning, surprisesOf } from '../../core/rehearsal/index.ts';
 import { platesOf, reportOf, toldOfRun, withDish } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
-import { timeOfDay } from '../look/index.ts';
+import { timeOfDay } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useRunPlan, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';

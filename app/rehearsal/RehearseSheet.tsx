@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Sheet } from '../look/index.ts';
+import { Sheet } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { beginRehearsal } from './begin.ts';

@@ -1,6 +1,7 @@
 import { clock } from '../clock/index.ts';
 import type { Pace, PlayedExercise, Rehearsal } from './kept.ts';
 import { keep, keptRehearsal, PLAYED_KEY } from './kept.ts';
+import { keepText, keptJson } from '../webStorage.ts';
 
 export const PACES: readonly Pace[] = [0, 1, 4, 15, 30, 60];
 
@@ -20,11 +21,7 @@ export const changeRehearsal = (changes: Partial<Pick<Rehearsal, 'pace' | 'hands
 
 /** Taken once: null where none was played. */
 export const takePlayed = (): PlayedExercise | null => {
-  try {
-    const text = sessionStorage.getItem(PLAYED_KEY);
-    sessionStorage.removeItem(PLAYED_KEY);
-    return text === null ? null : (JSON.parse(text) as PlayedExercise);
-  } catch {
-    return null;
-  }
+  const played = keptJson('tab', PLAYED_KEY) as PlayedExercise | null;
+  keepText('tab', PLAYED_KEY, null);
+  return played;
 };

@@ -1,6 +1,7 @@
 import type { BelievedIron } from '../../core/rehearsal/index.ts';
 import { clock } from '../clock/index.ts';
 import { Listeners } from '../listeners.ts';
+import { keepJson, keepText, keptJson } from '../webStorage.ts';
 
 export type Pace = 0 | 1 | 4 | 15 | 30 | 60;
 
@@ -32,14 +33,10 @@ let kept: Rehearsal | null | undefined;
 
 /** Null: none is on in this tab. */
 export const keptRehearsal = (): Rehearsal | null => {
-  if (kept === undefined)
-    try {
-      const text = sessionStorage.getItem(KEY);
-      const found = text === null ? null : (JSON.parse(text) as Partial<Rehearsal> | null);
-      kept = Array.isArray(found?.believed) && found.at !== undefined && typeof found.pace === 'number' ? (found as Rehearsal) : null;
-    } catch {
-      kept = null;
-    }
+  if (kept === undefined) {
+    const found = keptJson('tab', KEY) as Partial<Rehearsal> | null;
+    kept = Array.isArray(found?.believed) && found.at !== undefined && typeof found.pace === 'number' ? (found as Rehearsal) : null;
+  }
   return kept;
 };
 
@@ -47,11 +44,7 @@ export const onRehearsal = listeners.subscribe;
 
 export const keep = (rehearsal: Rehearsal): void => {
   kept = rehearsal;
-  try {
-    sessionStorage.setItem(KEY, JSON.stringify(rehearsal));
-  } catch {
-    // It lasts until the page is loaded again.
-  }
+  keepJson('tab', KEY, rehearsal);
   listeners.tell();
 };
 
@@ -76,11 +69,7 @@ export type PlayedExercise = {
 /** Back to the kitchen and the clock on the wall; what was rehearsed is left behind, but for how an exercise went. */
 export const endRehearsal = (played: PlayedExercise | null = null): void => {
   const from = keptRehearsal()?.from ?? '/run';
-  try {
-    if (played !== null) sessionStorage.setItem(PLAYED_KEY, JSON.stringify(played));
-    sessionStorage.removeItem(KEY);
-  } catch {
-    // Then it was never kept.
-  }
+  if (played !== null) keepJson('tab', PLAYED_KEY, played);
+  keepText('tab', KEY, null);
   window.location.assign(from);
 };

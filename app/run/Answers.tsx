@@ -1,7 +1,7 @@
 import { sum } from '../../core/basis/index.ts';
 import type { Dish } from '../../core/run/index.ts';
 import { isPutAway } from '../../core/run/index.ts';
-import { grams, timeOfDay } from '../look/index.ts';
+import { grams, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 type PlanProps = { readonly planned: PlannedRun; readonly plan: NonNullable<PlannedRun['plan']> };

@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import type { BesideKind, Dish, Run } from '../../core/run/index.ts';
 import { besideAt, BESIDE_KINDS, BESIDES } from '../../core/run/index.ts';
-import { BESIDE_WORDS, InlineSelect, NumberEntry, timeOfDay } from '../look/index.ts';
+import { BESIDE_WORDS, InlineSelect, NumberEntry, timeOfDay } from '../ui/index.ts';
 import type { ChangeDish } from './change.ts';
 
 const DAY_MIN = 1440;

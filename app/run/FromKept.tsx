@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { usableOf } from '../../core/keep/index.ts';
 import type { Dish, Run } from '../../core/run/index.ts';
-import { dayAndTime, NumberEntry } from '../look/index.ts';
+import { dayAndTime, NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useRows } from '../store/index.ts';
 import type { ChangeDish } from './change.ts';

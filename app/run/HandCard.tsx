@@ -1,7 +1,7 @@
 import type { RunPlan, Task } from '../../core/run/index.ts';
 import { isThere } from '../../core/run/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
-import { clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
+import { clock, dialMarkText, grams, temperature, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { replyFor } from '../session/index.ts';
 import { useKit } from '../store/index.ts';

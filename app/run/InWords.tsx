@@ -4,7 +4,7 @@ import { useNow } from '../clock/index.ts';
 import { useMorning } from '../workers/index.ts';
 import { batterOf, TURNAROUND } from '../../core/cook/index.ts';
 import { bowlsNeeded } from '../../core/weigh/index.ts';
-import { grams, timeOfDay } from '../look/index.ts';
+import { grams, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, readingOf, useNewestLoads } from '../session/index.ts';
 import { minutes, minuteWords } from './minuteWords.ts';

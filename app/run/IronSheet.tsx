@@ -1,5 +1,5 @@
 import { useKit } from '../store/index.ts';
-import { basisInShort, clock, dialMarkText, grams, temperature, timeOfDay } from '../look/index.ts';
+import { basisInShort, clock, dialMarkText, grams, temperature, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
 

@@ -1,7 +1,7 @@
 import { Pin as PinIcon } from 'lucide-react';
 import { useState } from 'react';
 import type { Pin, PlannedLoad, RunPlan } from '../../core/run/index.ts';
-import { timeOfDay, useDrag } from '../look/index.ts';
+import { timeOfDay, useDrag } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import type { ChosenLoad } from './pinned.ts';
 import { pinnedAt } from './pinned.ts';

@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '../../core/basis/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
-import { timeOfDay, timeWithSeconds } from '../look/index.ts';
+import { timeOfDay, timeWithSeconds } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import type { ChangeRun } from './change.ts';
 import type { ChosenLoad } from './pinned.ts';

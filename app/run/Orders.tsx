@@ -2,7 +2,7 @@ import { instantOf, wallTime } from '../../core/basis/index.ts';
 import { Plus, Trash2 } from 'lucide-react';
 import type { Arrival, Run, RunRequest } from '../../core/run/index.ts';
 import { ordersOf } from '../../core/run/index.ts';
-import { NumberEntry, timeOfDay, WhenEntry } from '../look/index.ts';
+import { NumberEntry, timeOfDay, WhenEntry } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 import { withGuests } from './change.ts';
 

@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import type { Dish, Run, RunPlan } from '../../core/run/index.ts';
 import { MOST_DISHES, plainDish } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { newId } from '../store/index.ts';
 import type { ChangeRun } from './change.ts';

@@ -4,7 +4,7 @@ import { ChevronDown } from 'lucide-react';
 import type { Counted } from '../../core/lot/index.ts';
 import { isPastOn } from '../../core/lot/index.ts';
 import { wallNow } from '../clock/index.ts';
-import { DayEntry, grams, money, NumberEntry } from '../look/index.ts';
+import { DayEntry, grams, money, NumberEntry } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { usePantry } from './usePantry.ts';

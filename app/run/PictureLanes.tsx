@@ -2,7 +2,7 @@ import { FOLD_S } from '../../core/lift/index.ts';
 import { sum } from '../../core/basis/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
 import { handSpans, heldOver, wattsOver } from '../../core/run/index.ts';
-import { grams, timeOfDay } from '../look/index.ts';
+import { grams, timeOfDay } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 
 /** Room for a lane's name, and the heights of the lanes, in the picture's own units. */

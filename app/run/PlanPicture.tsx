@@ -5,7 +5,7 @@ import type { ChosenLoad } from './pinned.ts';
 import { LoadHandles } from './LoadHandles.tsx';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, replyFor } from '../session/index.ts';
-import { tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../look/index.ts';
+import { tawnyCss, timeOfDay, useDrag, TOPPING_WORDS } from '../ui/index.ts';
 import {
   BOWL_LANE,
   BowlLanes,

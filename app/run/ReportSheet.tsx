@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import type { MorningReport } from '../../core/run/index.ts';
-import { duration, grams, percent, Sheet, timeOfDay } from '../look/index.ts';
+import { duration, grams, percent, Sheet, timeOfDay } from '../ui/index.ts';
 
 /** Less isn't called darker or paler. */
 const TELLS_STEPS = 0.25;

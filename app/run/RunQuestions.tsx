@@ -3,7 +3,7 @@ import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { isPutAway, MOST_HANDS } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry, WhenEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry, WhenEntry } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 import { changeDish } from './change.ts';
 import { DishIrons, DishWish } from './DishIrons.tsx';

@@ -7,7 +7,7 @@ import type { Finding } from '../../core/basis/index.ts';
 import type { Pin, Run } from '../../core/run/index.ts';
 import { freeName, nextMorning, toldOfRun } from '../../core/run/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { Findings, Removed, useGuard } from '../look/index.ts';
+import { Findings, Removed, useGuard } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { freshRun, useRunPlan, useSession } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';

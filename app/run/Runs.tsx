@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import type { Run } from '../../core/run/index.ts';
-import { day, InlineSelect } from '../look/index.ts';
+import { day, InlineSelect } from '../ui/index.ts';
 import type { RunMenuProps } from './RunMenu.tsx';
 
 type Props = RunMenuProps & { readonly runs: readonly Run[]; readonly onChoose: (runId: string) => void };

@@ -5,7 +5,7 @@ import { heldIn, isPutAway, isSpoilt, mostHeld, platesOf, servedBy } from '../..
 import { PUBLISHED } from '../../core/safety/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { dishName, useCourses } from '../session/index.ts';
-import { percent, temperature } from '../look/index.ts';
+import { percent, temperature } from '../ui/index.ts';
 import { GOES_TO_WORDS } from './goesTo.ts';
 import { holdWords } from './holdWords.ts';
 import { minuteWords } from './minuteWords.ts';

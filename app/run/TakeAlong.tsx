@@ -4,7 +4,7 @@ import { sum } from '../../core/basis/index.ts';
 import type { PlanFile } from '../../core/run/index.ts';
 import { tasksCsv } from '../../core/run/index.ts';
 import { shoppingCsv } from '../../core/formula/index.ts';
-import { calendarOf, dayAndTime, download, fileName } from '../look/index.ts';
+import { calendarOf, dayAndTime, download, fileName } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { usePantry } from './usePantry.ts';
 import { tasksOfRun, taskWords } from './taskWords.ts';

@@ -3,7 +3,7 @@ import type { ToppingId } from '../../core/plate/index.ts';
 import { TOPPING_IDS } from '../../core/plate/index.ts';
 import type { Dish, Run, RunPlan } from '../../core/run/index.ts';
 import { MOST_VARIANTS } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry, timeOfDay, TOPPING_WORDS } from '../look/index.ts';
+import { InlineSelect, NumberEntry, timeOfDay, TOPPING_WORDS } from '../ui/index.ts';
 import type { ChangeDish } from './change.ts';
 
 /** Pieces scattered with nuts and such weigh so much more, usually, g (*common practice*: a small spoonful). */

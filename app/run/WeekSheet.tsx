@@ -5,7 +5,7 @@ import { foldKeeps_s } from '../../core/lift/index.ts';
 import { isScrapedOut, leftIn } from '../../core/lot/index.ts';
 import type { Run, RunPlan } from '../../core/run/index.ts';
 import { batterDays, LEAST_REST_S, weekOfMixes } from '../../core/run/index.ts';
-import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../look/index.ts';
+import { day, grams, NumberEntry, Sheet, temperature, timeOfDay } from '../ui/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { PlannedDish, PlannedRun, Session } from '../session/index.ts';
 import { judgedBatter, readingOf } from '../session/index.ts';

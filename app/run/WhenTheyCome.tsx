@@ -5,7 +5,7 @@ import { areOrders } from '../../core/run/index.ts';
 import { nextOrder, Orders } from './Orders.tsx';
 import type { ChangeRun } from './change.ts';
 import { withGuests } from './change.ts';
-import { NumberEntry, timeOfDay, useDrag } from '../look/index.ts';
+import { NumberEntry, timeOfDay, useDrag } from '../ui/index.ts';
 
 const QUARTER_S = 900;
 /** More columns than this are too narrow for a finger. */

@@ -1,7 +1,7 @@
 import { OVEN_C } from '../../core/plate/index.ts';
 import type { Dish } from '../../core/run/index.ts';
 import { GOES_TO, HOLDS } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import type { ChangeDish } from './change.ts';
 import { GOES_TO_WORDS } from './goesTo.ts';

@@ -1,6 +1,6 @@
 import { MINUTE_MS, instantOf, wallTime } from '../../core/basis/index.ts';
 import type { Run } from '../../core/run/index.ts';
-import { NumberEntry, WhenEntry } from '../look/index.ts';
+import { NumberEntry, WhenEntry } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 
 type Props = { readonly run: Run; readonly onChange: ChangeRun };

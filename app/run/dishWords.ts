@@ -1,5 +1,5 @@
 import { wishOf } from '../../core/run/index.ts';
-import { grams, temperature, TOPPING_WORDS } from '../look/index.ts';
+import { grams, temperature, TOPPING_WORDS } from '../ui/index.ts';
 
 /** What is wished of every load, and what is done to it. */
 export const dishWords = (dish: Parameters<typeof wishOf>[0], unit: 'C' | 'F'): string => {

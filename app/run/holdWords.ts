@@ -1,7 +1,7 @@
 import type { Kit } from '../../core/kit/index.ts';
 import { OVEN_C, RECRISP_MIN } from '../../core/plate/index.ts';
 import type { Hold } from '../../core/run/index.ts';
-import { temperature } from '../look/index.ts';
+import { temperature } from '../ui/index.ts';
 
 /** Where pieces wait, as it follows "waits". */
 export const holdWords = (hold: Hold, unit: Kit['temperatureUnit']): string => {

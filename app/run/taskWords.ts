@@ -5,7 +5,7 @@ import type { Kit, ReheaterId } from '../../core/kit/index.ts';
 import { USUAL_REHEATS } from '../../core/kit/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName } from '../session/index.ts';
-import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../look/index.ts';
+import { BESIDE_WORDS, grams, TOPPING_WORDS } from '../ui/index.ts';
 import { describeStored } from '../../words/index.ts';
 
 /** What the hands do in a morning, in order. */

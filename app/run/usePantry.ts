@@ -3,7 +3,7 @@ import type { ShoppingItem } from '../../core/formula/index.ts';
 import { shoppingList } from '../../core/formula/index.ts';
 import type { ToppingId } from '../../core/plate/index.ts';
 import type { RunPlan } from '../../core/run/index.ts';
-import { TOPPING_WORDS } from '../look/index.ts';
+import { TOPPING_WORDS } from '../ui/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { readingOf, useInHouse } from '../session/index.ts';
 

@@ -1,6 +1,6 @@
 import { Download } from 'lucide-react';
 import { wallNow } from '../clock/index.ts';
-import { day } from '../look/index.ts';
+import { day } from '../ui/index.ts';
 import { useKit, useKitchenChoice, useQueried } from '../store/index.ts';
 import { isBackupDue, noteBackup, useBackup } from './backups.ts';
 import { useExport } from './useExport.ts';

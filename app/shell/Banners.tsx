@@ -2,7 +2,7 @@ import { CircleAlert, Clock, HardDrive } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { describeSentence } from '../../words/index.ts';
 import type { Jump } from '../clock/index.ts';
-import { duration } from '../look/index.ts';
+import { duration } from '../ui/index.ts';
 import { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useNoticedJumps } from '../session/index.ts';
 import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
 import { loadUpdate } from './update.ts';

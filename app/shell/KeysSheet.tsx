@@ -1,5 +1,5 @@
 import { keyHelp } from '../keys/index.ts';
-import { Sheet } from '../look/index.ts';
+import { Sheet } from '../ui/index.ts';
 import { useKit } from '../store/index.ts';
 import { STATIONS } from './stations.ts';
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { downloadBlob } from '../look/index.ts';
+import { downloadBlob } from '../ui/index.ts';
 import type { OpenTrouble } from '../store/index.ts';
 
 type Props = {

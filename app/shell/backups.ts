@@ -1,6 +1,7 @@
 import { DAY_MS } from '../../core/basis/index.ts';
 import { useSyncExternalStore } from 'react';
 import { Listeners } from '../listeners.ts';
+import { keepJson, keptText } from '../webStorage.ts';
 
 /** When everything in a kitchen was last written to a file from this browser, and until when nobody wants to be reminded; epoch ms. */
 export type Backup = { readonly exportedAt: number | null; readonly remindAt: number };
@@ -10,13 +11,7 @@ const keyOf = (kitchen: string): string => `tawny-lattice-backup-${kitchen}`;
 const listeners = new Listeners();
 
 /** Not in the kitchen's own store: a file that is taken over must not bring along when another browser was exported. */
-const stored = (kitchen: string): string | null => {
-  try {
-    return localStorage.getItem(keyOf(kitchen));
-  } catch {
-    return null;
-  }
-};
+const stored = (kitchen: string): string | null => keptText('browser', keyOf(kitchen));
 
 const numberOr = <T>(value: unknown, other: T): number | T => (typeof value === 'number' && Number.isFinite(value) ? value : other);
 
@@ -32,11 +27,7 @@ export const backupIn = (text: string | null): Backup => {
 };
 
 export const noteBackup = (kitchen: string, changes: Partial<Backup>): void => {
-  try {
-    localStorage.setItem(keyOf(kitchen), JSON.stringify({ ...backupIn(stored(kitchen)), ...changes }));
-  } catch {
-    // Then it is asked again; nothing else rests on it.
-  }
+  keepJson('browser', keyOf(kitchen), { ...backupIn(stored(kitchen)), ...changes });
   listeners.tell();
 };
 

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { wallNow } from '../clock/index.ts';
-import { downloadBlob } from '../look/index.ts';
+import { downloadBlob } from '../ui/index.ts';
 import { notices, useKitchen } from '../store/index.ts';
 import { noteBackup } from './backups.ts';
 

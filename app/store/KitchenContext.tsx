@@ -16,6 +16,7 @@ import { Queries, settled } from './queries.ts';
 import { refillWhenCleared } from './refill.ts';
 import type { Command } from './transaction.ts';
 import { CommandFailed } from './transaction.ts';
+import { keepText, keptText } from '../webStorage.ts';
 
 type OpenKitchen = { readonly kitchen: Kitchen; readonly queries: Queries; readonly problems: Problems };
 type KitchenChoice = OpenKitchen & { readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
@@ -23,21 +24,9 @@ type KitchenChoice = OpenKitchen & { readonly isDemo: boolean; readonly choose: 
 const Context = createContext<KitchenChoice | null>(null);
 const CHOICE_KEY = 'tawny-lattice-kitchen';
 
-const rememberedChoice = (): boolean => {
-  try {
-    return localStorage.getItem(CHOICE_KEY) !== 'own';
-  } catch {
-    return true;
-  }
-};
+const rememberedChoice = (): boolean => keptText('browser', CHOICE_KEY) !== 'own';
 
-const keepChoice = (demo: boolean): void => {
-  try {
-    localStorage.setItem(CHOICE_KEY, demo ? 'demo' : 'own');
-  } catch {
-    // Only the choice is forgotten; nothing else depends on it.
-  }
-};
+const keepChoice = (demo: boolean): void => keepText('browser', CHOICE_KEY, demo ? 'demo' : 'own');
 
 /** Kitchens stay open once they were: what waits for room in one isn't lost by looking at the other. */
 const opened = new Map<string, OpenKitchen>();
@@ -63,7 +52,7 @@ const taken = async (name: string, kitchen: Kitchen): Promise<OpenKitchen> => {
     notices.tell({ code: 'store-moved-on', fields: {} });
     return false;
   });
-  refillWhenCleared(kitchen, () => {
+  refillWhenCleared(kitchen.database, kitchen.known, () => {
     keepChoice(name !== OWN);
     notices.tell({ code: 'storage-cleared', fields: {} });
   });

@@ -60,6 +60,8 @@ export type Rows = { [T in KitchenTable]: KitchenRow<T> } & {
   bookIndexDue: IndexDue;
 };
 export type TableName = keyof Rows;
+/** Rows that a page knows of its kitchen, by table. */
+export type KnownRows = { readonly [N in TableName]?: readonly Rows[N][] };
 
 /** Bumped when the tables change; separate from the version of the exported file. */
 export const STORE_VERSION = 5;

@@ -1,7 +1,7 @@
 export { keepAnswer, keptAnswer } from './answers.ts';
 export { keepBelief, keptBelief } from './beliefs.ts';
 export * as commands from './commands.ts';
-export type { Workspace } from './database.ts';
+export type { KnownRows, Workspace } from './database.ts';
 export { EMPTY_WORKSPACE } from './database.ts';
 export {
   KitchenProvider,
@@ -18,7 +18,6 @@ export {
   useWeighLog,
 } from './KitchenContext.tsx';
 export type { Kitchen, OpenTrouble } from './kitchen.ts';
-export type { KnownRows } from './refill.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';
 export type { Queries } from './queries.ts';

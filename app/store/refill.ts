@@ -1,15 +1,11 @@
-import type { Rows, TableName } from './database.ts';
+import type { KitchenDatabase, KnownRows } from './database.ts';
 import { WHOLE_INDEX } from './database.ts';
-import type { Kitchen } from './kitchen.ts';
-
-/** Rows that a page knows of its kitchen, by table. */
-export type KnownRows = { readonly [N in TableName]?: readonly Rows[N][] };
 
 /**
  * The browser's storage may be cleared while a page is open, with a load in the iron: the store then comes back empty, and everything would vanish
  * at the next touch. Whenever it is opened again without a kit, what the page knows is put back first. `onRefilled`: to say so.
  */
-export const refillWhenCleared = ({ database, known }: Kitchen, onRefilled: () => void): void => {
+export const refillWhenCleared = (database: KitchenDatabase, known: { readonly rows: () => KnownRows }, onRefilled: () => void): void => {
   database.on(
     'ready',
     async () => {

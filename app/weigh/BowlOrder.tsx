@@ -9,7 +9,7 @@ import { WEIGHED_INTO } from '../../core/formula/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import type { Place, WeighPlan, WeighStep } from '../../core/weigh/index.ts';
 import { isMovable, movedTo, splitInTwo, unplaced } from '../../core/weigh/index.ts';
-import { InlineSelect, NumberEntry } from '../look/index.ts';
+import { InlineSelect, NumberEntry } from '../ui/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';
 import { BOWL_WORDS, onScale, stepName } from './words.ts';

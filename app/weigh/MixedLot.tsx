@@ -3,7 +3,7 @@ import type { Lot } from '../../core/log/index.ts';
 import clsx from 'clsx';
 import type { WorkStep } from '../../core/weigh/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { clock, grams } from '../look/index.ts';
+import { clock, grams } from '../ui/index.ts';
 
 export const MixedLot = ({ lot, onAgain }: { readonly lot: Lot; readonly onAgain: () => void }) => (
   <section className="max-w-2xl p-8">

@@ -1,6 +1,6 @@
 import type { Effect, OvershootChoice, WeighStep } from '../../core/weigh/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
-import { grams } from '../look/index.ts';
+import { grams } from '../ui/index.ts';
 import type { Bowl } from './useWeighing.ts';
 import { onScale, stepName } from './words.ts';
 

@@ -5,7 +5,7 @@ import type { Formula } from '../../core/formula/index.ts';
 import { thicknessWord } from '../../core/formula/index.ts';
 import type { Weighing, WeighStep } from '../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, placesOf, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../core/weigh/index.ts';
-import { Findings, grams, InlineSelect, NumberEntry, percent } from '../look/index.ts';
+import { Findings, grams, InlineSelect, NumberEntry, percent } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { readingOf, useRunPlan } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';

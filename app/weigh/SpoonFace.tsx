@@ -3,7 +3,7 @@ import { fillsFor } from '../../core/weigh/index.ts';
 import type { Ingredient } from '../../core/matter/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { describeSentence } from '../../words/index.ts';
-import { grams } from '../look/index.ts';
+import { grams } from '../ui/index.ts';
 
 const MANNERS = { level: 'level with a knife', spooned: 'spooned in and levelled, not dipped', packed: 'packed' } as const;
 

@@ -6,7 +6,7 @@ import type { Ingredient } from '../../core/matter/index.ts';
 import { ingredientById } from '../../core/matter/index.ts';
 import type { WeighPlan, WeighStep } from '../../core/weigh/index.ts';
 import { fillsFor, jugMarks } from '../../core/weigh/index.ts';
-import { grams } from '../look/index.ts';
+import { grams } from '../ui/index.ts';
 import { fillWords } from './SpoonFace.tsx';
 import { BOWL_WORDS, stepName } from './words.ts';
 

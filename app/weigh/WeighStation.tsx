@@ -2,7 +2,7 @@ import { ArrowRight, Undo2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lot } from '../../core/log/index.ts';
-import { NumberEntry, timeOfDay } from '../look/index.ts';
+import { NumberEntry, timeOfDay } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { BowlPicture } from './BowlPicture.tsx';

@@ -21,11 +21,11 @@ export {
   fahrenheitToCelsius,
 } from './units.ts';
 export type { Code, Coded, CodeFields, PlainCode } from './codes.ts';
-export { Instant } from './instant.ts';
+export { Instant, Zone } from './instant.ts';
 export { MODEL_VERSION } from './modelVersion.ts';
 export { runToEnd } from './steps.ts';
 export type { NumberInText, ReadNumber } from './writtenNumber.ts';
 export { numbersIn, readNumber, readTime } from './writtenNumber.ts';
-export { instantOf, isZone, lastTimeBefore, wallTime, Zone, zoneOffset_ms } from './zone.ts';
+export { instantOf, isZone, lastTimeBefore, wallTime, zoneOffset_ms } from './zone.ts';
 export { DAY_MS, HOUR_MS, MINUTE_MS } from './time.ts';
 export type { LengthUnit, TemperatureUnit } from './units.ts';

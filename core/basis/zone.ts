@@ -1,5 +1,4 @@
 import { tzOffset } from '@date-fns/tz';
-import * as z from 'zod';
 import { MINUTE_MS } from './time.ts';
 
 const known = new Map<string, boolean>();
@@ -17,9 +16,6 @@ export const isZone = (zone: string): boolean => {
   known.set(zone, isKnown);
   return isKnown;
 };
-
-/** An IANA zone such as Europe/London. */
-export const Zone = z.string().min(1).max(60).refine(isZone, { error: 'no such time zone' });
 
 /** Clock times of a place and instants, both ways, over daylight-saving nights: offset of an IANA zone at an instant, ms east of UTC. Throws RangeError for a zone that isn't known. */
 export const zoneOffset_ms = (at: number, zone: string): number => {

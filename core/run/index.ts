@@ -1,5 +1,5 @@
 export type { Wish } from './dish.ts';
-export { Dish, dishFor, ironsOfRun, keptOf, MOST_DISHES, plainDish, platesOf, WISH_FIELDS, wishOf, withDish } from './dish.ts';
+export { dishFor, ironsOfRun, keptOf, plainDish, platesOf, WISH_FIELDS, wishOf, withDish } from './dish.ts';
 export type { Help } from './plan/help.ts';
 export { whatWouldHelp, whatWouldHelpInSteps } from './plan/help.ts';
 export type { Jittered } from './plan/jitter.ts';
@@ -28,7 +28,7 @@ export type { Arrival, DishRequest, GoesTo } from './service/arrivals.ts';
 export { GOES_TO, guestsOf, isPutAway, piecesOfDish, piecesWanted } from './service/arrivals.ts';
 export type { Order } from './service/orders.ts';
 export { areOrders, ordersOf } from './service/orders.ts';
-export { Run } from './run.ts';
+export { Dish, MOST_DISHES, Run } from './run.ts';
 export { freeName, nextMorning, runThatIsOn } from './runs.ts';
 export type { HeldAs, Hold, HoldCourse, Service } from './service/service.ts';
 export type { InLoad, OutLoad, Standing } from './service/count.ts';

@@ -6,7 +6,7 @@ import { movedStep, stepStanding } from '../../../core/lift/index.ts';
 import type { Run } from '../../../core/run/index.ts';
 import { withDish } from '../../../core/run/index.ts';
 import { describeStored } from '../../../words/index.ts';
-import { timeOfDay, useDrag } from '../../look/index.ts';
+import { timeOfDay, useDrag } from '../../ui/index.ts';
 import { commands, useDo } from '../../store/index.ts';
 import type { Span } from './window.ts';
 import { place } from './window.ts';

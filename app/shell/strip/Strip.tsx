@@ -3,7 +3,7 @@ import { Maximize2, ZoomIn, ZoomOut } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { platesOf } from '../../../core/run/index.ts';
-import { timeOfDay, useDrag } from '../../look/index.ts';
+import { timeOfDay, useDrag } from '../../ui/index.ts';
 import { useConductedNow, useLoadsInIrons, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { conductedStep, nextStep, until } from './nextStep.ts';

@@ -1,6 +1,6 @@
 import type { RunningLoad } from '../../../core/line/index.ts';
 import { describeStored } from '../../../words/index.ts';
-import { BESIDE_WORDS, clock } from '../../look/index.ts';
+import { BESIDE_WORDS, clock } from '../../ui/index.ts';
 import { besideAt, platesOf } from '../../../core/run/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import type { ConductedNow, PlannedRun } from '../../session/index.ts';

@@ -1,0 +1,52 @@
+export { fromShown, lengthUnitOf, measured, shownIn } from './entry/measure.ts';
+export { MeasureEntry } from './entry/MeasureEntry.tsx';
+export { calendarOf } from './page/calendar.ts';
+export type { ChartKey, ChartTable } from './picture/chartKey.ts';
+export { basisInShort, basisInWords } from './words/basis.ts';
+export { AddEntry } from './entry/AddEntry.tsx';
+export { Metric } from './page/Metric.tsx';
+export { download, downloadBlob, fileName } from './page/download.ts';
+export { Findings } from './page/Findings.tsx';
+export {
+  clock,
+  day,
+  calendarDay,
+  dayAndTime,
+  dialMarkText,
+  duration,
+  grams,
+  gramsFine,
+  money,
+  nearestWord,
+  percent,
+  fromUnit,
+  inUnit,
+  temperature,
+  temperatureApart,
+  temperatureOver,
+  timeOfDay,
+  timeWithSeconds,
+} from './words/format.ts';
+export type { Choice } from './entry/InlineSelect.tsx';
+export { InlineSelect } from './entry/InlineSelect.tsx';
+export { NumberEntry } from './entry/NumberEntry.tsx';
+export { PlateFace } from './picture/PlateFace.tsx';
+export type { ChosenSetting } from './entry/SettingEntry.tsx';
+export { SettingEntry } from './entry/SettingEntry.tsx';
+export { Removed } from './page/Removed.tsx';
+export { TemperatureEntry } from './entry/TemperatureEntry.tsx';
+export { Sheet } from './page/Sheet.tsx';
+export type { Rgb } from './picture/tawnyColour.ts';
+export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './picture/tawnyColour.ts';
+export { maybeNumberField, numberField } from './entry/numberField.ts';
+export { typedNumber } from './entry/typed.ts';
+export { BESIDE_WORDS } from './words/besides.ts';
+export { REHEATER_WORDS, reheatClock } from './words/reheaters.ts';
+export { TOPPING_WORDS, TOWARDS } from './words/toppings.ts';
+export { useDrag } from './picture/useDrag.ts';
+export { WhenEntry } from './entry/When.tsx';
+export { useDraft } from './entry/useDraft.ts';
+export { useGuard, useSettling } from './page/useGuard.ts';
+export { forgetDraft, useFormDraft } from './entry/useFormDraft.ts';
+export { DayEntry } from './entry/DayEntry.tsx';
+export { PictureButton } from './picture/PictureButton.tsx';

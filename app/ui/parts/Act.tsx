@@ -1,0 +1,40 @@
+import { Disclosure as Fold, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { ChevronDown } from 'lucide-react';
+import type { ButtonHTMLAttributes, ReactNode } from 'react';
+
+type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { readonly icon?: ReactNode };
+
+/** The one thing to do on a screen. `bench`: touched with wet hands. */
+export const ActButton = ({ icon, bench = false, children, className = '', ...button }: ButtonProps & { readonly bench?: boolean }) => (
+  <button
+    type="button"
+    {...button}
+    className={`inline-flex items-center justify-center gap-3 rounded-xl border-2 border-transparent bg-act px-8 font-display text-2xl font-bold text-page hover:brightness-90 disabled:bg-quiet ${bench ? 'min-h-28' : 'min-h-16'} ${className}`}
+  >
+    {icon}
+    {children}
+  </button>
+);
+
+/** Something else that can be done: a word with a line under it. */
+export const LinkButton = ({ icon, children, className = '', ...button }: ButtonProps) => (
+  <button
+    type="button"
+    {...button}
+    className={`inline-flex min-h-11 items-center gap-2 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 hover:decoration-act disabled:text-quiet disabled:no-underline ${className}`}
+  >
+    {icon}
+    {children}
+  </button>
+);
+
+/** What is one touch away: it opens under its own name. */
+export const Disclosure = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
+  <Fold as="div">
+    <DisclosureButton className="group inline-flex min-h-11 items-center gap-2 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4">
+      {title}
+      <ChevronDown aria-hidden className="size-5 group-data-open:rotate-180 motion-safe:transition-transform" />
+    </DisclosureButton>
+    <DisclosurePanel className="pt-2">{children}</DisclosurePanel>
+  </Fold>
+);

@@ -1,0 +1,155 @@
+import type { ReactNode } from 'react';
+import { colour } from '../tokens.ts';
+import { arcPath, onCircle } from './geometry.ts';
+import type { PieceLook } from './Piece.tsx';
+import { Piece } from './Piece.tsx';
+
+const HOUR_MS = 3_600_000;
+const WIDTH = 640;
+const HEIGHT = 620;
+const CENTRE = [WIDTH / 2, HEIGHT / 2] as const;
+const RING = 172;
+const STROKE = 16;
+const PIECE = 36;
+/** From the ring to the first piece of a spoke, and from piece to piece. */
+const FIRST = 34;
+const EACH = 38;
+
+export type RingArc = { readonly from: number; readonly to: number; readonly kind: 'mix' | 'heat' | 'cook' };
+/** Loads that come off within about a minute stand on one spoke. */
+export type RingSpoke = { readonly at: number; readonly pieces: readonly PieceLook[]; readonly note?: string };
+export type RingMark = { readonly at: number; readonly icon: ReactNode };
+
+type Props = {
+  /** Instants, epoch ms; the ring shows the hour that ends with `until`. */
+  readonly until: number;
+  readonly arcs: readonly RingArc[];
+  readonly spokes: readonly RingSpoke[];
+  readonly marks: readonly RingMark[];
+  readonly serveAt: number;
+  /** Where the minute hand stands: a fraction of a turn, in the kitchen's own clock. */
+  readonly turnOf: (at: number) => number;
+  readonly timeOf: (at: number) => string;
+  readonly centre: ReactNode;
+  /** The plate at the end of the ring: the piece that is served. */
+  readonly served: PieceLook;
+  /** The whole of it in words, for a screen reader. */
+  readonly label: string;
+  readonly now?: number;
+};
+
+const STROKES = { mix: 'quiet', heat: 'band', cook: 'ink' } as const;
+
+/** The morning as the clock on the kitchen wall: one turn is one hour, each load stands where the minute hand will be when it comes off. */
+export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf, centre, served, label, now }: Props) => {
+  const from = until - HOUR_MS;
+  const span = (arc: RingArc): readonly [number, number] => {
+    const start = turnOf(Math.max(arc.from, from));
+    return [start, start + (Math.min(arc.to, until) - Math.max(arc.from, from)) / HOUR_MS];
+  };
+  const shown = spokes.filter(({ at }) => at > from && at <= until);
+  return (
+    <div role="img" aria-label={label} className="relative mx-auto w-full max-w-[640px]">
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden className="block w-full">
+        <circle cx={CENTRE[0]} cy={CENTRE[1]} r={RING} fill="none" stroke={colour('track')} strokeWidth={STROKE} />
+        {arcs
+          .filter((arc) => arc.to > from && arc.from < until)
+          .map((arc, i) => (
+            <path
+              key={i}
+              d={arcPath(...span(arc), RING, CENTRE)}
+              fill="none"
+              stroke={colour(STROKES[arc.kind])}
+              strokeWidth={STROKE}
+              {...(arc.kind === 'heat' ? { strokeDasharray: '7 5' } : {})}
+            />
+          ))}
+        {[0, 1, 2, 3].map((quarter) => {
+          const [x, y] = onCircle(quarter / 4, RING - 44, CENTRE);
+          const at = from + ((quarter / 4 - turnOf(from) + 2) % 1) * HOUR_MS;
+          return (
+            <text key={quarter} x={x} y={y + 6} textAnchor="middle" fontSize={17} fontWeight={600} fill={colour('quiet')}>
+              {timeOf(Math.round(at / 60_000) * 60_000)}
+            </text>
+          );
+        })}
+        {shown.map((spoke, i) => (
+          <Spoke key={i} spoke={spoke} turn={turnOf(spoke.at)} />
+        ))}
+        {now !== undefined && now > from && now <= until && <Hand turn={turnOf(now)} />}
+        <Plate turn={turnOf(serveAt)} look={served} time={timeOf(serveAt)} />
+      </svg>
+      {marks
+        .filter(({ at }) => at > from && at <= until)
+        .map(({ at, icon }, i) => {
+          const [x, y] = onCircle(turnOf(at), RING, CENTRE);
+          return (
+            <span
+              key={i}
+              aria-hidden
+              className="absolute grid size-8 -translate-1/2 place-items-center rounded-full border-2 border-page bg-act text-page"
+              style={{ left: `${(100 * x) / WIDTH}%`, top: `${(100 * y) / HEIGHT}%` }}
+            >
+              {icon}
+            </span>
+          );
+        })}
+      <div className="absolute top-1/2 left-1/2 w-1/3 -translate-1/2 text-center">{centre}</div>
+    </div>
+  );
+};
+
+const Spoke = ({ spoke: { pieces, note }, turn }: { readonly spoke: RingSpoke; readonly turn: number }) => {
+  const [x1, y1] = onCircle(turn, RING + STROKE / 2, CENTRE);
+  const [x2, y2] = onCircle(turn, RING + FIRST, CENTRE);
+  const [noteX, noteY] = onCircle(turn, RING + FIRST + pieces.length * EACH + 6, CENTRE);
+  return (
+    <g>
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('ink')} strokeWidth={2.5} />
+      {pieces.map((look, i) => {
+        const [x, y] = onCircle(turn, RING + FIRST + i * EACH, CENTRE);
+        return (
+          <svg key={i} x={x - PIECE / 2} y={y - PIECE / 2} width={PIECE} height={PIECE} overflow="visible">
+            <Piece {...look} size={PIECE} />
+          </svg>
+        );
+      })}
+      {note !== undefined && (
+        <text x={noteX} y={noteY} textAnchor={turn % 1 > 0.5 ? 'end' : 'start'} fontSize={16} fill={colour('quiet')}>
+          {note}
+        </text>
+      )}
+    </g>
+  );
+};
+
+const Hand = ({ turn }: { readonly turn: number }) => {
+  const [x1, y1] = onCircle(turn, RING - 28, CENTRE);
+  const [x2, y2] = onCircle(turn, RING + 14, CENTRE);
+  return <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('act')} strokeWidth={5} strokeLinecap="round" />;
+};
+
+const Plate = ({ turn, look, time }: { readonly turn: number; readonly look: PieceLook; readonly time: string }) => {
+  const [x, y] = onCircle(turn, RING, CENTRE);
+  const [timeX, timeY] = onCircle(turn, RING + 56, CENTRE);
+  return (
+    <g>
+      <circle cx={x} cy={y} r={40} fill={colour('sheet')} stroke={colour('ink')} strokeWidth={2.5} />
+      <circle cx={x} cy={y} r={28} fill="none" stroke={colour('line')} strokeWidth={2} />
+      <svg x={x - PIECE / 2} y={y - PIECE / 2} width={PIECE} height={PIECE} overflow="visible">
+        <Piece {...look} size={PIECE} />
+      </svg>
+      <text
+        x={timeX}
+        y={timeY + 8}
+        textAnchor={turn % 1 > 0.5 ? 'end' : 'start'}
+        fontSize={24}
+        fontWeight={700}
+        className="figure"
+        fill={colour('ink')}
+      >
+        {time}
+      </text>
+    </g>
+  );
+};

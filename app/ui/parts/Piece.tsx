@@ -1,0 +1,97 @@
+import { useId } from 'react';
+import type { Iron } from '../../../core/plate/index.ts';
+import { tawnyCss } from '../picture/tawnyColour.ts';
+
+export type Lattice = Iron['geometry']['lattice'];
+
+/** A piece as it is drawn: whole, or cut in two to compare what was expected (left) with what came out (right). */
+export type PieceLook = {
+  readonly lattice: Lattice;
+  /** Round pockets: a pan of balls. */
+  readonly hollow?: boolean;
+  /** Tawny step, 1 to 8. */
+  readonly step: number;
+  /** What came out; left out: one piece, not two halves. */
+  readonly actual?: number;
+};
+
+/** A pale piece has a darker rim, so that it stands off the ground. */
+const RIM_STEPS = 1.2;
+const POCKET_STEPS = 0.7;
+const SIZE = 100;
+
+const isOnFace = ({ rows, columns, outline }: Lattice, row: number, column: number): boolean =>
+  outline === 'square' || Math.hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1) <= 0.98;
+
+const sizeOf = ({ rows, columns }: Lattice): readonly [number, number] => {
+  const cell = SIZE / Math.max(rows, columns);
+  return [cell * columns, cell * rows];
+};
+
+const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual'>) => {
+  const { rows, columns, outline } = lattice;
+  const cell = SIZE / Math.max(rows, columns);
+  const [width, height] = sizeOf(lattice);
+  const rim = tawnyCss(Math.min(8, step + RIM_STEPS));
+  const round = outline === 'round';
+  return (
+    <>
+      <rect
+        x={1}
+        y={1}
+        width={width - 2}
+        height={height - 2}
+        rx={round ? width / 2 : cell * 0.16}
+        fill={tawnyCss(step)}
+        stroke={rim}
+        strokeWidth={2}
+      />
+      {Array.from({ length: rows * columns }, (_, i) => {
+        const [row, column] = [Math.floor(i / columns), i % columns];
+        if (!isOnFace(lattice, row, column)) return null;
+        return (
+          <rect
+            key={i}
+            x={(column + 0.2) * cell}
+            y={(row + 0.2) * cell}
+            width={cell * 0.6}
+            height={cell * 0.6}
+            rx={hollow ? cell * 0.3 : cell * 0.08}
+            fill={hollow ? tawnyCss(Math.max(1, step - POCKET_STEPS)) : tawnyCss(Math.min(8, step + POCKET_STEPS))}
+            stroke={rim}
+            strokeWidth={cell * 0.05}
+          />
+        );
+      })}
+    </>
+  );
+};
+
+/** A finished piece from above, in its colour. `size`: of its longer side, px; `label`: what it says to a screen reader, left out: nothing. */
+export const Piece = ({ size, label, actual, ...look }: PieceLook & { readonly size: number; readonly label?: string }) => {
+  const [width, height] = sizeOf(look.lattice);
+  const clip = useId();
+  const scale = size / SIZE;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width={width * scale}
+      height={height * scale}
+      className="block shrink-0 forced-color-adjust-none"
+      {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+    >
+      <Face {...look} />
+      {actual !== undefined && (
+        <>
+          <clipPath id={clip}>
+            <rect x={width / 2} width={width / 2} height={height} />
+          </clipPath>
+          <g clipPath={`url(#${clip})`}>
+            <Face {...look} step={actual} />
+          </g>
+          <line x1={width / 2} x2={width / 2} y1={0} y2={height} stroke="var(--color-page)" strokeWidth={3} />
+        </>
+      )}
+    </svg>
+  );
+};
