@@ -46,6 +46,9 @@ test('the scale moves by keys, a chip goes in and out, a fold opens', WALK, asyn
   await scale.focus();
   await page.keyboard.press('ArrowRight');
   await expect(scale).toHaveAttribute('aria-valuetext', '4.1, Tawny');
+  // Classes are there: what is acted on is as large as a wet hand needs.
+  const box = await page.getByRole('button', { name: 'Poured' }).boundingBox();
+  expect(box?.height).toBeGreaterThanOrEqual(108);
   const chip = page.getByRole('button', { name: 'Wafer iron' });
   await chip.click();
   await expect(chip).toHaveAttribute('aria-pressed', 'true');

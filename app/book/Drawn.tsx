@@ -15,9 +15,9 @@ export const TimeMark = ({ entry }: { readonly entry: Entry }) => {
       <span className="w-12 text-right font-bold">{cooked_s === null ? '–' : clock(cooked_s)}</span>
       <svg viewBox="0 0 100 16" preserveAspectRatio="none" className="h-4 w-28" aria-hidden>
         <rect x={x(p10)} y="7" width={x(p90) - x(p10)} height="2" fill="#8d9a98" />
-        <rect x={x(from)} y="4" width={Math.max(1, x(to) - x(from))} height="8" fill="#a3b8b1" />
-        <rect x={x(best) - 0.6} y="2" width="1.2" height="12" fill="#14535a" />
-        {cooked_s !== null && <rect x={x(cooked_s) - 1.2} y="0" width="2.4" height="16" fill="#20262a" />}
+        <rect x={x(from)} y="4" width={Math.max(1, x(to) - x(from))} height="8" fill="var(--color-band)" />
+        <rect x={x(best) - 0.6} y="2" width="1.2" height="12" fill="var(--color-act)" />
+        {cooked_s !== null && <rect x={x(cooked_s) - 1.2} y="0" width="2.4" height="16" fill="var(--color-ink)" />}
       </svg>
       <span className="text-sm whitespace-nowrap text-quiet">meant {clock(best)}</span>
     </div>

@@ -79,16 +79,16 @@ const Chart = ({
       >
         <rect x={LEFT} y={y(chart.upper)} width={WIDTH - LEFT - 20} height={y(chart.lower) - y(chart.upper)} fill="#dfe7e3" />
         <line x1={LEFT} x2={WIDTH - 20} y1={y(0)} y2={y(0)} stroke="#8d9a98" strokeDasharray="3 4" />
-        <line x1={LEFT} x2={WIDTH - 20} y1={y(chart.centre)} y2={y(chart.centre)} stroke="#14535a" strokeWidth={1.5} />
+        <line x1={LEFT} x2={WIDTH - 20} y1={y(chart.centre)} y2={y(chart.centre)} stroke="var(--color-act)" strokeWidth={1.5} />
         {[-1, 0, 1].map((miss) => (
-          <text key={miss} x={LEFT - 8} y={y(miss) + 5} fontSize="13" textAnchor="end" fill="#566167">
+          <text key={miss} x={LEFT - 8} y={y(miss) + 5} fontSize="13" textAnchor="end" fill="var(--color-quiet)">
             {miss > 0 ? '+1' : miss < 0 ? '−1' : '0'}
           </text>
         ))}
         <polyline
           points={told.map(({ miss }, i) => `${x(i).toFixed(1)},${y(miss).toFixed(1)}`).join(' ')}
           fill="none"
-          stroke="#20262a"
+          stroke="var(--color-ink)"
           strokeWidth={1}
         />
         {told.map(({ entry, miss }, i) => (
@@ -98,7 +98,7 @@ const Chart = ({
             cy={y(miss)}
             r={chart.alarms[i] === null ? 5 : 8}
             fill={tawnyCss((entry.prediction?.tawnyStep ?? 4) + miss)}
-            stroke="#20262a"
+            stroke="var(--color-ink)"
             strokeWidth={chart.alarms[i] === null ? 1 : 3}
           />
         ))}

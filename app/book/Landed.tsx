@@ -38,15 +38,15 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
         <rect x={x(-0.5)} y={18} width={x(0.5) - x(-0.5)} height={height - 18} fill="#dfe7e3" />
         {[-2, -1, 0, 1, 2].map((miss) => (
           <g key={miss}>
-            <line x1={x(miss)} x2={x(miss)} y1={18} y2={height} stroke={miss === 0 ? '#14535a' : '#d5dbd7'} />
-            <text x={x(miss)} y={13} fontSize="13" fill="#566167" textAnchor="middle">
+            <line x1={x(miss)} x2={x(miss)} y1={18} y2={height} stroke={miss === 0 ? 'var(--color-act)' : '#d5dbd7'} />
+            <text x={x(miss)} y={13} fontSize="13" fill="var(--color-quiet)" textAnchor="middle">
               {miss === 0 ? 'as promised' : `${Math.abs(miss)} step${Math.abs(miss) > 1 ? 's' : ''} ${miss < 0 ? 'paler' : 'darker'}`}
             </text>
           </g>
         ))}
         {lanes.map(({ name, misses }, lane) => (
           <g key={name}>
-            <text x={0} y={18 + lane * LANE + 20} fontSize="15" fontWeight="700" fill="#20262a">
+            <text x={0} y={18 + lane * LANE + 20} fontSize="15" fontWeight="700" fill="var(--color-ink)">
               {name}
             </text>
             {misses.map(({ miss, step }, i) => (
@@ -56,7 +56,7 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
                 cy={18 + lane * LANE + 15 + ((i % 5) - 2) * 2.4}
                 r={7}
                 fill={tawnyCss(step)}
-                stroke="#20262a"
+                stroke="var(--color-ink)"
                 strokeWidth={i >= misses.length - 2 ? 2 : 0.8}
                 opacity={0.45 + (0.55 * (i + 1)) / misses.length}
               />

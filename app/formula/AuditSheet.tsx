@@ -80,7 +80,7 @@ export const AuditSheet = ({ formula, reading, found, onRevise, onClose }: Props
             className="grid grid-cols-[64px_minmax(0,1fr)] gap-4 border-b border-line py-3"
             data-code={suspicion.code}
           >
-            <span aria-hidden className="mt-1.5 h-3 self-start overflow-hidden rounded-full bg-[#dde2df]">
+            <span aria-hidden className="mt-1.5 h-3 self-start overflow-hidden rounded-full bg-track">
               <span className="block h-full bg-ink" style={{ width: `${Math.min(100, (100 * suspicion.weight) / FULL)}%` }} />
             </span>
             <div>

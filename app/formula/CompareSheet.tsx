@@ -9,14 +9,15 @@ import { clock, grams, money, Sheet } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob, readingOf } from '../session/index.ts';
 import { useAdvices } from '../workers/index.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
 const MOST = 4;
 /** Told apart by dash and name as well as by tone. */
 const STYLES = [
-  { colour: '#20262a', dash: 'solid' },
-  { colour: '#14535a', dash: 'dashed' },
+  { colour: COLOURS.ink, dash: 'solid' },
+  { colour: COLOURS.act, dash: 'dashed' },
   { colour: '#5d6770', dash: 'dotted' },
   { colour: '#3f6c82', dash: [8, 3, 2, 3] },
 ] as const;
@@ -76,15 +77,15 @@ const madeOf = (compared: readonly Compared[]): EChartsCoreOption => {
       data: compared.map(({ formula }) => formula.name),
       axisLine: { show: false },
       axisTick: { show: false },
-      axisLabel: { fontSize: 14, color: '#20262a', width: 150, overflow: 'truncate' },
+      axisLabel: { fontSize: 14, color: COLOURS.ink, width: 150, overflow: 'truncate' },
     },
     series: PARTS.map((part, i) => ({
       type: 'bar',
       stack: 'all',
       name: part,
       barWidth: 24,
-      itemStyle: { color: FILLS[i], borderColor: '#20262a', borderWidth: 0.5 },
-      label: { show: true, color: '#20262a', formatter: ({ value }: { value: number }) => (value > 5 ? `${Math.round(value)}` : '') },
+      itemStyle: { color: FILLS[i], borderColor: COLOURS.ink, borderWidth: 0.5 },
+      label: { show: true, color: COLOURS.ink, formatter: ({ value }: { value: number }) => (value > 5 ? `${Math.round(value)}` : '') },
       data: compared.map((one) => 100 * share(one, part)),
     })),
   };
@@ -190,7 +191,7 @@ export const CompareSheet = ({
             <figcaption className="font-display font-bold">Made of, % by mass</figcaption>
             <Chart
               options={madeOf(compared)}
-              keys={PARTS.map((name, i) => ({ name, colour: '#20262a', fill: FILLS[i] ?? '#fff' }))}
+              keys={PARTS.map((name, i) => ({ name, colour: COLOURS.ink, fill: FILLS[i] ?? '#fff' }))}
               label="Composition of each formula, by mass"
               height={60 + 40 * compared.length}
             />
@@ -201,7 +202,7 @@ export const CompareSheet = ({
               options={colourCurves(compared)}
               keys={compared.map(({ formula: { name } }, i) => ({
                 name,
-                colour: STYLES[i]?.colour ?? '#20262a',
+                colour: STYLES[i]?.colour ?? COLOURS.ink,
                 dash: STYLES[i]?.dash ?? 'solid',
               }))}
               label="How each formula colours on this iron"

@@ -27,7 +27,7 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
         <strong className="font-display">{name}</strong>
         <span className="text-[15px]">{value}</span>
       </p>
-      <div className="relative mt-1 h-4 rounded-full bg-[#dde2df]" role="img" aria-label={`${name}: ${value}. ${about}`}>
+      <div className="relative mt-1 h-4 rounded-full bg-track" role="img" aria-label={`${name}: ${value}. ${about}`}>
         <span
           className="absolute inset-y-0 rounded-full bg-band"
           style={{ left: `${place(usual[0])}%`, width: `${place(usual[1]) - place(usual[0])}%` }}

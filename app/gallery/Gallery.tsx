@@ -17,7 +17,7 @@ const SHAPES = ['deep-round', 'thin-square-4', 'ball-pan', 'wafer', 'mini'] as c
 const presetIron = (id: string): Iron => PRESET_IRONS.find((iron) => iron.id === id) ?? PRESET_IRONS[0]!;
 const lookOf = (id: string, step: number): PieceLook => {
   const { geometry, kind } = presetIron(id);
-  return { lattice: geometry.lattice, hollow: kind === 'ball pan', step };
+  return { lattice: geometry.lattice, hollow: kind === 'ball pan', step, count: geometry.moulds };
 };
 const ROUND = lookOf('deep-round', 4);
 const FOUR = lookOf('thin-square-4', 4);

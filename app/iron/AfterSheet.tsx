@@ -10,6 +10,7 @@ import { useDegrees } from '../session/index.ts';
 import { useKit } from '../store/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useAfter } from '../workers/index.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
@@ -23,10 +24,10 @@ const PLACES: Readonly<
     >
   >
 > = {
-  rack: { name: () => 'on a rack', colour: '#14535a', dash: 'solid' },
+  rack: { name: () => 'on a rack', colour: COLOURS.act, dash: 'solid' },
   dish: { name: () => 'on a dish', colour: '#5d6770', dash: 'dashed' },
-  stack: { name: () => 'in a pile', colour: '#b5331c', dash: 'dotted' },
-  oven: { name: (unit) => `in an oven at ${temperature(93, unit)}`, colour: '#20262a', dash: 'solid' },
+  stack: { name: () => 'in a pile', colour: COLOURS.hazard, dash: 'dotted' },
+  oven: { name: (unit) => `in an oven at ${temperature(93, unit)}`, colour: COLOURS.ink, dash: 'solid' },
 };
 
 const DESTINATIONS: Readonly<
@@ -74,7 +75,7 @@ export const AfterSheet = ({
             animation: false,
             grid: { left: 34, right: 16, top: 12, bottom: 28 },
             xAxis: { type: 'value', min: 0, max: 30, axisLabel: { formatter: '{value} min' } },
-            yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: '#dde2df' } } },
+            yAxis: { type: 'value', min: 1, max: 5, interval: 1, splitLine: { lineStyle: { color: COLOURS.track } } },
             series: courses.map(({ look, course }) => ({
               type: 'line',
               name: look.name(unit),

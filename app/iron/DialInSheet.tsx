@@ -222,7 +222,7 @@ const IronHistoryResult = ({
                 className="grid grid-cols-[180px_minmax(0,1fr)_170px] items-center gap-4 border-b border-line py-1.5 max-sm:grid-cols-1"
               >
                 <span>{name}</span>
-                <span aria-hidden className="relative block h-4 rounded-full bg-[#dde2df]">
+                <span aria-hidden className="relative block h-4 rounded-full bg-track">
                   <span
                     className="absolute inset-y-0 rounded-full bg-band/50"
                     style={{ left: `${place(centre - before)}%`, width: `${place(centre + before) - place(centre - before)}%` }}

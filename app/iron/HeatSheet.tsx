@@ -7,6 +7,7 @@ import { describeSentence } from '../../words/index.ts';
 import { clock, Metric, nearestWord, NumberEntry, Sheet, tawnyCss, temperature, temperatureApart } from '../ui/index.ts';
 import type { AdviceJob } from '../workers/index.ts';
 import { useHeat } from '../workers/index.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
@@ -117,13 +118,13 @@ const HeatResult = ({
         type: 'value',
         min: 0,
         axisLabel: { formatter: (value: number) => temperature(value, unit) },
-        splitLine: { lineStyle: { color: '#dde2df' } },
+        splitLine: { lineStyle: { color: COLOURS.track } },
       },
       series: [
         {
           type: 'line',
           showSymbol: false,
-          lineStyle: { color: '#14535a', width: 2.5 },
+          lineStyle: { color: COLOURS.act, width: 2.5 },
           data: course.plate_C.map((T, i) => [(i * COURSE_STEP_S) / 60, Math.round(T * 10) / 10]),
           markArea: {
             silent: true,

@@ -71,8 +71,8 @@ export const PhotoMarks = ({ photo, marks, lines }: Props) => {
         {word === undefined ? (
           <>
             <circle cx={point.x} cy={point.y} r={size} fill="none" stroke="#fff" strokeWidth={size / 2} />
-            <circle cx={point.x} cy={point.y} r={size} fill="none" stroke="#14535a" strokeWidth={size / 4} />
-            <circle cx={point.x} cy={point.y} r={size / 6} fill="#14535a" />
+            <circle cx={point.x} cy={point.y} r={size} fill="none" stroke="var(--color-act)" strokeWidth={size / 4} />
+            <circle cx={point.x} cy={point.y} r={size / 6} fill="var(--color-act)" />
           </>
         ) : (
           <>
@@ -82,10 +82,10 @@ export const PhotoMarks = ({ photo, marks, lines }: Props) => {
               width={2 * size}
               height={2 * size}
               fill="none"
-              stroke="#20262a"
+              stroke="var(--color-ink)"
               strokeWidth={size / 4}
             />
-            <text x={point.x} y={point.y + 2.4 * size} textAnchor="middle" fontSize={1.4 * size} fontWeight={700} fill="#20262a">
+            <text x={point.x} y={point.y + 2.4 * size} textAnchor="middle" fontSize={1.4 * size} fontWeight={700} fill="var(--color-ink)">
               {word}
             </text>
           </>
@@ -101,7 +101,7 @@ export const PhotoMarks = ({ photo, marks, lines }: Props) => {
             key={i}
             points={line.map(({ x, y }) => `${x},${y}`).join(' ')}
             fill="none"
-            stroke="#14535a"
+            stroke="var(--color-act)"
             strokeWidth={width / 400}
             strokeDasharray={`${width / 90} ${width / 160}`}
           />

@@ -2,6 +2,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import type { AdviceAnswer, Picture } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { celsiusToFahrenheit } from '../../core/basis/index.ts';
+import { COLOURS } from '../ui/index.ts';
 
 /** Everything on the same seconds: temperatures above; steam, loss, colour and density below, each on its own full scale. */
 export type Curve = {
@@ -19,8 +20,8 @@ export const curvesOf = (picture: Picture, unit: Kit['temperatureUnit']): Curve[
   const degrees = unit === 'F' ? '°F' : '°C';
   return [
     { name: 'plate', unit: degrees, colour: '#6d5f57', dash: 'dashed', pane: 0, full: 1, values: warm(picture.plate_C) },
-    { name: 'face', unit: degrees, colour: '#14535a', dash: 'dotted', pane: 0, full: 1, values: warm(picture.face_C) },
-    { name: 'core', unit: degrees, colour: '#20262a', dash: 'solid', pane: 0, full: 1, values: warm(picture.core_C) },
+    { name: 'face', unit: degrees, colour: COLOURS.act, dash: 'dotted', pane: 0, full: 1, values: warm(picture.face_C) },
+    { name: 'core', unit: degrees, colour: COLOURS.ink, dash: 'solid', pane: 0, full: 1, values: warm(picture.core_C) },
     {
       name: 'steam',
       unit: 'g/s',
@@ -30,7 +31,7 @@ export const curvesOf = (picture: Picture, unit: Kit['temperatureUnit']): Curve[
       full: Math.max(0.01, ...picture.steam_gPerS),
       values: picture.steam_gPerS,
     },
-    { name: 'lost', unit: '% of 40', colour: '#20262a', dash: 'dashed', pane: 1, full: 0.4, values: picture.loss },
+    { name: 'lost', unit: '% of 40', colour: COLOURS.ink, dash: 'dashed', pane: 1, full: 0.4, values: picture.loss },
     { name: 'tawny', unit: 'step of 8', colour: '#8f5f2c', dash: 'solid', pane: 1, full: 8, values: picture.tawny },
     { name: 'density', unit: 'of 1.2 g/mL', colour: '#5d6770', dash: 'dotted', pane: 1, full: 1.2, values: picture.density_gPerML },
   ];
@@ -83,7 +84,7 @@ export const curveOptions = (curves: readonly Curve[], answer: AdviceAnswer, sec
     interval: tickStep(seconds),
     axisLabel: { show: false },
     axisTick: { show: false },
-    axisLine: { lineStyle: { color: '#c9d0cc' } },
+    axisLine: { lineStyle: { color: COLOURS.line } },
     splitLine: { lineStyle: { color: '#e3e7e4' } },
   });
   // As far in as the band's and the scrubber's ends.
@@ -102,7 +103,7 @@ export const curveOptions = (curves: readonly Curve[], answer: AdviceAnswer, sec
         gridIndex: 0,
         min: 0,
         max: ({ max }: { max: number }) => niceCeiling(max),
-        axisLabel: { inside: true, fontSize: 12, color: '#566167', showMinLabel: false, verticalAlign: 'top' },
+        axisLabel: { inside: true, fontSize: 12, color: COLOURS.quiet, showMinLabel: false, verticalAlign: 'top' },
         splitNumber: 3,
         splitLine: { lineStyle: { color: '#e3e7e4' } },
         z: 3,

@@ -67,7 +67,7 @@ export const Kept = ({
               use by <b className="figure text-2xl">{dayAndTime(first.until, kit.zone)}</b> ·{' '}
               {isHazard ? 'over: throw it away' : isOver ? 'past its best' : remaining(first.until, now)}
             </p>
-            <div aria-hidden className="mt-1 h-2 w-full max-w-xl rounded bg-[#dde2df]">
+            <div aria-hidden className="mt-1 h-2 w-full max-w-xl rounded bg-track">
               <div className={`h-2 rounded ${isHazard ? 'bg-hazard' : 'bg-ink/70'}`} style={{ width: `${100 * share}%` }} />
             </div>
           </>

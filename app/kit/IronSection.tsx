@@ -85,7 +85,7 @@ export const IronSection = ({ ruler, onChange }: { readonly ruler: Ruler; readon
             {...drag.handlers}
           >
             <circle cx={x} cy={y} r={22} fill="transparent" />
-            <circle cx={x} cy={y} r={9} fill="#14535a" stroke="#fff" strokeWidth={2.5} />
+            <circle cx={x} cy={y} r={9} fill="var(--color-act)" stroke="#fff" strokeWidth={2.5} />
             <text
               x={x + 15}
               y={y + (key === 'depth_mm' ? -6 : 20)}

@@ -225,7 +225,7 @@ const Measures = ({ kit, onSave, of, title, one, note }: MeasuresProps) => {
               <path
                 d={`M${35 - bowl(measure.volume_mL)} ${52 - bowl(measure.volume_mL)}a${bowl(measure.volume_mL)} ${bowl(measure.volume_mL)} 0 0 0 ${2 * bowl(measure.volume_mL)} 0z`}
                 fill="#8ea49c"
-                stroke="#20262a"
+                stroke="var(--color-ink)"
               />
             </svg>
             {measure.name}

@@ -86,7 +86,7 @@ export const Before = ({ session, formula, reading }: Props) => {
             >
               <span className="text-[17px] font-semibold">{describeStored(step.code)}</span>
               <span className="relative block h-11">
-                <span aria-hidden className="absolute inset-x-0 top-4 h-3 rounded bg-[#dde2df]" />
+                <span aria-hidden className="absolute inset-x-0 top-4 h-3 rounded bg-track" />
                 <span
                   aria-hidden
                   className="absolute top-4 h-3 bg-band"

@@ -14,6 +14,7 @@ import { SafetyClock } from './SafetyClock.tsx';
 import { TakeNearest } from './TakeNearest.tsx';
 import type { FermentState } from './useFerment.ts';
 import { useFerment } from './useFerment.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 const FORMS: readonly YeastForm[] = ['dry-yeast', 'instant-yeast', 'fresh-yeast'];
@@ -47,8 +48,8 @@ const drawingOf = ({ path, ripe, night, startAt, duration_s, readings }: Ferment
     { min: 0, max: path.minutes / 60, say: (h) => timeOfDay(startAt + h * HOUR_MS, kit.zone) },
     { min: 0, max: 5 * Math.ceil(Math.max(31, night.start_C + 3) / 5), say: (t) => temperature(t, kit.temperatureUnit) },
     [
-      { name: 'temperature', colour: '#20262a', dash: 'solid', points: rows(path.T_C) },
-      { name: 'volume', colour: '#14535a', dash: 'dashed', points: rows(path.rise), right: true },
+      { name: 'temperature', colour: COLOURS.ink, dash: 'solid', points: rows(path.T_C) },
+      { name: 'volume', colour: COLOURS.act, dash: 'dashed', points: rows(path.rise), right: true },
       ...(readings.some((r) => r.what === 'temperature_C')
         ? [
             {

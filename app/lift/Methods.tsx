@@ -88,7 +88,7 @@ export const Methods = ({ session, formula, reading, onTake }: Props) => {
 
 const Cost = ({ method }: { readonly method: LiftMethod }) => (
   <div>
-    <div className="relative h-3.5 overflow-hidden rounded-full bg-[#dde2df]" aria-hidden>
+    <div className="relative h-3.5 overflow-hidden rounded-full bg-track" aria-hidden>
       <span className="absolute inset-y-0 left-0 bg-band" style={{ width: `${length(method.elapsed_min)}%` }} />
       <span className="absolute inset-y-0 left-0 bg-ink" style={{ width: `${length(method.work_min)}%` }} />
     </div>

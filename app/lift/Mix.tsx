@@ -18,6 +18,7 @@ import { InlineSelect, percent, temperature } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { curves, sampled } from './curves.ts';
 import { MIX_TOOL_WORDS, STOP_WORDS } from './words.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 const TOOLS = Object.keys(MIX_TOOLS) as MixTool[];
@@ -41,8 +42,8 @@ export const Mix = ({ session, reading }: Props) => {
     { min: 0, max: most, say: (n) => String(n) },
     { min: 0, max: 1, say: (y) => percent(y) },
     [
-      { name: 'lumps left', colour: '#20262a', dash: 'solid', points: sampled((n) => lumpsLeft(mixing, n), 0, most) },
-      { name: 'toughness', colour: '#14535a', dash: 'dashed', points: sampled((n) => toughness(mixing, n), 0, most) },
+      { name: 'lumps left', colour: COLOURS.ink, dash: 'solid', points: sampled((n) => lumpsLeft(mixing, n), 0, most) },
+      { name: 'toughness', colour: COLOURS.act, dash: 'dashed', points: sampled((n) => toughness(mixing, n), 0, most) },
     ],
     [
       ...mixStops(mixing).map((stop) => ({ x: stop.strokes, label: STOP_WORDS[stop.code] })),

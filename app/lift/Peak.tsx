@@ -9,12 +9,12 @@ export const Peak = ({ stand }: { readonly stand: number }) => {
   const isBroken = s > 1.03;
   return (
     <svg viewBox="0 40 320 180" className="w-full max-w-[420px]" aria-hidden>
-      <path d="M10 196Q90 186 160 190T310 196V214H10Z" fill="#e6eae5" stroke="#20262a" strokeWidth="2" />
+      <path d="M10 196Q90 186 160 190T310 196V214H10Z" fill="#e6eae5" stroke="var(--color-ink)" strokeWidth="2" />
       {s > 0.05 && (
         <path
           d={`M${160 - base / 2} 192C${160 - base / 3} ${190 - height * 0.35},${150 + lean * 0.1} ${190 - height * 0.8},${tipX} ${tipY}C${170 + lean * 0.5} ${190 - height * 0.6},${160 + base / 3} ${190 - height * 0.3},${160 + base / 2} 192Z`}
-          fill="#f9faf8"
-          stroke="#20262a"
+          fill="var(--color-sheet)"
+          stroke="var(--color-ink)"
           strokeWidth="2.5"
           strokeLinejoin="round"
           strokeDasharray={isBroken ? '5 5' : undefined}

@@ -25,6 +25,7 @@ import { FRIDGE_SWING } from './fermentPath.ts';
 import { refusalOf } from './refusal.ts';
 import { SafetyClock } from './SafetyClock.tsx';
 import { hours, POWDER_WORDS } from './words.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
@@ -84,13 +85,13 @@ export const Rest = ({ session, formula, reading }: Props) => {
     [
       ...POWDER_KINDS.map((k, i) => ({
         name: POWDER_WORDS[k],
-        colour: k === kind ? '#20262a' : '#8a9699',
+        colour: k === kind ? COLOURS.ink : '#8a9699',
         dash: DASHES[i] ?? 'solid',
         points: sampled((h) => gasLeft(k, h, t_C), 0, longest_h),
       })),
       {
         name: 'the whole, against at once',
-        colour: '#14535a',
+        colour: COLOURS.act,
         dash: 'solid' as const,
         points: sampled((h) => netOfRest(kind, h, t_C, looseness, wanted, family).net, 0, longest_h),
       },

@@ -56,7 +56,7 @@ export const SafetyClock = ({ T_C, mass_kg, start_C, vessel, refrigerator_C, roo
               </span>
               {limit.over_h > 0 && <b>+{hours(limit.over_h)}</b>}
             </span>
-            <span aria-hidden className="relative mt-1 block h-2 rounded bg-[#dde2df]">
+            <span aria-hidden className="relative mt-1 block h-2 rounded bg-track">
               <span
                 className="absolute inset-y-0 left-0 rounded bg-band"
                 style={{ width: `${Math.min(100, (100 * limit.has_h) / LONGEST_H)}%` }}

@@ -33,6 +33,7 @@ import { STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
 import { CupCheckPanel } from './CupCheckPanel.tsx';
 import { StageRow } from './StageRow.tsx';
 import { useStopwatch } from './useStopwatch.ts';
+import { COLOURS } from '../ui/index.ts';
 
 const Chart = lazy(() => import('../ui/picture/Chart.tsx'));
 
@@ -105,8 +106,8 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
     { min: 0, max: 40, say: String },
     { min: 0, max: 1, say: (y) => percent(y) },
     [
-      { name: 'air kept', colour: '#14535a', dash: 'solid', points: sampled((n) => airKept(fold, n), 0, 40) },
-      { name: 'streaks left', colour: '#20262a', dash: 'dashed', points: sampled((n) => streaksLeft(fold, n), 0, 40) },
+      { name: 'air kept', colour: COLOURS.act, dash: 'solid', points: sampled((n) => airKept(fold, n), 0, 40) },
+      { name: 'streaks left', colour: COLOURS.ink, dash: 'dashed', points: sampled((n) => streaksLeft(fold, n), 0, 40) },
     ],
     [{ x: stop, label: `stop at ${stop}`, strong: true }],
   );

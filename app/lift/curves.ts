@@ -1,5 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { ChartKey, ChartTable } from '../ui/index.ts';
+import { COLOURS } from '../ui/index.ts';
 
 export type Line = {
   readonly name: string;
@@ -91,13 +92,13 @@ const optionsOf = (x: Axis, left: Axis, lines: readonly Line[], marks: readonly 
       symbol: 'none',
       lineStyle: {
         width: mark.strong === true ? 2.5 : 1,
-        color: mark.strong === true ? '#14535a' : '#7d8a88',
+        color: mark.strong === true ? COLOURS.act : '#7d8a88',
         type: mark.strong === true ? 'solid' : 'dashed',
       },
       endLabel: {
         show: true,
         formatter: mark.label,
-        color: '#20262a',
+        color: COLOURS.ink,
         fontSize: 12.5,
         fontWeight: mark.strong === true ? 'bold' : 'normal',
         position: 'top',

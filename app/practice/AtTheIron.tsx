@@ -113,7 +113,7 @@ const Steaming = ({ steam }: { readonly steam: number }) => (
     })}
     <path d="M24 104h312l-10-13H34z" fill="#3a4247" />
     <path d="M20 106h320v24a8 8 0 0 1-8 8H28a8 8 0 0 1-8-8z" fill="#2a3034" />
-    <rect x="330" y="98" width="26" height="9" rx="4" fill="#566167" />
+    <rect x="330" y="98" width="26" height="9" rx="4" fill="var(--color-quiet)" />
   </svg>
 );
 

@@ -94,7 +94,7 @@ const Section = ({ result }: { readonly result: PracticeResult }) => {
       {!result.isSet && <ellipse cx="60" cy={top + height / 2} rx="44" ry={height / 4} fill="#d9bd7e" />}
       <rect x="4" y={top} width="112" height="6" rx="3" fill={tawnyCss(result.upper)} />
       <rect x="4" y="78" width="112" height="6" rx="3" fill={tawnyCss(result.lower)} />
-      {result.isTorn && <path d={`M60 ${top - 3}l-7 14 12 8-10 14 8 12`} fill="none" stroke="#f9faf8" strokeWidth="7" />}
+      {result.isTorn && <path d={`M60 ${top - 3}l-7 14 12 8-10 14 8 12`} fill="none" stroke="var(--color-sheet)" strokeWidth="7" />}
       {result.share > FILL_LIMITS.over && <path d="M112 62c10 2 8 14 5 22h-8c2-8-1-14 3-22z" fill="#e8cf98" />}
     </svg>
   );

@@ -16,10 +16,10 @@ export const ROOM_FOR_WORDS = 80;
 /** Of a letter of 13 px. */
 export const LETTER = 7;
 
-const INK = '#20262a';
-const QUIET = '#566167';
-const ACT = '#14535a';
-const BAND = '#a3b8b1';
+const INK = 'var(--color-ink)';
+const QUIET = 'var(--color-quiet)';
+const ACT = 'var(--color-act)';
+const BAND = 'var(--color-band)';
 const HAZARD = '#a3261c';
 
 export const shortened = (text: string, letters: number): string =>
@@ -174,17 +174,23 @@ export const BowlLanes = ({ x, top, planned, plan }: LaneProps) =>
     const name = planned.dishes.length === 1 ? 'bowl' : formula.name;
     return (
       <g key={dish.id}>
-        <text x={0} y={at + 17} fontSize="15" fill="#566167">
+        <text x={0} y={at + 17} fontSize="15" fill="var(--color-quiet)">
           {shortened(name, NAMES / LETTER - 2)}
         </text>
         {bowls.map(({ n, foldAt, firstPourAt, lastPourAt, batter_g }) => (
           <g key={n}>
             {foldAt !== null && (
-              <rect x={x(foldAt)} y={at + 4} width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))} height={16} fill="#14535a" />
+              <rect
+                x={x(foldAt)}
+                y={at + 4}
+                width={Math.max(3, x(foldAt + 1000 * FOLD_S) - x(foldAt))}
+                height={16}
+                fill="var(--color-act)"
+              />
             )}
-            <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={at + 12} y2={at + 12} stroke="#20262a" strokeWidth={4} />
+            <line x1={x(firstPourAt)} x2={x(lastPourAt)} y1={at + 12} y2={at + 12} stroke="var(--color-ink)" strokeWidth={4} />
             {x(lastPourAt) - x(firstPourAt) > ROOM_FOR_WORDS && (
-              <text x={x(firstPourAt) + 8} y={at + 8} fontSize="13" fill="#20262a">
+              <text x={x(firstPourAt) + 8} y={at + 8} fontSize="13" fill="var(--color-ink)">
                 {grams(share * batter_g)} g{foldAt === null ? '' : `, folded at ${timeOfDay(foldAt, planned.run.zone)}`}
               </text>
             )}

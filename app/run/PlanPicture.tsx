@@ -81,7 +81,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
         {ticks.map((at) => (
           <g key={at}>
             <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={floor} stroke="#d5dbd7" />
-            <text x={x(at)} y={14} fontSize="14" fill="#566167" textAnchor="middle">
+            <text x={x(at)} y={14} fontSize="14" fill="var(--color-quiet)" textAnchor="middle">
               {timeOfDay(at, run.zone)}
             </text>
           </g>
@@ -91,7 +91,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
           const preheat = plan.preheats.find((p) => p.ironId === iron.id);
           return (
             <g key={iron.id}>
-              <text x={0} y={top + 26} fontSize="17" fontWeight="700" className="font-display" fill="#20262a">
+              <text x={0} y={top + 26} fontSize="17" fontWeight="700" className="font-display" fill="var(--color-ink)">
                 {iron.name}
               </text>
               {preheat !== undefined && (
@@ -102,10 +102,10 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
                     width={x(preheat.to) - x(preheat.from)}
                     height={LANE - 14}
                     rx={3}
-                    fill="#a3b8b1"
+                    fill="var(--color-band)"
                     opacity={0.6}
                   />
-                  <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="#20262a">
+                  <text x={x(preheat.from) + 6} y={top + 26} fontSize="14" fill="var(--color-ink)">
                     heat
                   </text>
                 </>
@@ -124,7 +124,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
                         height={LANE - 14}
                         rx={3}
                         fill={fill}
-                        stroke="#20262a"
+                        stroke="var(--color-ink)"
                       />
                       <text
                         x={(x(load.pourAt) + x(load.openAt)) / 2}
@@ -132,7 +132,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
                         fontSize="16"
                         fontWeight="700"
                         textAnchor="middle"
-                        fill="#20262a"
+                        fill="var(--color-ink)"
                       >
                         {load.isTrial === true ? 'trial' : load.n}
                         {dishName(planned, load.dishId) !== null && x(load.openAt) - x(load.pourAt) > ROOM_FOR_WORDS && (
@@ -160,21 +160,29 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
         {circuits.map(({ id }, i) => (
           <WattLane key={id} circuitId={id} x={x} top={wattsAt + i * WATT_LANE} end={end} planned={planned} plan={plan} />
         ))}
-        <text x={0} y={floor - 12} fontSize="15" fill="#566167">
+        <text x={0} y={floor - 12} fontSize="15" fill="var(--color-quiet)">
           pieces out
         </text>
         <path
           d={`M${x(start)} ${floor}L${x(plan.firstPourAt)} ${floor}${path}L${x(end)} ${y(sum)}`}
           fill="none"
-          stroke="#14535a"
+          stroke="var(--color-act)"
           strokeWidth="2.5"
         />
         {stairs.length > 0 && (
-          <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="#14535a">
+          <text x={x(end) + 4} y={y(sum) + 5} fontSize="15" fontWeight="700" fill="var(--color-act)">
             {sum}
           </text>
         )}
-        <line x1={x(run.serveAt)} x2={x(run.serveAt)} y1={TOP - 6} y2={floor} stroke="#20262a" strokeWidth="2" strokeDasharray="2 4" />
+        <line
+          x1={x(run.serveAt)}
+          x2={x(run.serveAt)}
+          y1={TOP - 6}
+          y2={floor}
+          stroke="var(--color-ink)"
+          strokeWidth="2"
+          strokeDasharray="2 4"
+        />
       </svg>
       <LoadHandles
         planned={planned}

@@ -50,3 +50,4 @@ export { useGuard, useSettling } from './page/useGuard.ts';
 export { forgetDraft, useFormDraft } from './entry/useFormDraft.ts';
 export { DayEntry } from './entry/DayEntry.tsx';
 export { PictureButton } from './picture/PictureButton.tsx';
+export { COLOURS } from './tokens.ts';

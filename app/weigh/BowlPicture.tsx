@@ -50,24 +50,24 @@ export const BowlPicture = ({ layers, full_g, name }: Props) => {
           <g key={layer.key}>
             <path
               d={layerPath(from, to)}
-              fill={layer.isLive ? '#14535a' : (STONES[i % STONES.length] ?? '#d8ded9')}
+              fill={layer.isLive ? 'var(--color-act)' : (STONES[i % STONES.length] ?? '#d8ded9')}
               fillOpacity={layer.isLive ? 0.75 : 1}
-              stroke="#20262a"
+              stroke="var(--color-ink)"
               strokeOpacity={0.35}
               strokeWidth={0.8}
             />
             {to - from > 0.055 && (
-              <text x={WIDTH / 2} y={y + 5} textAnchor="middle" fontSize={14} fill={layer.isLive ? '#fff' : '#20262a'}>
+              <text x={WIDTH / 2} y={y + 5} textAnchor="middle" fontSize={14} fill={layer.isLive ? '#fff' : 'var(--color-ink)'}>
                 {layer.name.slice(0, 22)}
               </text>
             )}
           </g>
         );
       })}
-      <path d={layerPath(0, 1)} fill="none" stroke="#20262a" strokeWidth={3} strokeLinejoin="round" />
-      <path d={`M${WIDTH / 2 - 150} ${RIM_Y}H${WIDTH / 2 + 150}`} stroke="#20262a" strokeWidth={3} strokeLinecap="round" />
+      <path d={layerPath(0, 1)} fill="none" stroke="var(--color-ink)" strokeWidth={3} strokeLinejoin="round" />
+      <path d={`M${WIDTH / 2 - 150} ${RIM_Y}H${WIDTH / 2 + 150}`} stroke="var(--color-ink)" strokeWidth={3} strokeLinecap="round" />
       {total <= 0.5 && (
-        <text x={WIDTH / 2} y={130} textAnchor="middle" fontSize={16} fill="#566167">
+        <text x={WIDTH / 2} y={130} textAnchor="middle" fontSize={16} fill="var(--color-quiet)">
           {name}, empty
         </text>
       )}

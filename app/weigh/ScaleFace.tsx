@@ -25,11 +25,11 @@ export const ScaleFace = ({ step, at, isLive }: { readonly step: WeighStep; read
       {isLive && at.isZeroed && (
         <div className="mt-1">
           {/* The way there: all of it above, the last grams spread out below. */}
-          <div className="relative h-7 overflow-hidden rounded bg-[#dde2df]" aria-hidden>
+          <div className="relative h-7 overflow-hidden rounded bg-track" aria-hidden>
             <span className="absolute inset-y-0 left-0 bg-act/70" style={{ width: `${place((got_g ?? 0) / (wanted_g * 1.15))}%` }} />
             <span className="absolute inset-y-0 w-1 bg-ink" style={{ left: `${place(1 / 1.15)}%` }} />
           </div>
-          <div className="relative mt-1 h-4 rounded bg-[#dde2df]" aria-hidden>
+          <div className="relative mt-1 h-4 rounded bg-track" aria-hidden>
             <span
               className="absolute inset-y-0 bg-band"
               style={{

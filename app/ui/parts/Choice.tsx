@@ -46,7 +46,7 @@ export const Chips = <T extends string | number>({ label, chips, chosen, onToggl
           type="button"
           aria-pressed={isOn}
           onClick={() => onToggle(value)}
-          className={`inline-flex min-h-11 items-center gap-2.5 border-b-3 font-display text-2xl font-bold ${isOn ? 'border-band' : 'border-transparent text-quiet line-through decoration-1'}`}
+          className={`inline-flex min-h-11 items-center gap-2.5 border-b-3 font-display text-2xl font-bold ${isOn ? 'border-band' : 'border-transparent text-quiet [&_svg]:opacity-40'}`}
         >
           {picture}
           {name}

@@ -67,8 +67,19 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
         {[0, 1, 2, 3].map((quarter) => {
           const [x, y] = onCircle(quarter / 4, RING - 44, CENTRE);
           const at = from + ((quarter / 4 - turnOf(from) + 2) % 1) * HOUR_MS;
+          // The plate stands there, with its own time.
+          if (Math.abs(((quarter / 4 - turnOf(serveAt) + 1.5) % 1) - 0.5) < 0.06) return null;
           return (
-            <text key={quarter} x={x} y={y + 6} textAnchor="middle" fontSize={17} fontWeight={600} fill={colour('quiet')}>
+            <text
+              key={quarter}
+              x={x}
+              y={y + 6}
+              textAnchor="middle"
+              fontSize={17}
+              fontWeight={600}
+              fill={colour('quiet')}
+              className="max-sm:hidden"
+            >
               {timeOf(Math.round(at / 60_000) * 60_000)}
             </text>
           );

@@ -13,12 +13,15 @@ export type PieceLook = {
   readonly step: number;
   /** What came out; left out: one piece, not two halves. */
   readonly actual?: number;
+  /** Pieces of one load, side by side; left out: one. */
+  readonly count?: number;
 };
 
 /** A pale piece has a darker rim, so that it stands off the ground. */
 const RIM_STEPS = 1.2;
 const POCKET_STEPS = 0.7;
 const SIZE = 100;
+const GAP = 2;
 
 const isOnFace = ({ rows, columns, outline }: Lattice, row: number, column: number): boolean =>
   outline === 'square' || Math.hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1) <= 0.98;
@@ -28,7 +31,7 @@ const sizeOf = ({ rows, columns }: Lattice): readonly [number, number] => {
   return [cell * columns, cell * rows];
 };
 
-const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual'>) => {
+const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual' | 'count'>) => {
   const { rows, columns, outline } = lattice;
   const cell = SIZE / Math.max(rows, columns);
   const [width, height] = sizeOf(lattice);
@@ -68,8 +71,10 @@ const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual'>) => {
 };
 
 /** A finished piece from above, in its colour. `size`: of its longer side, px; `label`: what it says to a screen reader, left out: nothing. */
-export const Piece = ({ size, label, actual, ...look }: PieceLook & { readonly size: number; readonly label?: string }) => {
+export const Piece = ({ size, label, actual, count = 1, ...look }: PieceLook & { readonly size: number; readonly label?: string }) => {
   const [width, height] = sizeOf(look.lattice);
+  const across = Math.ceil(Math.sqrt(count));
+  const [cellX, cellY] = [width / across, height / across];
   const clip = useId();
   const scale = size / SIZE;
   return (
@@ -80,7 +85,18 @@ export const Piece = ({ size, label, actual, ...look }: PieceLook & { readonly s
       className="block shrink-0 forced-color-adjust-none"
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <Face {...look} />
+      {Array.from({ length: count }, (_, i) => (
+        <svg
+          key={i}
+          viewBox={`0 0 ${width} ${height}`}
+          x={(i % across) * cellX + (count > 1 ? GAP : 0)}
+          y={Math.floor(i / across) * cellY + (count > 1 ? GAP : 0)}
+          width={cellX - (count > 1 ? 2 * GAP : 0)}
+          height={cellY - (count > 1 ? 2 * GAP : 0)}
+        >
+          <Face {...look} />
+        </svg>
+      ))}
       {actual !== undefined && (
         <>
           <clipPath id={clip}>
