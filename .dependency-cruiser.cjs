@@ -85,6 +85,13 @@ module.exports = {
       to: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/', pathNot: '^app/$1/' },
     },
     {
+      name: 'stations-do-not-know-the-shell',
+      comment: 'the shell knows its stations, not the other way round',
+      severity: 'error',
+      from: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/' },
+      to: { path: '^app/shell/' },
+    },
+    {
       name: 'nothing-needs-the-beginning',
       comment: 'the first questions may use what the stations ask with; no station knows them',
       severity: 'error',

@@ -26,6 +26,7 @@ const PLANTED: Readonly<Record<string, readonly [from: string, of: string]>> = {
   'one-public-face-of-core': ['app/nosy.ts', '../core/kit/inside.ts'],
   'one-public-face-between-stages': ['core/kit/nosy.ts', '../plate/inside.ts'],
   'stations-do-not-know-each-other': ['app/line/nosy.ts', '../run/inside.ts'],
+  'stations-do-not-know-the-shell': ['app/line/upward.ts', '../shell/inside.ts'],
   'nothing-needs-the-beginning': ['app/line/early.ts', '../begin/index.ts'],
   'command-line-and-server-stand-alone': ['cli/nosy.ts', '../app/page.ts'],
   'the-contract-needs-nobody': ['contract/nosy.ts', '../core/basis/index.ts'],
@@ -43,6 +44,7 @@ test('every rule of the layers turns red for an import that breaks it', async ()
     'core/basis/round.test.ts',
     'app/page.ts',
     'app/run/inside.ts',
+    'app/shell/inside.ts',
     'app/begin/index.ts',
   ])
     write(file, 'export const thing = 1;\n');

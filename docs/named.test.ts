@@ -23,6 +23,11 @@ const pathsOf = (named: string): readonly string[] => {
   return list === undefined ? [named] : list.split(',').map((one) => `${before}${one}${after}`);
 };
 
+test('a kitchen file says which version of the application wrote it', () => {
+  const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8')) as { version: string };
+  expect(readFileSync(join(ROOT, 'app/store/exchange.ts'), 'utf8')).toContain(`APP_VERSION = '${version}'`);
+});
+
 describe('what a document names is there', () => {
   test.each(DOCUMENTS)('%s: every path', (document) => {
     const named = [...readFileSync(join(ROOT, document), 'utf8').matchAll(PATH)].flatMap(([, path = '']) => pathsOf(path));

@@ -13,6 +13,21 @@ const KEYS = {
   'practice.open': { key: 'o', where: 'Practice', what: 'open' },
   'practice.look': { key: 'e', where: 'Practice', what: 'look' },
 } as const;
+/** The letter that opens each station, by its address. */
+export const STATION_LETTERS = {
+  '/run': 'r',
+  '/formula': 'f',
+  '/weigh': 'w',
+  '/lift': 'h',
+  '/iron': 'i',
+  '/line': 'l',
+  '/keep': 'k',
+  '/book': 'b',
+  '/practice': 'x',
+  '/kit': 't',
+} as const;
+export type StationPath = keyof typeof STATION_LETTERS;
+
 export type KeyId = keyof typeof KEYS;
 export type KeyHelp = { readonly id: KeyId; readonly key: string; readonly where: string; readonly what: string };
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Failure } from '../../core/basis/index.ts';
 import { wallNow } from '../clock/index.ts';
-import type { Month } from '../shell/useExport.ts';
-import { useExport } from '../shell/useExport.ts';
+import type { Month } from '../backup/useExport.ts';
+import { useExport } from '../backup/useExport.ts';
 import { useKitchen } from '../store/index.ts';
 import type { Snapshot } from '../store/snapshots.ts';
 import { dropSnapshot, keepSnapshot } from '../store/snapshots.ts';

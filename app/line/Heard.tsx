@@ -3,8 +3,7 @@ import clsx from 'clsx';
 import { SlidersHorizontal, Sun, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
-import { USUAL_LINE_KEYS } from '../keys/index.ts';
-import { STATIONS } from '../shell/stations.ts';
+import { STATION_LETTERS, USUAL_LINE_KEYS } from '../keys/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { PARTS, PART_WORDS, setHand, useHand } from './hand.ts';
 import { canSpeak, silencedBy } from './sound.ts';
@@ -19,7 +18,7 @@ const Keys = ({ kit }: { readonly kit: Kit }) => {
   const carryOut = useDo();
   const kept = kit.lineKeys ?? USUAL_LINE_KEYS;
   const [typed, setTyped] = useState(kept);
-  const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length && !STATIONS.some(({ key }) => typed.includes(key));
+  const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length && !Object.values(STATION_LETTERS).some((letter) => typed.includes(letter));
   return (
     <label className="flex flex-col">
       keys

@@ -6,7 +6,7 @@ import { duration } from '../ui/index.ts';
 import { jumpSlept, jumpTold, jumpWasSet, useAskedJumps, useNoticedJumps } from '../session/index.ts';
 import { notices, useNotices, useProblems, useStorageTrouble } from '../store/index.ts';
 import { loadUpdate } from './update.ts';
-import { useExport } from './useExport.ts';
+import { useExport } from '../backup/useExport.ts';
 
 const Unreadable = lazy(async () => ({ default: (await import('./Unreadable.tsx')).Unreadable }));
 

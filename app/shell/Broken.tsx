@@ -1,7 +1,7 @@
 import { useRouteError } from 'react-router';
 import { useKitchenChoice } from '../store/index.ts';
 import { Rail } from './Rail.tsx';
-import { useExport } from './useExport.ts';
+import { useExport } from '../backup/useExport.ts';
 
 /** A station that failed: the others, the kitchens and the export are still there, and the data is safe in the store. */
 export const Broken = () => {
