@@ -35,6 +35,8 @@ const units = run([
 ]);
 // What lint leaves out of `npm test`.
 const lint = run(['node_modules/eslint/bin/eslint.js', '.']);
+// The reference of the computation's public functions, made from their comments.
+const api = run(['node_modules/typedoc/bin/typedoc']);
 env.PLAYWRIGHT_JSON_OUTPUT_NAME = join(out, 'browser.json');
 const PLAYWRIGHT = ['node_modules/@playwright/test/cli.js', 'test'];
 // Every way through the browser that `npm test` doesn't go.
@@ -90,4 +92,4 @@ if (process.argv.includes('--write')) {
 }
 if (units === 0) keepProved(files);
 console.log(`${passed} passed, ${all - passed} failed`);
-process.exitCode = [units, lint, browser, bench, speed].every((code) => code === 0) && all > 0 ? 0 : 1;
+process.exitCode = [units, lint, api, browser, bench, speed].every((code) => code === 0) && all > 0 ? 0 : 1;
