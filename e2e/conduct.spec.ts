@@ -46,12 +46,14 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   const sheet = page.getByRole('dialog');
   const cells = (name: string) => sheet.locator(`[data-plan="${name}"]`);
   await sheet.getByRole('button', { name: '6 more' }).click();
+  await expect(sheet.getByRole('table')).toHaveAttribute('aria-busy', 'false');
   const [planned, then] = await Promise.all(['As planned', 'Then'].map((name) => cells(name).locator('td').nth(3).textContent()));
   // A load of four may already have had a piece or two over.
   expect(Number(then)).toBeGreaterThan(Number(planned));
   expect(Number(then)).toBeGreaterThanOrEqual(42);
   // And from now on, with what is out and in the irons: six more can't be sooner than without them.
   const fromNow = sheet.locator('[data-figure="from now"]');
+  await expect(fromNow).toHaveAttribute('aria-busy', 'false');
   await expect(fromNow).toContainText(/the last plate is at \d\d:\d\d; as it stands \d\d:\d\d/);
   const [with6 = '', without6 = ''] = ((await fromNow.textContent()) ?? '').match(/\d\d:\d\d/g) ?? [];
   expect(with6 > without6).toBe(true);

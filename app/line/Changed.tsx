@@ -21,11 +21,14 @@ type Props = {
 
 const TICK_MS = 5000;
 
-/** What becomes of the morning; null: it isn't known yet. */
-const useAskedChange = ({ run, request, irons }: PlannedRun, { circuitId, ...change }: Asked): ChangedMorning | null => {
+/** What becomes of the morning (null: it isn't known yet), and whether it is of what is asked now: until then what was found last stands. */
+const useAskedChange = (
+  { run, request, irons }: PlannedRun,
+  { circuitId, ...change }: Asked,
+): { readonly then: ChangedMorning | null; readonly isBusy: boolean } => {
   const offIronIds = irons.filter((iron) => circuitId === null || iron.circuitId === circuitId).map(({ id }) => id);
-  const { data } = useChanged(request === null ? null : { run, request, change: { ...change, offIronIds } });
-  return data?.ok === true ? data.value : null;
+  const { data, isPlaceholderData } = useChanged(request === null ? null : { run, request, change: { ...change, offIronIds } });
+  return { then: data?.ok === true ? data.value : null, isBusy: data === undefined || isPlaceholderData };
 };
 
 /** What happens on a morning, and what it does to the plan; the old one stands beside it until it is taken. */
@@ -40,7 +43,7 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
     off_min: 0,
     circuitId: null,
   });
-  const then = useAskedChange(planned, asked);
+  const { then, isBusy } = useAskedChange(planned, asked);
   if (plan === null) return null;
   const set = (changes: Partial<Asked>): void => setAsked((before) => ({ ...before, ...changes }));
   const isLeft = then !== null && then.plan.loads.length > 0;
@@ -52,7 +55,7 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
         <PowerIsOff planned={planned} asked={asked} set={set} cut={then?.cut ?? null} />
         <IronIsOut planned={planned} asked={asked} set={set} />
         <HandsThere asked={asked} set={set} />
-        <table className="w-full text-left text-lg">
+        <table aria-busy={isBusy} className="w-full text-left text-lg aria-busy:opacity-60">
           <thead className="text-[15px] text-quiet">
             <tr>
               {['', 'First pour', 'Last out', 'Loads', 'Pieces', 'Batter'].map((title) => (
@@ -73,13 +76,14 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
         <button
           type="button"
           className="button-act min-h-16 text-xl"
-          disabled={!isLeft}
+          // Never by the answer to what was asked before.
+          disabled={!isLeft || isBusy}
           onClick={() => {
             if (then !== null) onTake(then.changes);
             onClose();
           }}
         >
-          {then !== null && !isLeft ? 'No iron is left' : 'Plan it so'}
+          {then !== null && !isLeft && !isBusy ? 'No iron is left' : 'Plan it so'}
         </button>
       </div>
     </Sheet>
@@ -100,18 +104,18 @@ const FromNow = ({ planned: { run, request, plan, dishes }, places, missing, ask
   const irons = request?.irons ?? [];
   const standing = useMemo(() => (plan === null ? [] : ironsNow(places, plan, now)), [places, plan, now]);
   const more = Math.ceil(asked.guests * (dishes.find(({ dish }) => dish.id === asked.dishId)?.dish.piecesPerPerson ?? 1));
-  const before = useRest({ irons, missing: [...missing], standing, hands: run.hands ?? 1, now }).data;
-  const after = useRest({
+  const { data: before } = useRest({ irons, missing: [...missing], standing, hands: run.hands ?? 1, now });
+  const { data: after, isPlaceholderData } = useRest({
     irons: irons.filter(({ ironId }) => !then.goneIronIds.includes(ironId)),
     missing: [...missing].map(([dishId, pieces]) => [dishId, pieces + (dishId === asked.dishId ? more : 0)] as const),
     standing,
     hands: asked.hands,
     now,
-  }).data;
+  });
   if (before?.ok !== true || after?.ok !== true) return null;
   const lastPlateAt = after.value.lastPlateAt + 1000 * then.cut.late_s;
   return (
-    <p className="text-lg" data-figure="from now" data-exact={lastPlateAt}>
+    <p aria-busy={isPlaceholderData} className="text-lg aria-busy:opacity-60" data-figure="from now" data-exact={lastPlateAt}>
       With what is out and in the irons, the last plate is at <b>{timeOfDay(lastPlateAt, run.zone)}</b>; as it stands{' '}
       {timeOfDay(before.value.lastPlateAt, run.zone)}.{after.value.missing > 0 && ` ${after.value.missing} pieces have no iron.`}
     </p>

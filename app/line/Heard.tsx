@@ -18,7 +18,10 @@ const Keys = ({ kit }: { readonly kit: Kit }) => {
   const carryOut = useDo();
   const kept = kit.lineKeys ?? USUAL_LINE_KEYS;
   const [typed, setTyped] = useState(kept);
-  const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length && !Object.values(STATION_LETTERS).some((letter) => typed.includes(letter));
+  const isRight =
+    /^(?:[a-z]{4})?$/.test(typed) &&
+    new Set(typed).size === typed.length &&
+    !Object.values(STATION_LETTERS).some((letter) => typed.includes(letter));
   return (
     <label className="flex flex-col">
       keys

@@ -151,6 +151,11 @@ export class KitchenDatabase extends Dexie {
   rows<N extends TableName>(name: N): Table<Rows[N]> {
     return this.table(name);
   }
+
+  /** The same as they lie there: a row may be anything until it is checked. */
+  raw(name: TableName): Table<unknown> {
+    return this.table(name);
+  }
 }
 
 /** The primary key of a row, as the table has it. */

@@ -101,8 +101,8 @@ const rowsOfSpan = async (
 async function* pieces(database: KitchenDatabase, table: KitchenTable): AsyncGenerator<unknown[]> {
   let after: unknown = null;
   for (;;) {
-    const from = after === null ? database.table(table).orderBy(':id') : database.table(table).where(':id').above(after);
-    const rows = (await from.limit(CHUNK).toArray()) as unknown[];
+    const from = after === null ? database.raw(table).orderBy(':id') : database.raw(table).where(':id').above(after);
+    const rows = await from.limit(CHUNK).toArray();
     if (rows.length === 0) return;
     yield rows;
     if (rows.length < CHUNK) return;
@@ -128,13 +128,11 @@ export async function* exportedText(
   span: Span | null = null,
 ): AsyncGenerator<string> {
   const pointedAt: PointedAt = { predictions: new Set(), lots: new Set(), runs: new Set() };
-  const setAside: SetAside[] = ((await database.table('setAside').toArray()) as (SetAside & { id?: string })[]).map(
-    ({ id: _, ...aside }) => aside,
-  );
+  const setAside: SetAside[] = (await database.rows('setAside').toArray()).map(({ id: _, ...aside }) => aside);
   const counts = await Promise.all(ORDER.map((table) => database.table(table).count()));
   const all = counts.reduce((sum, count) => sum + count, 1);
   let done = 0;
-  const [storedKit] = (await database.table('kits').toArray()) as unknown[];
+  const [storedKit] = await database.raw('kits').toArray();
   const kit = checkRow('kits', waiting.kits?.[0] ?? storedKit ?? DEFAULT_KIT);
   if (!kit.ok) setAside.push(kit.setAside);
   yield openingText({ appVersion: APP_VERSION, exportedAt }, kit.ok ? kit.row : DEFAULT_KIT);

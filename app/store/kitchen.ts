@@ -6,7 +6,7 @@ import type { KnownRows, Rows, TableName } from './database.ts';
 import { KitchenDatabase, keyText, STORE_VERSION } from './database.ts';
 import { PendingWrites } from './pendingWrites.ts';
 import type { Command, Done, LogEventOf, Transaction, Write } from './transaction.ts';
-import { counted, logRow } from './transaction.ts';
+import { counted, logRow, numbered, ownerOf } from './transaction.ts';
 import type { RowChecks } from './rowChecks.ts';
 
 const RETRY_MS = 5000;
@@ -141,14 +141,14 @@ const storedTransaction = (database: KitchenDatabase, checks: RowChecks): Transa
   },
   append: async (table, ownerId, event) => {
     const last = await database.under(table, `[${LOG_OWNERS[table]}+seq]`, ownerId).last();
-    const numbered = { ...(event as object), seq: (last?.seq ?? -1) + 1 } as unknown as LogEventOf<typeof table>;
-    const row = logRow(table, ownerId, numbered);
+    const next = numbered<typeof table>(event, (last?.seq ?? -1) + 1);
+    const row = logRow(table, ownerId, next);
     checks.write(table, row);
     // `add`, not `put`: another tab must never be written over.
     await database.rows(table).add(row as never);
     // What it says is in the book's index before somebody looks there next.
     if (table === 'loadEvents') await database.rows('bookIndexDue').put({ id: ownerId });
-    return numbered;
+    return next;
   },
 });
 
@@ -175,7 +175,7 @@ const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, write
     return Promise.resolve();
   };
   const log = async <L extends LogTable>(table: L, ownerId: string): Promise<readonly LogEventOf<L>[]> => {
-    const isMine = (row: Rows[L]): boolean => (row as unknown as Record<string, unknown>)[LOG_OWNERS[table]] === ownerId;
+    const isMine = (row: Rows[L]): boolean => ownerOf(table, row) === ownerId;
     const rows = overlay(table, await logRows(database, table, ownerId), isMine);
     return rows.map(({ event }) => event as LogEventOf<L>).sort((a, b) => a.seq - b.seq);
   };
@@ -202,9 +202,9 @@ const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, write
     },
     append: async (table, ownerId, event) => {
       const seq = ((await log(table, ownerId)).at(-1)?.seq ?? -1) + 1;
-      const numbered = { ...(event as object), seq } as unknown as LogEventOf<typeof table>;
-      await collect(table, logRow(table, ownerId, numbered) as never);
-      return numbered;
+      const next = numbered<typeof table>(event, seq);
+      await collect(table, logRow(table, ownerId, next) as never);
+      return next;
     },
   };
 };

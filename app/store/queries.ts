@@ -8,6 +8,7 @@ import type { KitchenDatabase, Rows, TableName } from './database.ts';
 import { findInIndex } from './findInIndex.ts';
 import type { Kitchen } from './kitchen.ts';
 import type { Problems } from './problems.ts';
+import { ownerOf } from './transaction.ts';
 
 /** A range for each key: `anyOf` steps through an index row by row, which takes ten times as long in a large kitchen. */
 const ofEach = async (keys: ReadonlySet<string>, rowsOf: (key: string) => PromiseLike<unknown[]>): Promise<unknown[]> =>
@@ -46,7 +47,7 @@ export class Queries {
 
   /** The newest revision of each formula or iron. */
   async newestRevisions<N extends 'formulas' | 'irons'>(table: N): Promise<Rows[N][]> {
-    const ids = (await this.database.table(table).orderBy('id').uniqueKeys()) as string[];
+    const ids = (await this.database.rows(table).orderBy('id').uniqueKeys()).map(String);
     const stored = await Promise.all(ids.map((id) => this.lastSound(table, id)));
     const newest = new Map<string, Rows[N]>();
     const waiting = this.over(table, []);
@@ -67,26 +68,25 @@ export class Queries {
   }
 
   async revision<N extends 'formulas' | 'irons'>(table: N, id: string, rev: number): Promise<Rows[N] | null> {
-    const stored = (await this.database.table(table).get([id, rev])) as unknown;
+    const stored = await this.database.raw(table).get([id, rev]);
     return this.over(table, stored === undefined ? [] : [stored], (row) => row.id === id && row.rev === rev).at(-1) ?? null;
   }
 
   /** Events of these logs in order, by owner. */
   async logs<L extends LogTable>(table: L, ownerIds: readonly string[]): Promise<ReadonlyMap<string, readonly Rows[L]['event'][]>> {
     const owner = LOG_OWNERS[table];
-    const ownerOf = (row: Rows[L]): string => (row as unknown as Record<string, string>)[owner] ?? '';
     const wanted = new Set(ownerIds);
     const stored = await ofEach(wanted, (id) => this.database.under(table, `[${owner}+seq]`, id).toArray());
     const logs = new Map<string, Rows[L]['event'][]>(ownerIds.map((id) => [id, []]));
-    const rows = this.over(table, stored, (row) => wanted.has(ownerOf(row)));
+    const rows = this.over(table, stored, (row) => wanted.has(ownerOf(table, row)));
     rows.sort((a, b) => a.seq - b.seq);
-    for (const row of rows) logs.get(ownerOf(row))?.push(row.event);
+    for (const row of rows) logs.get(ownerOf(table, row))?.push(row.event);
     return logs;
   }
 
   private async byId<N extends 'lots' | 'predictions'>(table: N, ids: readonly string[]): Promise<Rows[N][]> {
     const wanted = new Set(ids);
-    const stored = (await this.database.table(table).bulkGet([...wanted])).filter((row) => row !== undefined) as unknown[];
+    const stored = (await this.database.raw(table).bulkGet([...wanted])).filter((row) => row !== undefined);
     return this.over(table, stored, ({ id }) => wanted.has(id));
   }
 
@@ -145,7 +145,7 @@ export class Queries {
   /** Every term of words that loads stand under. */
   async indexedWords(): Promise<string[]> {
     const [from, to] = WORD_TERMS;
-    return (await this.database.rows('bookIndex').where('terms').between(from, to).uniqueKeys()) as string[];
+    return (await this.database.rows('bookIndex').where('terms').between(from, to).uniqueKeys()).map(String);
   }
 
   /**
@@ -160,7 +160,7 @@ export class Queries {
     const found = await findInIndex(this.database, lists, span, most);
     if (found === null) return null;
     const ids = new Set([...found.ids, ...this.over('loadEvents', []).map(({ loadId }) => loadId)]);
-    const stored = (await this.database.table('loads').bulkGet([...ids])).filter((row) => row !== undefined) as unknown[];
+    const stored = (await this.database.raw('loads').bulkGet([...ids])).filter((row) => row !== undefined);
     const isIn = ({ id, startedAt }: Load): boolean => ids.has(id) && startedAt >= span[0] && startedAt <= span[1];
     const loads = this.over('loads', stored, isIn).filter(isIn);
     return { loads: loads.sort((a, b) => b.startedAt - a.startedAt), isAll: found.isAll };
@@ -219,7 +219,7 @@ export class Queries {
   }
 
   async newestWeighing(): Promise<Rows['weighings'] | null> {
-    const stored = (await this.database.table('weighings').orderBy('startedAt').last()) as unknown;
+    const stored = await this.database.raw('weighings').orderBy('startedAt').last();
     return (
       this.over('weighings', stored === undefined ? [] : [stored])
         .sort((a, b) => a.startedAt - b.startedAt)

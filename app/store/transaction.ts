@@ -77,6 +77,13 @@ export class CommandFailed extends Error {
   }
 }
 
+/** Whose log a row is of. */
+export const ownerOf = <L extends LogTable>(table: L, row: Rows[L]): string =>
+  (row as unknown as Readonly<Record<string, string>>)[LOG_OWNERS[table]] ?? '';
+
+/** An event with its number in its log. */
+export const numbered = <L extends LogTable>(event: object, seq: number): LogEventOf<L> => ({ ...event, seq }) as unknown as LogEventOf<L>;
+
 /** A row of a log. */
 export const logRow = <L extends LogTable>(table: L, ownerId: string, event: LogEventOf<L>): Rows[L] =>
   ({ [LOG_OWNERS[table]]: ownerId, seq: event.seq, event }) as unknown as Rows[L];
