@@ -254,6 +254,30 @@ describe('stores of older versions', () => {
     );
   });
 
+  test('a store of version 4 lays the dishes of its runs in a list, and a second opening leaves them', async () => {
+    const tables = new KitchenDatabase('old-4-tables').tables.map(({ name, schema }) => [
+      name,
+      [schema.primKey.src, ...schema.indexes.map(({ src }) => src)].join(', '),
+    ]);
+    const old = new Dexie('old-4');
+    old.version(4).stores(Object.fromEntries(tables));
+    await old.open();
+    const json = JSON.parse(readFileSync(new URL('../../core/kitchen/testing/kitchen-v4.json', import.meta.url), 'utf8')) as {
+      kit: object;
+      runs: object[];
+    };
+    await old.table('kits').put(json.kit);
+    await old.table('runs').bulkPut(json.runs);
+    old.close();
+    for (let opening = 0; opening < 2; opening++) {
+      const kitchen = await openedKitchen('old-4');
+      const [run] = await kitchen.database.rows('runs').toArray();
+      expect(run?.dishes).toMatchObject([{ id: 'own', people: 36, formulaId: 'oat-rye' }]);
+      expect(run).not.toHaveProperty('people');
+      kitchen.database.close();
+    }
+  });
+
   test('one that a newer version wrote is named, not replaced', async () => {
     const newer = new Dexie('from-tomorrow');
     newer.version(STORE_VERSION + 1).stores({ kits: 'id', more: 'id' });
