@@ -9,7 +9,7 @@ export const ActButton = ({ icon, bench = false, children, className = '', ...bu
   <button
     type="button"
     {...button}
-    className={`inline-flex items-center justify-center gap-3 rounded-xl border-2 border-transparent bg-act px-8 font-display text-2xl font-bold text-page hover:brightness-90 disabled:bg-quiet ${bench ? 'min-h-28' : 'min-h-16'} ${className}`}
+    className={`inline-flex items-center justify-center gap-3 rounded-xl border-2 border-transparent bg-act px-8 font-display text-2xl font-bold text-page hover:brightness-90 disabled:bg-quiet forced-colors:text-[ButtonText] ${bench ? 'min-h-28' : 'min-h-16'} ${className}`}
   >
     {icon}
     {children}

@@ -14,7 +14,7 @@ export const Tabs = ({
       {tabs.map(({ name }) => (
         <Tab
           key={name}
-          className="min-h-11 border-b-3 border-transparent text-lg font-semibold text-quiet data-selected:border-act data-selected:text-ink"
+          className="min-h-11 border-b-3 border-transparent text-lg font-semibold text-quiet data-selected:border-act data-selected:text-ink forced-colors:border-[Canvas] forced-colors:data-selected:border-[Highlight]"
         >
           {name}
         </Tab>
@@ -46,7 +46,7 @@ export const Chips = <T extends string | number>({ label, chips, chosen, onToggl
           type="button"
           aria-pressed={isOn}
           onClick={() => onToggle(value)}
-          className={`inline-flex min-h-11 items-center gap-2.5 border-b-3 font-display text-2xl font-bold ${isOn ? 'border-band' : 'border-transparent text-quiet [&_svg]:opacity-40'}`}
+          className={`inline-flex min-h-11 items-center gap-2.5 border-b-3 font-display text-2xl font-bold ${isOn ? 'border-band' : 'border-transparent text-quiet forced-colors:border-[Canvas] [&_svg]:opacity-40'}`}
         >
           {picture}
           {name}
