@@ -44,12 +44,12 @@ const WORDS = ['iron', 'formula', 'cup'] as const;
 
 const isOneOf = <T extends string>(names: readonly T[], name: string): name is T => (names as readonly string[]).includes(name);
 
-const OPTIONS = {
-  ...Object.fromEntries([...WORDS, ...Object.keys(NUMBERS)].map((name) => [name, { type: 'string' } as const])),
+const OPTIONS: Readonly<Record<string, { readonly type: 'string' | 'boolean'; readonly short?: string }>> = {
+  ...Object.fromEntries([...WORDS, ...Object.keys(NUMBERS)].map((name) => [name, { type: 'string' as const }])),
   'as-new': { type: 'boolean' },
   json: { type: 'boolean' },
   help: { type: 'boolean', short: 'h' },
-} as const;
+};
 
 /** `argv` without node and script. Errors: the `usage-…` codes and `out-of-range`. */
 export const readOptions = (argv: readonly string[]): Result<Options> => {
@@ -62,7 +62,7 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
     if (token.kind === 'positional') plain.push(token.value);
     if (token.kind !== 'option') continue;
     const { name, rawName, value } = token;
-    const option = Object.hasOwn(OPTIONS, name) ? OPTIONS[name as keyof typeof OPTIONS] : undefined;
+    const option = Object.hasOwn(OPTIONS, name) ? OPTIONS[name] : undefined;
     if (option === undefined || (option.type === 'boolean' && value !== undefined))
       return failure('usage-unknown-option', { option: value === undefined ? rawName : `${rawName}=${value}` });
     if (option.type === 'boolean') flags.add(name);
