@@ -94,7 +94,7 @@ test('by keyboard alone: from the run to an opened load', WALK, async ({ page })
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
 });
 
-test('at 320 px nothing runs out of the page sideways; bench targets are large', WALK, async ({ page }) => {
+test('at 320 px nothing runs out of the page sideways; bench targets are large', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 700 });
   for (const station of STATIONS) {
     await open(page, station);

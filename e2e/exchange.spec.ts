@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { exported, importFile, open, startLoad, test, toOwnKitchen, WALK } from './kitchen.ts';
+import { exported, importFile, open, startLoad, test, toOwnKitchen } from './kitchen.ts';
 
-test('what a file replaces is shown before, kept for seven days, and comes back with what was worked on', WALK, async ({ page }) => {
+test('what a file replaces is shown before, kept for seven days, and comes back with what was worked on', async ({ page }) => {
   await page.clock.install();
   await open(page, 'kit');
   const demo = readFileSync(await exported(page));

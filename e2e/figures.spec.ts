@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { button, column, figure, open, openLid, test, WALK } from './kitchen.ts';
+import { button, column, figure, open, openLid, test } from './kitchen.ts';
 import type { IronId } from './shown.ts';
 import { atIron, atLine, go, IDS, onSheet, whole } from './shown.ts';
 
@@ -18,43 +18,41 @@ const allAgree = async (page: Page, irons: readonly IronId[]): Promise<void> => 
   }
 };
 
-test(
-  'one morning, one set of figures: every iron at Iron, Run, Line and on paper; the bowl at Run and Weigh; at rest, while one cooks, and once it is answered',
-  WALK,
-  async ({ page }) => {
-    await open(page, 'run');
-    await allAgree(page, IDS);
-    // The bowl: what the plan wants of it is what is weighed.
-    await go(page, 'Run');
-    const bowl = page.locator('dl > div').filter({ has: page.locator('dt', { hasText: /^Batter$/ }) });
-    await expect(bowl.locator('dd').first()).toContainText(' g');
-    const planned_g = whole(await bowl.locator('dd').first().textContent());
-    const [, times = ''] = /^([\d.]+) ×/.exec((await bowl.locator('dd').nth(1).textContent()) ?? '') ?? [];
-    await go(page, 'Weigh');
-    await expect(page.getByText('As much as Breakfast for 36 needs.')).toBeVisible();
-    expect(Math.round(await figure(page, 'bowl_g'))).toBe(planned_g);
-    expect(await figure(page, 'run factor')).toBe(Number(times));
+test('one morning, one set of figures: every iron at Iron, Run, Line and on paper; the bowl at Run and Weigh; at rest, while one cooks, and once it is answered', async ({
+  page,
+}) => {
+  await open(page, 'run');
+  await allAgree(page, IDS);
+  // The bowl: what the plan wants of it is what is weighed.
+  await go(page, 'Run');
+  const bowl = page.locator('dl > div').filter({ has: page.locator('dt', { hasText: /^Batter$/ }) });
+  await expect(bowl.locator('dd').first()).toContainText(' g');
+  const planned_g = whole(await bowl.locator('dd').first().textContent());
+  const [, times = ''] = /^([\d.]+) ×/.exec((await bowl.locator('dd').nth(1).textContent()) ?? '') ?? [];
+  await go(page, 'Weigh');
+  await expect(page.getByText('As much as Breakfast for 36 needs.')).toBeVisible();
+  expect(Math.round(await figure(page, 'bowl_g'))).toBe(planned_g);
+  expect(await figure(page, 'run factor')).toBe(Number(times));
 
-    // One of them is in the iron: the others are as they were, and the bowl is the one that was planned.
-    await go(page, 'Line');
-    const { grams } = await atLine(page, 'deep-a');
-    await button(page, 'deep-a', 'Poured').click();
-    await button(page, 'deep-a', 'Closed').click();
-    const left = page.getByRole('complementary', { name: 'The bowl and the cautions' }).locator('[data-figure="left_g"]').first();
-    // Each of the three is rounded by itself.
-    await expect.poll(async () => Math.abs(whole(await left.textContent()) - (planned_g - grams))).toBeLessThanOrEqual(1);
-    await allAgree(page, ['deep-b', 'thin-four']);
+  // One of them is in the iron: the others are as they were, and the bowl is the one that was planned.
+  await go(page, 'Line');
+  const { grams } = await atLine(page, 'deep-a');
+  await button(page, 'deep-a', 'Poured').click();
+  await button(page, 'deep-a', 'Closed').click();
+  const left = page.getByRole('complementary', { name: 'The bowl and the cautions' }).locator('[data-figure="left_g"]').first();
+  // Each of the three is rounded by itself.
+  await expect.poll(async () => Math.abs(whole(await left.textContent()) - (planned_g - grams))).toBeLessThanOrEqual(1);
+  await allAgree(page, ['deep-b', 'thin-four']);
 
-    // Out and as it was promised: the next load of that iron is the same everywhere.
-    await go(page, 'Line');
-    await openLid(page, column(page, 'deep-a'));
-    await column(page, 'deep-a').getByRole('button', { name: 'How was it?' }).click();
-    await page.getByRole('button', { name: /^As promised/ }).click();
-    await page.getByRole('button', { name: 'Done', exact: true }).click();
-    const next = page.getByRole('region', { name: 'Do next' });
-    await expect(next).toContainText('Pour Deep A');
-    await expect(next).toContainText(`${grams} g`);
-    await button(page, 'deep-a', 'Next load').click();
-    await allAgree(page, ['deep-a']);
-  },
-);
+  // Out and as it was promised: the next load of that iron is the same everywhere.
+  await go(page, 'Line');
+  await openLid(page, column(page, 'deep-a'));
+  await column(page, 'deep-a').getByRole('button', { name: 'How was it?' }).click();
+  await page.getByRole('button', { name: /^As promised/ }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  const next = page.getByRole('region', { name: 'Do next' });
+  await expect(next).toContainText('Pour Deep A');
+  await expect(next).toContainText(`${grams} g`);
+  await button(page, 'deep-a', 'Next load').click();
+  await allAgree(page, ['deep-a']);
+});

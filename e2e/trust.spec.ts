@@ -55,7 +55,7 @@ test.describe('with its service worker', () => {
   });
 });
 
-test('storage full: the load goes on, export is offered, writing is tried again', WALK, async ({ page }) => {
+test('storage full: the load goes on, export is offered, writing is tried again', async ({ page }) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
   await page.evaluate(() => {
