@@ -1,14 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, open, startLoad, test, WALK } from './kitchen.ts';
+import { column, left_s, open, startLoad, test, WALK } from './kitchen.ts';
 
 const HOUR_MS = 3_600_000;
-
-const left_s = async (page: Page): Promise<number> => {
-  const text = (await column(page, 'deep-a').getByRole('timer').textContent()) ?? '';
-  const [, sign, hours = '', minutes, seconds] = /^(−?)(?:(\d+):)?(\d+):(\d+)$/.exec(text) ?? [];
-  return (sign === '−' ? -1 : 1) * (3600 * Number(hours) + 60 * Number(minutes) + Number(seconds));
-};
 
 /** From now on, and on every page opened from now on, the wall clock shows so much more; the monotonic clock goes on. */
 const setClock = async (page: Page, by_ms: number, here: boolean): Promise<void> => {
@@ -27,10 +21,10 @@ const setClock = async (page: Page, by_ms: number, here: boolean): Promise<void>
 const cooking = async (page: Page) => {
   await open(page, 'line');
   await startLoad(page, 'deep-a');
-  const before = await left_s(page);
+  const before = await left_s(page, 'deep-a');
   const at = Date.now();
   /** What the countdown lacks beyond what went by on the machine that runs the test, however slow that is. */
-  return async (): Promise<number> => before - (await left_s(page)) - (Date.now() - at) / 1000;
+  return async (): Promise<number> => before - (await left_s(page, 'deep-a')) - (Date.now() - at) / 1000;
 };
 
 test('ten minutes more than were counted: asked about; until then, and if it slept, the load cooked on', async ({ page }) => {

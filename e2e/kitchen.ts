@@ -117,6 +117,13 @@ export const figure = async (page: Page, name: string): Promise<number> =>
 
 export const column = (page: Page, iron: string) => page.locator(`section[data-iron="${iron}"]`);
 
+/** What the countdown of this iron shows, s; negative: it is over. */
+export const left_s = async (page: Page, iron: string): Promise<number> => {
+  const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';
+  const [, sign, hours = '', minutes, seconds] = /^(−?)(?:(\d+):)?(\d+):(\d+)$/.exec(text) ?? [];
+  return (sign === '−' ? -1 : 1) * (3600 * Number(hours) + 60 * Number(minutes) + Number(seconds));
+};
+
 /** The exported file of the kitchen that is open, through the real button. */
 export const exported = async (page: Page): Promise<string> => {
   await page.goto('/kit');

@@ -1,11 +1,9 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { wallTime, instantOf } from '../core/basis/index.ts';
-import { button, column, importFile, open, startLoad, test } from './kitchen.ts';
+import { DAY_MS, instantOf, wallTime } from '../core/basis/index.ts';
+import { button, column, importFile, left_s, open, startLoad, test } from './kitchen.ts';
 
 const ZONE = 'Europe/London';
-const DAY_MS = 86_400_000;
 
 /** Ten minutes across each: what the clock on the wall shows before and after. */
 const NIGHTS = [
@@ -26,12 +24,6 @@ const kitchenFor = (now: number): string => {
   return JSON.stringify({ ...demo, kit: { ...demo.kit, zone: ZONE }, runs: demo.runs.map((run) => ({ ...run, zone: ZONE, serveAt })) });
 };
 
-const left_s = async (page: Page): Promise<number> => {
-  const text = (await column(page, 'deep-a').getByRole('timer').textContent()) ?? '';
-  const [, sign, minutes, seconds] = /(−?)(\d+):(\d+)$/.exec(text) ?? [];
-  return (sign === '−' ? -1 : 1) * (60 * Number(minutes) + Number(seconds));
-};
-
 for (const { name, from, wall } of NIGHTS)
   test(`${name}, with a load cooking, a bowl standing and a morning planned: nothing is an hour out`, async ({ page, context }) => {
     const start = Date.parse(from);
@@ -45,20 +37,19 @@ for (const { name, from, wall } of NIGHTS)
     const planned = await pour.locator('dd').first().textContent();
     await open(page, 'line');
     await startLoad(page, 'deep-a');
-    const [before, at] = [await left_s(page), await page.evaluate(() => Date.now())];
+    const pageNow = (): Promise<number> => page.evaluate(() => Date.now());
+    const [before, at] = [await left_s(page, 'deep-a'), await pageNow()];
+    /** How far the countdown is from what went by on the page's clock, s. */
+    const apart_s = async (): Promise<number> => Math.abs(before - (await left_s(page, 'deep-a')) - ((await pageNow()) - at) / 1000);
     expect(wallTime(at, ZONE).slice(11, 13)).toBe(wall[0].slice(0, 2));
     await context.clock.fastForward('10:00');
     // Ten minutes are ten minutes, whatever the wall shows, and nobody is asked about a clock.
-    await expect
-      .poll(async () => Math.abs(before - (await left_s(page)) - ((await page.evaluate(() => Date.now())) - at) / 1000))
-      .toBeLessThan(4);
-    expect(wallTime(await page.evaluate(() => Date.now()), ZONE).slice(11, 13)).toBe(wall[1].slice(0, 2));
+    await expect.poll(apart_s).toBeLessThan(4);
+    expect(wallTime(await pageNow(), ZONE).slice(11, 13)).toBe(wall[1].slice(0, 2));
     await expect(page.locator('[data-jump]')).toHaveCount(0);
     await page.reload();
     await expect(column(page, 'deep-a').getByRole('timer')).toBeVisible();
-    await expect
-      .poll(async () => Math.abs(before - (await left_s(page)) - ((await page.evaluate(() => Date.now())) - at) / 1000))
-      .toBeLessThan(4);
+    await expect.poll(apart_s).toBeLessThan(4);
     await button(page, 'deep-a', 'Opened').click();
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
     await expect(column(page, 'deep-a')).not.toContainText('−');

@@ -1,12 +1,5 @@
-import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, open, openLid, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
-
-const left_s = async (page: Page, iron: string): Promise<number> => {
-  const text = (await column(page, iron).getByRole('timer').textContent()) ?? '';
-  const [, sign, minutes, seconds] = /^(−?)(\d+):(\d+)$/.exec(text) ?? [];
-  return (sign === '−' ? -1 : 1) * (60 * Number(minutes) + Number(seconds));
-};
+import { column, left_s, open, openLid, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
 
 test('the countdown is right after a reload', WALK, async ({ page }) => {
   await open(page, 'line');

@@ -52,11 +52,12 @@ const useUpcoming = (session: Session, askedIronId: string | null, planned: Plan
   const kitchen: KitchenAtLine = { ...session, removedIds: session.kit.removedIds };
   const irons = ironsAtLine(kitchen, askedIronId, inIrons?.map(({ load }) => load) ?? []);
   const newest = useNewestLoads(irons.map((iron) => iron.id));
-  const upcoming = upcomingLoads(kitchen, planned?.plan ?? null, irons, askedIronId, newest ?? NO_LOADS, at);
+  const upcoming = upcomingLoads(kitchen, planned?.plan ?? null, irons, askedIronId, newest ?? NO_LOADS, at).map((load) => ({
+    ...load,
+    wish: wishOfLoad(session.workspace, load),
+  }));
   const advices = useAdvices(
-    upcoming.map((load) =>
-      load.formula === null ? null : adviceJob(session, load.formula, load.iron, wishOfLoad(session.workspace, load)),
-    ),
+    upcoming.map(({ formula, iron, wish }) => (formula === null ? null : adviceJob(session, formula, iron, wish))),
   );
   return { upcoming, advices, isReady: newest !== undefined && inIrons !== undefined };
 };
@@ -81,11 +82,9 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const lot = lotToPourFrom(lots, formula, at);
     return lot === null ? null : overOf(lot, { ...judgedHere(session), form }, at);
   };
-  const found = upcoming.flatMap((next, i): LinePlace[] => {
-    const { iron, dish, formula, current, n, planned: load } = next;
+  const found = upcoming.flatMap(({ iron, dish, formula, current, n, planned: load, wish }, i): LinePlace[] => {
     if (formula === null) return [];
     const data = advices[i]?.data;
-    const wish = wishOfLoad(workspace, next);
     return [
       {
         iron,

@@ -1,11 +1,12 @@
 import { Plus, X } from 'lucide-react';
 import type { Dish, Run, RunPlan } from '../../core/run/index.ts';
 import { MOST_DISHES, plainDish } from '../../core/run/index.ts';
-import { InlineSelect, NumberEntry } from '../ui/index.ts';
+import { InlineSelect } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { newId } from '../store/index.ts';
 import type { ChangeRun } from './change.ts';
 import { changeDish } from './change.ts';
+import { BatterThereIs, HowMany, PiecesEach } from './DishAmounts.tsx';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { WhereTo } from './WhereTo.tsx';
 import { WithDish } from './WithDish.tsx';
@@ -56,23 +57,8 @@ const OtherDish = ({ session, run, plan, dish, used, onChange }: OtherDishProps)
   const onDish = changeDish(onChange, dish.id);
   return (
     <fieldset aria-label={`And ${name}`} className="flex flex-wrap items-center gap-x-5 gap-y-2 border-l-3 border-line pl-4">
-      <NumberEntry
-        narrow
-        label="and for"
-        value={dish.people}
-        min={1}
-        max={2000}
-        whole
-        onChange={(people) => people !== null && onDish({ people })}
-      />
-      <NumberEntry
-        narrow
-        label="pieces each"
-        value={dish.piecesPerPerson}
-        min={0.1}
-        max={20}
-        onChange={(piecesPerPerson) => piecesPerPerson !== null && onDish({ piecesPerPerson })}
-      />
+      <HowMany dish={dish} label="and for" isFirst={false} onChange={onDish} />
+      <PiecesEach dish={dish} label="pieces each" isFirst={false} onChange={onDish} />
       <span className="text-xl">
         <InlineSelect
           label="Another formula"
@@ -85,16 +71,7 @@ const OtherDish = ({ session, run, plan, dish, used, onChange }: OtherDishProps)
       </span>
       <DishIrons session={session} dish={dish} of={name} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
       <WhereTo session={session} dish={dish} of={name} onChange={onDish} />
-      <NumberEntry
-        narrow
-        label="batter there is, g"
-        placeholder="as needed"
-        value={dish.batter_g}
-        min={1}
-        max={1e6}
-        mayBeEmpty
-        onChange={(batter_g) => onDish({ batter_g })}
-      />
+      <BatterThereIs dish={dish} label="batter there is, g" isFirst={false} onChange={onDish} />
       <DishWish session={session} dish={dish} />
       <button
         type="button"

@@ -6,6 +6,7 @@ import { isPutAway, MOST_HANDS } from '../../core/run/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 import { changeDish } from './change.ts';
+import { BatterThereIs, HowMany, PiecesEach } from './DishAmounts.tsx';
 import { DishIrons, DishWish } from './DishIrons.tsx';
 import { WhereTo } from './WhereTo.tsx';
 import { WhoIsThere } from './WhoIsThere.tsx';
@@ -30,37 +31,16 @@ export const RunQuestions = ({ session, run, plan, onChange }: Props) => {
   const onDish = changeDish(onChange, dish.id);
   return (
     <div className="no-print flex flex-wrap items-end gap-x-6 gap-y-3">
-      <NumberEntry
+      <HowMany
         // The bars of who comes when change it; while it is typed it stays the same one.
         key={(run.arrivals ?? []).map(({ people }) => people).join()}
-        big
+        dish={dish}
         label={isPutAway(dish) ? 'Pieces wanted' : 'People'}
-        value={dish.people}
-        min={1}
-        max={2000}
-        whole
-        onChange={(people) => people !== null && onDish({ people })}
+        isFirst
+        onChange={onDish}
       />
-      {(!isPutAway(dish) || dish.piecesPerPerson !== 1) && (
-        <NumberEntry
-          big
-          label="Pieces each"
-          value={dish.piecesPerPerson}
-          min={0.1}
-          max={20}
-          onChange={(piecesPerPerson) => piecesPerPerson !== null && onDish({ piecesPerPerson })}
-        />
-      )}
-      <NumberEntry
-        big
-        label="Batter there is, g"
-        placeholder="as needed"
-        value={dish.batter_g}
-        min={1}
-        max={1e6}
-        mayBeEmpty
-        onChange={(batter_g) => onDish({ batter_g })}
-      />
+      {(!isPutAway(dish) || dish.piecesPerPerson !== 1) && <PiecesEach dish={dish} label="Pieces each" isFirst onChange={onDish} />}
+      <BatterThereIs dish={dish} label="Batter there is, g" isFirst onChange={onDish} />
       <WhenEntry
         label={isPutAway(dish) ? 'Done by' : run.mode === 'together' ? 'Served at' : 'First plate at'}
         value={wallTime(run.serveAt, run.zone)}

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import { headerOf } from '../../core/lot/index.ts';
 import type { KnownRows } from '../store/index.ts';
-import { useKitchen, useRows } from '../store/index.ts';
+import { logRow, useKitchen, useRows } from '../store/index.ts';
 import type { Session } from './useSession.ts';
 
 const rowsOf = ({ kit, workspace, runs, everyFormula, everyIron, lots }: Session, told: readonly ToldLoad[]): KnownRows => {
@@ -16,9 +16,9 @@ const rowsOf = ({ kit, workspace, runs, everyFormula, everyIron, lots }: Session
     formulas: everyFormula,
     irons: everyIron,
     lots: lots.map(headerOf),
-    lotEvents: lots.flatMap(({ id, events }) => events.map((event) => ({ lotId: id, seq: event.seq, event }))),
+    lotEvents: lots.flatMap(({ id, events }) => events.map((event) => logRow('lotEvents', id, event))),
     loads: loads.map(({ load }) => load),
-    loadEvents: loads.flatMap(({ load, log }) => log.map((event) => ({ loadId: load.id, seq: event.seq, event }))),
+    loadEvents: loads.flatMap(({ load, log }) => log.map((event) => logRow('loadEvents', load.id, event))),
     predictions: loads.flatMap(({ prediction }) => prediction ?? []),
   };
 };

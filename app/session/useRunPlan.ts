@@ -5,7 +5,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { PrepStep } from '../../core/lift/index.ts';
 import { foldKeeps_s, preparation } from '../../core/lift/index.ts';
 import type { CookedDish, PlannedLoad, HoldCourse, Run, Dish, RunPlan, RunRequest } from '../../core/run/index.ts';
-import { lostPieces, requestOf, timesToMix, wishOf } from '../../core/run/index.ts';
+import { lostPieces, runRequestOf, timesToMix, wishOf } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices, useAfters, usePlan } from '../workers/index.ts';
 import type { Session } from './useSession.ts';
@@ -150,7 +150,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     });
     const circuits =
       session?.kit.circuits.map(({ id, name, current_A, voltage_V }) => ({ id, name, limit_W: current_A * voltage_V })) ?? [];
-    return requestOf(run, cooked, lost, circuits);
+    return runRequestOf(run, cooked, lost, circuits);
     // The key holds everything the plan depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);

@@ -21,3 +21,4 @@ export type { Kitchen, OpenTrouble } from './kitchen.ts';
 export { newId } from './newId.ts';
 export { notices } from './notices.ts';
 export type { Queries } from './queries.ts';
+export { logRow } from './transaction.ts';

@@ -1,5 +1,5 @@
 import { tzOffset } from '@date-fns/tz';
-import { MINUTE_MS } from './time.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from './time.ts';
 
 const known = new Map<string, boolean>();
 
@@ -36,8 +36,8 @@ export const instantOf = (wall: string, zone: string): number | null => {
   if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(wall)) return null;
   const asUtc = Date.parse(`${wall}:00Z`);
   if (Number.isNaN(asUtc)) return null;
-  const before = asUtc - zoneOffset_ms(asUtc - 12 * 60 * MINUTE_MS, zone);
-  const after = asUtc - zoneOffset_ms(asUtc + 12 * 60 * MINUTE_MS, zone);
+  const before = asUtc - zoneOffset_ms(asUtc - 12 * HOUR_MS, zone);
+  const after = asUtc - zoneOffset_ms(asUtc + 12 * HOUR_MS, zone);
   const candidates = [before, after].filter((at) => at + zoneOffset_ms(at, zone) === asUtc);
   return candidates.length === 0 ? before : Math.min(...candidates);
 };
@@ -45,7 +45,7 @@ export const instantOf = (wall: string, zone: string): number | null => {
 /** The last instant before `before` at which a wall clock shows "HH:mm", also over a night in which the clocks change; null: that isn't a time. */
 export const lastTimeBefore = (time: string, before: number, zone: string): number | null => {
   for (let days = 0; days <= 2; days++) {
-    const day = wallTime(before - days * 24 * 60 * MINUTE_MS, zone).slice(0, 10);
+    const day = wallTime(before - days * DAY_MS, zone).slice(0, 10);
     const at = instantOf(`${day}T${time}`, zone);
     if (at === null) return null;
     if (at < before) return at;

@@ -29,13 +29,10 @@ export const missingPieces = (
   return new Map(
     request.dishes.map((dish) => {
       const done = out.reduce((sum, { dishId, pieces }) => sum + (dishId === dish.dishId ? pieces : 0), 0);
-      const inIrons = places.reduce((sum, { iron, load, dishId, progress }) => {
-        const isIn =
-          load?.runId === run.id &&
-          !load.isTrial &&
-          dishId === dish.dishId &&
-          (progress?.phase === 'poured' || progress?.phase === 'cooking');
-        return sum + (isIn ? piecesOf(iron, progress.did.moulds) : 0);
+      const inIrons = places.reduce((sum, place) => {
+        const { iron, load, dishId, progress } = place;
+        const isIn = load?.runId === run.id && !load.isTrial && dishId === dish.dishId && hasLoadIn(place);
+        return sum + (isIn ? piecesOf(iron, progress?.did.moulds) : 0);
       }, 0);
       return [dish.dishId, piecesOfDish(dish) - done - inIrons];
     }),

@@ -45,6 +45,6 @@ export { MOST_VARIANTS } from './plan/variants.ts';
 export type { MorningReport, ReportedLoad } from './service/report.ts';
 export { reportOf } from './service/report.ts';
 export type { CookedDish } from './request.ts';
-export { requestOf } from './request.ts';
+export { runRequestOf } from './request.ts';
 export type { ToldOfRun } from './service/told.ts';
 export { lostPieces, outLoads, piecesOf, toldOfRun } from './service/told.ts';

@@ -17,7 +17,7 @@ export type CookedDish = {
  *
  * @param lost Pieces that came out for nobody, by dish.
  */
-export const requestOf = (
+export const runRequestOf = (
   run: Run,
   cooked: readonly CookedDish[],
   lost: ReadonlyMap<string, number>,

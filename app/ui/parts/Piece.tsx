@@ -1,8 +1,7 @@
 import { useId } from 'react';
-import type { Iron } from '../../../core/plate/index.ts';
+import type { Lattice } from '../picture/lattice.ts';
+import { pocketsOf } from '../picture/lattice.ts';
 import { tawnyCss } from '../picture/tawnyColour.ts';
-
-export type Lattice = Iron['geometry']['lattice'];
 
 /** A piece as it is drawn: whole, or cut in two to compare what was expected (left) with what came out (right). */
 export type PieceLook = {
@@ -20,11 +19,10 @@ export type PieceLook = {
 /** A pale piece has a darker rim, so that it stands off the ground. */
 const RIM_STEPS = 1.2;
 const POCKET_STEPS = 0.7;
+/** Pockets further out are cut off by the rim. */
+const ON_FACE = 0.98;
 const SIZE = 100;
 const GAP = 2;
-
-const isOnFace = ({ rows, columns, outline }: Lattice, row: number, column: number): boolean =>
-  outline === 'square' || Math.hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1) <= 0.98;
 
 const sizeOf = ({ rows, columns }: Lattice): readonly [number, number] => {
   const cell = SIZE / Math.max(rows, columns);
@@ -49,23 +47,19 @@ const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual' | 'cou
         stroke={rim}
         strokeWidth={2}
       />
-      {Array.from({ length: rows * columns }, (_, i) => {
-        const [row, column] = [Math.floor(i / columns), i % columns];
-        if (!isOnFace(lattice, row, column)) return null;
-        return (
-          <rect
-            key={i}
-            x={(column + 0.2) * cell}
-            y={(row + 0.2) * cell}
-            width={cell * 0.6}
-            height={cell * 0.6}
-            rx={hollow ? cell * 0.3 : cell * 0.08}
-            fill={hollow ? tawnyCss(Math.max(1, step - POCKET_STEPS)) : tawnyCss(Math.min(8, step + POCKET_STEPS))}
-            stroke={rim}
-            strokeWidth={cell * 0.05}
-          />
-        );
-      })}
+      {pocketsOf(lattice, ON_FACE).map(({ row, column }) => (
+        <rect
+          key={`${row}/${column}`}
+          x={(column + 0.2) * cell}
+          y={(row + 0.2) * cell}
+          width={cell * 0.6}
+          height={cell * 0.6}
+          rx={hollow ? cell * 0.3 : cell * 0.08}
+          fill={hollow ? tawnyCss(Math.max(1, step - POCKET_STEPS)) : tawnyCss(Math.min(8, step + POCKET_STEPS))}
+          stroke={rim}
+          strokeWidth={cell * 0.05}
+        />
+      ))}
     </>
   );
 };

@@ -1,10 +1,5 @@
-import type { Iron } from '../../../core/plate/index.ts';
-
-type Lattice = Iron['geometry']['lattice'];
-
-/** Distance of a pocket's middle from the middle of the face, 1 at the rim. */
-const reach = ({ rows, columns }: Lattice, row: number, column: number): number =>
-  Math.hypot(((column + 0.5) / columns) * 2 - 1, ((row + 0.5) / rows) * 2 - 1);
+import type { Lattice } from './lattice.ts';
+import { pocketsOf, reach } from './lattice.ts';
 
 const SIZE = 100;
 
@@ -24,15 +19,11 @@ export const PlateFace = ({
   /** Share of the pockets that batter didn't reach: the farthest ones. */
   readonly missing?: number;
 }) => {
-  const { rows, columns, outline } = lattice;
+  const { rows, columns } = lattice;
   const cell = SIZE / Math.max(rows, columns);
-  const inside = Array.from({ length: rows * columns }, (_, i) => ({ row: Math.floor(i / columns), column: i % columns })).filter(
-    ({ row, column }) => outline === 'square' || reach(lattice, row, column) <= 1.02,
-  );
+  const inside = pocketsOf(lattice, 1.02);
   // Corners go first; of two as far away the one to the right, as batter runs from where it was poured.
-  const farthest = [...inside].sort(
-    (a, b) => reach(lattice, b.row, b.column) + b.column * 0.01 - reach(lattice, a.row, a.column) - a.column * 0.01,
-  );
+  const farthest = [...inside].sort((a, b) => reach(lattice, b) + b.column * 0.01 - reach(lattice, a) - a.column * 0.01);
   const empty = new Set(farthest.slice(0, Math.round(missing * inside.length)));
   return (
     <svg viewBox={`0 0 ${cell * columns} ${cell * rows}`} className="h-full w-full" aria-hidden>
