@@ -48,6 +48,8 @@ export class Kitchen {
     try {
       return await this.carryOut(command);
     } catch (error) {
+      // The browser closed the store under the touch: opened again, it is carried out there. It has its own id: twice is once.
+      if (wasClosed(error)) return await this.carryOut(command);
       if (!isStorageFull(error)) throw error;
       return await this.keepWaiting(command);
     }
@@ -213,6 +215,12 @@ const transactionInMemory = ({ database, pendingWrites, checks }: Kitchen, write
 export const isStorageFull = (error: unknown): boolean => {
   const { name, inner } = error as { name?: string; inner?: { name?: string } | null };
   return name === 'QuotaExceededError' || inner?.name === 'QuotaExceededError';
+};
+
+/** The browser clears a store by closing it: what was being written is given up. */
+const wasClosed = (error: unknown): boolean => {
+  const { name, message } = error as { name?: string; message?: string };
+  return name === 'DatabaseClosedError' || (name === 'AbortError' && message?.includes('connection was closed') === true);
 };
 
 /** Why a store could not be opened. */

@@ -220,6 +220,20 @@ const oldStore = async (name: string, version: 1 | 2): Promise<void> => {
   old.close();
 };
 
+test('the browser closes the store under a touch: it is carried out once in the one that is opened again', async () => {
+  const kitchen = await openedKitchen('closed-under');
+  const closed = Object.assign(new Error('The connection was closed.'), { name: 'AbortError' });
+  const transaction = jest.spyOn(kitchen.database, 'transaction').mockImplementationOnce((() => Promise.reject(closed)) as never);
+  const item = demoFile().keepItems[0]!;
+  await kitchen.do(commands.addKeepItem({ ...item, id: 'put-away' }));
+  expect(transaction).toHaveBeenCalledTimes(2);
+  expect((await kitchen.database.rows('keepItems').toArray()).map(({ id }) => id)).toEqual(['put-away']);
+  // What fails for another reason isn't tried again.
+  transaction.mockImplementationOnce((() => Promise.reject(new Error('broken'))) as never);
+  await expect(kitchen.do(commands.addKeepItem({ ...item, id: 'other' }))).rejects.toThrow('broken');
+  jest.restoreAllMocks();
+});
+
 describe('stores of older versions', () => {
   test.each([1, 2] as const)('version %d opens, every row is sound, nothing is lost', async (version) => {
     const name = `old-${version}`;
