@@ -81,22 +81,22 @@ module.exports = {
     {
       name: 'stations-do-not-know-each-other',
       severity: 'error',
-      from: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/' },
-      to: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/', pathNot: '^app/$1/' },
+      from: { path: '^app/(plan|recipe|iron|cook|larder|log|kitchen)/' },
+      to: { path: '^app/(plan|recipe|iron|cook|larder|log|kitchen)/', pathNot: '^app/$1/' },
     },
     {
       name: 'stations-do-not-know-the-shell',
       comment: 'the shell knows its stations, not the other way round',
       severity: 'error',
-      from: { path: '^app/(formula|weigh|lift|iron|line|run|keep|book|kit|practice)/' },
+      from: { path: '^app/(plan|recipe|iron|cook|larder|log|kitchen)/' },
       to: { path: '^app/shell/' },
     },
     {
       name: 'nothing-needs-the-beginning',
       comment: 'the first questions may use what the stations ask with; no station knows them',
       severity: 'error',
-      from: { path: '^app/', pathNot: '^app/(begin/|App\\.tsx$)' },
-      to: { path: '^app/begin/' },
+      from: { path: '^app/', pathNot: '^app/(setup/|App\\.tsx$)' },
+      to: { path: '^app/setup/' },
     },
     {
       name: 'command-line-and-server-stand-alone',

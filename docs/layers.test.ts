@@ -25,9 +25,9 @@ const PLANTED: Readonly<Record<string, readonly [from: string, of: string]>> = {
   'words-know-codes-only': ['words/nosy.ts', '../core/kit/index.ts'],
   'one-public-face-of-core': ['app/nosy.ts', '../core/kit/inside.ts'],
   'one-public-face-between-stages': ['core/kit/nosy.ts', '../plate/inside.ts'],
-  'stations-do-not-know-each-other': ['app/line/nosy.ts', '../run/inside.ts'],
-  'stations-do-not-know-the-shell': ['app/line/upward.ts', '../shell/inside.ts'],
-  'nothing-needs-the-beginning': ['app/line/early.ts', '../begin/index.ts'],
+  'stations-do-not-know-each-other': ['app/cook/nosy.ts', '../plan/inside.ts'],
+  'stations-do-not-know-the-shell': ['app/cook/upward.ts', '../shell/inside.ts'],
+  'nothing-needs-the-beginning': ['app/cook/early.ts', '../setup/index.ts'],
   'command-line-and-server-stand-alone': ['cli/nosy.ts', '../app/page.ts'],
   'the-contract-needs-nobody': ['contract/nosy.ts', '../core/basis/index.ts'],
   'tests-stay-tests': ['core/basis/lazy.ts', './round.test.ts'],
@@ -43,9 +43,9 @@ test('every rule of the layers turns red for an import that breaks it', async ()
     'core/basis/index.ts',
     'core/basis/round.test.ts',
     'app/page.ts',
-    'app/run/inside.ts',
+    'app/plan/inside.ts',
     'app/shell/inside.ts',
-    'app/begin/index.ts',
+    'app/setup/index.ts',
   ])
     write(file, 'export const thing = 1;\n');
   write('core/basis/round.ts', "import { mine } from './about.ts';\nexport const thing = mine;\n");

@@ -1,1 +1,1 @@
-export { IronStation } from './IronStation.tsx';
+export { IronDoor } from './IronDoor.tsx';

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoFile } from '../../demo/file.ts';
-import type { Lot } from '../../core/log/index.ts';
-import { lotFrom } from '../../core/log/index.ts';
+import type { Lot } from '../log/index.ts';
+import { lotFrom } from '../log/index.ts';
 import { POURABLE_SHARE } from '../formula/index.ts';
-import { readSettingsOf } from '../../core/kitchen/index.ts';
+import { readSettingsOf } from '../kitchen/index.ts';
 import { airIn, batterQuestion, inBowl, isScrapedOut, lastPour, leftIn, lotToPourFrom, mixed_g, openLot, temperatureIn } from './index.ts';
 import type { ToldLoad } from './index.ts';
 

@@ -1,1 +1,0 @@
-export { BeginStation } from './BeginStation.tsx';

@@ -1,1 +1,0 @@
-export { BookStation } from './BookStation.tsx';

@@ -1,0 +1,1 @@
+export { CookDoor } from './CookDoor.tsx';

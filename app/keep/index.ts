@@ -1,1 +1,0 @@
-export { KeepStation } from './KeepStation.tsx';

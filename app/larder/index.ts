@@ -1,0 +1,1 @@
+export { LarderDoor } from './LarderDoor.tsx';

@@ -1,1 +1,0 @@
-export { LiftStation } from './LiftStation.tsx';

@@ -1,1 +1,0 @@
-export { LineStation } from './LineStation.tsx';

@@ -1,0 +1,1 @@
+export { LogDoor } from './LogDoor.tsx';

@@ -1,0 +1,1 @@
+export { PlanDoor } from './PlanDoor.tsx';

@@ -1,1 +1,0 @@
-export { PracticeStation } from './PracticeStation.tsx';

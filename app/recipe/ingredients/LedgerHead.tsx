@@ -1,0 +1,66 @@
+import type { CupStandardId } from '../../../core/basis/index.ts';
+import type { Formula } from '../../../core/formula/index.ts';
+import { LIFTS } from '../../../core/formula/index.ts';
+import type { Choice } from '../../ui/index.ts';
+import { grams, InlineSelect, money } from '../../ui/index.ts';
+import type { Session } from '../../session/index.ts';
+import { commands, useDo } from '../../store/index.ts';
+import type { Revise } from './revise.ts';
+import { revised } from './revise.ts';
+import type { LedgerState } from './useLedger.ts';
+
+const CUPS: readonly Choice<CupStandardId>[] = [
+  { value: 'us', label: 'US cup, 237 mL' },
+  { value: 'label', label: 'US label cup, 240 mL' },
+  { value: 'metric', label: 'metric cup, 250 mL' },
+  { value: 'imperial', label: 'imperial cup, 284 mL' },
+  { value: 'au', label: 'Australian, 250 mL and 20 mL spoon' },
+];
+
+type Props = { readonly session: Session; readonly formula: Formula; readonly ledger: LedgerState; readonly onRevise: Revise };
+
+/** Which formula, how it is lifted, how much it makes and costs, and by which cup it is read. */
+export const LedgerHead = ({ session, formula, ledger, onRevise }: Props) => {
+  const { kit, formulas, setWorkspace } = session;
+  const carryOut = useDo();
+  const { reading, answer, cost, setSheet } = ledger;
+  return (
+    <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+      <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
+        <h1 className="sr-only">{formula.name}</h1>
+        <InlineSelect
+          label="Formula"
+          value={formula.id}
+          choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+          onChange={(formulaId) => setWorkspace({ formulaId })}
+        />
+        <InlineSelect
+          label="Lift"
+          value={formula.lift}
+          choices={[{ value: null, label: `${reading.lift}, as written` }, ...LIFTS.map((lift) => ({ value: lift, label: lift }))]}
+          onChange={(lift) => onRevise((now) => revised(now, { lift }))}
+        />
+      </div>
+      <div className="flex flex-wrap items-baseline gap-4 text-[15px]">
+        <span>
+          <b className="figure text-xl" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
+            {grams(reading.totalMass_g)}
+          </b>{' '}
+          g in the bowl
+        </span>
+        {cost !== null && (
+          <button type="button" className="min-h-8 font-semibold text-act underline underline-offset-2" onClick={() => setSheet('cost')}>
+            {money(cost.total, kit.currency)}
+            {answer !== null && answer.pieces > 0 && `, ${money(cost.total / answer.pieces, kit.currency)} a piece`}
+          </button>
+        )}
+        <InlineSelect
+          label="Cup"
+          value={kit.cupStandard}
+          choices={CUPS}
+          onChange={(cupStandard) => void carryOut(commands.changeKit((now) => ({ ...now, cupStandard })))}
+        />
+      </div>
+    </div>
+  );
+};

@@ -1,0 +1,1 @@
+export { Mixing } from './Mixing.tsx';

@@ -1,0 +1,1 @@
+export { Weighing } from './Weighing.tsx';

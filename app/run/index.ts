@@ -1,1 +1,0 @@
-export { RunStation } from './RunStation.tsx';

@@ -1,0 +1,71 @@
+import { Check } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { useGuard } from '../ui/index.ts';
+import { wallNow } from '../clock/index.ts';
+import { freshRun, useSession } from '../session/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import { FirstBatter } from './FirstBatter.tsx';
+import { WhereItStands } from './WhereItStands.tsx';
+import { WhichIrons } from './WhichIrons.tsx';
+
+/** The three things a new kitchen is asked; what is answered is kept at once, and each may wait. */
+export const SetupDoor = () => {
+  const session = useSession();
+  const carryOut = useDo();
+  const navigate = useNavigate();
+  const guard = useGuard();
+  if (session === undefined) return null;
+  const { irons, formulas, iron, formula, run, workspace } = session;
+  const isReady = iron !== null && formula !== null;
+  const plan = guard(() => {
+    if (run === null) void carryOut(commands.addRun(freshRun(session, wallNow()), workspace));
+    void navigate('/run');
+  });
+  return (
+    <div className="flex flex-col gap-6 px-5 py-4">
+      <header className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1 className="text-3xl">Three things about this kitchen</h1>
+          <p className="mt-1 text-lg text-quiet">Each is kept as you touch it and can be changed later at Kit and Formula.</p>
+        </div>
+        {isReady ? (
+          <button type="button" className="button-act min-h-16 px-6 text-xl" onClick={plan}>
+            {run === null ? 'Plan tomorrow’s breakfast' : 'To the run'}
+          </button>
+        ) : (
+          <p role="status" className="text-lg font-semibold">
+            {iron === null ? 'Touch the iron you have' : 'And a batter'}; then comes the plan.
+          </p>
+        )}
+      </header>
+      <div className="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] items-start gap-x-8 gap-y-6 max-lg:grid-cols-1">
+        <section aria-label="Irons">
+          <Question n={1} isDone={irons.length > 0} ask="Which irons do you have?" />
+          <WhichIrons session={session} />
+        </section>
+        <div className="flex flex-col gap-6">
+          <section aria-label="First batter">
+            <Question n={2} isDone={formulas.length > 0} ask="What is the first batter?" />
+            <FirstBatter session={session} />
+          </section>
+          <section aria-label="Place">
+            <Question n={3} isDone={false} ask="Where does it stand?" />
+            <WhereItStands session={session} />
+          </section>
+        </div>
+      </div>
+    </div>
+  );
+};
+
+const Question = ({ n, isDone, ask }: { readonly n: number; readonly isDone: boolean; readonly ask: string }) => (
+  <h2 className="mb-3 flex items-center gap-3 text-xl">
+    <span
+      aria-hidden
+      className={`grid size-9 place-items-center rounded-full border-2 border-act ${isDone ? 'bg-act text-white' : 'text-act'}`}
+    >
+      {isDone ? <Check className="size-5" /> : n}
+    </span>
+    {ask}
+  </h2>
+);

@@ -1,0 +1,1 @@
+export { SetupDoor } from './SetupDoor.tsx';

@@ -1,1 +1,0 @@
-export { WeighStation } from './WeighStation.tsx';
