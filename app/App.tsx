@@ -1,7 +1,10 @@
 import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import type { RouteObject } from 'react-router';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider, useLocation } from 'react-router';
+import { OLD_ADDRESSES } from './shell/doors.ts';
+import { Entrance } from './welcome/Entrance.tsx';
+import { NotHere } from './shell/NotHere.tsx';
 import { Broken, BrokenFrame } from './shell/Broken.tsx';
 import { endRehearsal, keptRehearsal } from './rehearsal/kept.ts';
 import { Shell } from './shell/Shell.tsx';
@@ -27,12 +30,15 @@ const REHEARSES = keptRehearsal() !== null;
 const leaveRehearsal = (): void => endRehearsal();
 const WAITING = <p className="p-8">Opening the kitchen …</p>;
 
-/** A station by itself: when one fails, the strip, the rail and the others stay. */
-const station = (path: string, load: () => Promise<React.ComponentType>): RouteObject => ({
+/** A door by itself: when one fails, the next line, the rail and the others stay. */
+const door = (path: string, load: () => Promise<React.ComponentType>): RouteObject => ({
   path,
   errorElement: <Broken />,
   lazy: async () => ({ Component: await load() }),
 });
+
+/** What came after the old address stays: which iron was asked for. */
+const Moved = ({ to }: { readonly to: string }) => <Navigate to={{ pathname: to, search: useLocation().search }} replace />;
 
 const router = createBrowserRouter([
   {
@@ -41,19 +47,29 @@ const router = createBrowserRouter([
     errorElement: <BrokenFrame />,
     hydrateFallbackElement: WAITING,
     children: [
-      { index: true, element: <Navigate to="/run" replace /> },
-      station('begin', async () => (await import('./setup/index.ts')).SetupDoor),
-      station('run', async () => (await import('./plan/index.ts')).PlanDoor),
-      station('formula', async () => (await import('./recipe/ingredients/index.ts')).Ingredients),
-      station('weigh', async () => (await import('./recipe/weigh/index.ts')).Weighing),
-      station('lift', async () => (await import('./recipe/mix/index.ts')).Mixing),
-      station('iron', async () => (await import('./iron/index.ts')).IronDoor),
-      station('line', async () => (await import('./cook/index.ts')).CookDoor),
-      station('keep', async () => (await import('./larder/index.ts')).LarderDoor),
-      station('book', async () => (await import('./log/index.ts')).LogDoor),
-      station('practice', async () => (await import('./iron/practice/index.ts')).Practice),
-      station('kit', async () => (await import('./kitchen/index.ts')).KitchenDoor),
-      { path: '*', element: <Navigate to="/run" replace /> },
+      { index: true, element: <Entrance /> },
+      door('welcome', async () => (await import('./welcome/index.ts')).Welcome),
+      door('setup', async () => (await import('./setup/index.ts')).SetupDoor),
+      door('plan', async () => (await import('./plan/index.ts')).PlanDoor),
+      {
+        path: 'recipe',
+        errorElement: <Broken />,
+        lazy: async () => ({ Component: (await import('./recipe/RecipeDoor.tsx')).RecipeDoor }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./recipe/ingredients/index.ts')).Ingredients }) },
+          door('weigh', async () => (await import('./recipe/weigh/index.ts')).Weighing),
+          door('mix', async () => (await import('./recipe/mix/index.ts')).Mixing),
+          door('card', async () => (await import('./recipe/card/index.ts')).Card),
+        ],
+      },
+      door('iron', async () => (await import('./iron/index.ts')).IronDoor),
+      door('iron/practice', async () => (await import('./iron/practice/index.ts')).Practice),
+      door('cook', async () => (await import('./cook/index.ts')).CookDoor),
+      door('larder', async () => (await import('./larder/index.ts')).LarderDoor),
+      door('log', async () => (await import('./log/index.ts')).LogDoor),
+      door('kitchen', async () => (await import('./kitchen/index.ts')).KitchenDoor),
+      ...Object.entries(OLD_ADDRESSES).map(([path, to]) => ({ path, element: <Moved to={to} /> })),
+      { path: '*', element: <NotHere /> },
     ],
   },
 ]);

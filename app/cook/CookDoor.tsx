@@ -12,7 +12,7 @@ import { keptRehearsal } from '../rehearsal/index.ts';
 import type { Session } from '../session/index.ts';
 import { useAskedJumps, useRunPlan, useSession } from '../session/index.ts';
 import type { KeyId } from '../keys/index.ts';
-import { keyOf, STATION_KEYS } from '../keys/index.ts';
+import { keyOf, PAGE_KEYS } from '../keys/index.ts';
 import { useKitchen } from '../store/index.ts';
 import { AnswerPanel } from './AnswerPanel.tsx';
 import { BowlsOver } from './BowlsOver.tsx';
@@ -249,7 +249,7 @@ const useLineKeys = (
   // Each key for itself: one after another may come as quickly as fingers are.
   const guards = { p: useGuard(), c: useGuard(), o: useGuard(), u: useGuard() };
   const letter = (id: KeyId): string => keyOf(id, kit) ?? '';
-  const options = { ...STATION_KEYS, enabled: held && keyOf('line.poured', kit) !== null };
+  const options = { ...PAGE_KEYS, enabled: held && keyOf('line.poured', kit) !== null };
   const onKey = (key: keyof typeof guards, act: () => void) => {
     const guarded = guards[key](act);
     return (event: KeyboardEvent): void => {

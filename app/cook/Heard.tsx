@@ -3,7 +3,7 @@ import clsx from 'clsx';
 import { SlidersHorizontal, Sun, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Kit } from '../../core/kit/index.ts';
-import { STATION_LETTERS, USUAL_LINE_KEYS } from '../keys/index.ts';
+import { USUAL_LINE_KEYS } from '../keys/index.ts';
 import { commands, useDo } from '../store/index.ts';
 import { PARTS, PART_WORDS, setHand, useHand } from './hand.ts';
 import { canSpeak, silencedBy } from './sound.ts';
@@ -18,10 +18,7 @@ const Keys = ({ kit }: { readonly kit: Kit }) => {
   const carryOut = useDo();
   const kept = kit.lineKeys ?? USUAL_LINE_KEYS;
   const [typed, setTyped] = useState(kept);
-  const isRight =
-    /^(?:[a-z]{4})?$/.test(typed) &&
-    new Set(typed).size === typed.length &&
-    !Object.values(STATION_LETTERS).some((letter) => typed.includes(letter));
+  const isRight = /^(?:[a-z]{4})?$/.test(typed) && new Set(typed).size === typed.length;
   return (
     <label className="flex flex-col">
       keys

@@ -69,7 +69,7 @@ export const Moved = ({ job }: { readonly job: AdviceJob }) => {
   const shown = moves?.ok === true ? moves.value : [];
   return (
     <p role="status" aria-label="What it moved" className="min-h-6 text-[15px] text-quiet">
-      {shown.length === 0 && 'Move the wish: here stands which of setting, portion and time it moves, and why.'}
+      {shown.length === 0 && 'Change a wish to see what moves, and why.'}
       {shown.map((move) => (
         <span key={move.mover} data-mover={move.mover} className="mr-3">
           <b className="text-ink">{MOVERS[move.mover](move, unit)}:</b>{' '}

@@ -43,11 +43,11 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
     <>
       {own === null ? (
         <button type="button" className={press} onClick={() => setOpen(true)}>
-          We always do it otherwise …
+          Use my own settings
         </button>
       ) : (
         <p className="border-l-3 border-act bg-act-soft px-3 py-1 text-[15px]" data-figure="own way" data-exact={own.portion_g ?? 0}>
-          Our way with {formula.name}:{' '}
+          Your settings for {formula.name}:{' '}
           <b>
             {[
               own.portion_g === null ? null : `${grams(own.portion_g)} g`,
@@ -58,13 +58,13 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
               .join(', ')}
           </b>
           {instead !== null &&
-            `, then ${own.cookTime_s === null ? `${clock(reply.answer.cookTime_s.best)} to` : own.setting === null ? `${words(reply.answer.setting)},` : ''} step ${reply.answer.tawnyStep.toFixed(1)}, crisp ${reply.answer.crisp.toFixed(1)}; advised would be ${grams(instead.portion_g)} g, ${words(instead.setting)}, ${clock(instead.cookTime_s.best)}`}
+            `, then ${own.cookTime_s === null ? `${clock(reply.answer.cookTime_s.best)} to` : own.setting === null ? `${words(reply.answer.setting)},` : ''} step ${reply.answer.tawnyStep.toFixed(1)}, crisp ${reply.answer.crisp.toFixed(1)}; we suggest ${grams(instead.portion_g)} g, ${words(instead.setting)}, ${clock(instead.cookTime_s.best)}`}
           .{' '}
           <button type="button" className={press} onClick={() => setOpen(true)}>
             Change
           </button>{' '}
           <button type="button" className={press} onClick={() => settled(NOTHING)}>
-            As advised again
+            Use our suggestion
           </button>
         </p>
       )}
@@ -72,7 +72,7 @@ export const OurWay = ({ session, iron, formula, job, reply }: Props) => {
         <OurWaySheet
           iron={iron}
           unit={kit.temperatureUnit}
-          title={`${iron.name} with ${formula.name}, our way`}
+          title={`${iron.name} with ${formula.name}: my settings`}
           way={own ?? NOTHING}
           advised_g={reply.answer.portion_g}
           onSettle={settled}
@@ -104,14 +104,11 @@ const OurWaySheet = ({ iron, unit, title, way, advised_g, onSettle, onClose }: S
   return (
     <Sheet title={title} open onClose={onClose}>
       <div className="flex flex-col gap-4">
-        <p>
-          What you always pour or set here, and how long. It holds at every station and on paper; what is left empty is worked out around
-          it.
-        </p>
+        <p>What you always pour or set here, and how long. It holds everywhere and on paper. We work out what you leave empty.</p>
         <div className="flex flex-wrap items-end gap-4">
           <NumberEntry
             label={moulds > 1 ? 'Portion, g in each mould' : 'Portion, g'}
-            placeholder={`advised ${grams(advised_g / moulds)}`}
+            placeholder={`suggested ${grams(advised_g / moulds)}`}
             value={own_g === null ? null : own_g / moulds}
             min={1}
             max={6000 / moulds}
@@ -123,13 +120,13 @@ const OurWaySheet = ({ iron, unit, title, way, advised_g, onSettle, onClose }: S
             iron={iron}
             unit={unit}
             temperature_C={chosen?.temperature_C ?? null}
-            placeholder="found for you"
+            placeholder="suggested"
             mayBeEmpty
             onChange={setChosen}
           />
           <NumberEntry
             label="Closed for, min:s"
-            placeholder="found for you"
+            placeholder="suggested"
             value={cookTime_s}
             asTime
             min={LIMITS.cookTime_s.min}

@@ -26,11 +26,19 @@ export type CutShape = {
   /** Room between the two halves of what lines a pan, by column; and the share of the batter that is the lower half. Left out: none. */
   readonly hollow_mm?: readonly number[];
   readonly lowerShare?: number;
+  /** A rib stands at each end, as in a whole piece that was cut across; left out: the section goes on at both sides. */
+  readonly endsInRib?: boolean;
 };
 
-const RIBS = 7;
+export const RIBS = 7;
 /** How much of the height the tallest rib takes. */
 const FILL = 0.84;
+
+/** How far the lattice is moved along, px. */
+const shiftOf = (shape: CutShape, period: number): number => (shape.endsInRib === true ? period / 2 : 0);
+
+/** Half the width of a rib, px. */
+export const ribHalfOf = (period: number, webShare: number): number => (period * Math.max(0.2, Math.min(0.8, 1 - webShare * 1.1))) / 2;
 
 /** Bubbles as ellipses in the ribs, the same for the same shape. */
 type Bubble = { readonly x: number; readonly y: number; readonly rx: number; readonly ry: number };
@@ -39,7 +47,10 @@ const bubblesFor = (shape: CutShape, period: number, ribHalf: number, scale: num
   const random = seededRandom(Math.round(shape.thickness_mm.reduce((sum, t) => sum + t * 100, 0)));
   const bubbles: Bubble[] = [];
   const ribHeight = (shape.thickness_mm.at(-1) ?? 0) * scale;
-  const centres = shape.thickness_mm.length === 1 ? [shape.width / 2] : Array.from({ length: RIBS }, (_, i) => (i + 0.5) * period);
+  const centres =
+    shape.thickness_mm.length === 1
+      ? [shape.width / 2]
+      : Array.from({ length: RIBS }, (_, i) => (i + 0.5) * period + shiftOf(shape, period));
   const reach = shape.thickness_mm.length === 1 ? shape.width / 2 : ribHalf;
   for (const centre of centres) {
     const count = Math.round((reach * ribHeight) / 320);
@@ -66,7 +77,7 @@ const profileAt = (
   const [web = 0, rib = web] = shape.thickness_mm;
   const [webHollow = 0, ribHollow = webHollow] = shape.hollow_mm ?? [];
   if (shape.thickness_mm.length === 1) return { batter: web * scale, hollow: webHollow * scale, column: 0 };
-  const fromCentre = Math.abs((x % period) - period / 2);
+  const fromCentre = Math.abs(((x + shiftOf(shape, period)) % period) - period / 2);
   const slope = ribHalf * 0.3;
   if (fromCentre <= ribHalf - slope) return { batter: rib * scale, hollow: ribHollow * scale, column: 1 };
   const share = Math.min(1, (fromCentre - ribHalf + slope) / slope);
@@ -83,7 +94,7 @@ export const cutMap = (shape: CutShape): CutMap => {
   const lowerShare = shape.lowerShare ?? 0.5;
   const scale = Math.min((height * FILL) / tallest, 16);
   const period = width / RIBS;
-  const ribHalf = (period * Math.max(0.2, Math.min(0.8, 1 - webShare * 1.1))) / 2;
+  const ribHalf = ribHalfOf(period, webShare);
   const bubbles = bubblesFor(shape, period, ribHalf, scale);
   const index = new Int32Array(width * height).fill(-1);
   for (let x = 0; x < width; x++) {

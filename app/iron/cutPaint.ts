@@ -58,34 +58,56 @@ export const crumbColours = (rawLightness: number): CrumbColours => {
   };
 };
 
-type DepthColours = { readonly plain: Int32Array; readonly bubbled: Int32Array };
-
-/** Packed colours of every depth of a column at one second, and the same where a bubble shows. */
-const depthColours = (picture: Picture, column: PictureColumn, second: number): DepthColours => {
-  const { crumb, wet, bubble } = crumbColours(picture.rawLightness);
+/** Colours of a column by depth at one second, the lower face first. */
+const coloursByDepth = (
+  picture: Picture,
+  column: PictureColumn,
+  second: number,
+): readonly { readonly layer: Layer; readonly colour: Rgb }[] => {
+  const { crumb, wet } = crumbColours(picture.rawLightness);
   const faces = [column.lowerLightness, column.upperLightness].map((row) =>
     tawnyRgb(tawnyStepOf(row[second] ?? 86, picture.rawLightness), picture.rawLightness),
   ) as [Rgb, Rgb];
   const crust_mm = Math.max(0.05, column.crust_mm[second] ?? 0.05);
-  const colours = { plain: new Int32Array(DEPTHS), bubbled: new Int32Array(DEPTHS) };
-  for (let depth = 0; depth < DEPTHS; depth++) {
+  return Array.from({ length: DEPTHS }, (_, depth) => {
     const layer = layerAt(picture, column, second, depth);
     const share = (depth + 0.5) / DEPTHS;
     const isLower = share < column.lowerShare;
     const depth_mm = (isLower ? share : 1 - share) * column.thickness_mm;
     // Brown at the face, paling inwards to the end of the crust.
     const crust = (): Rgb => mixed(isLower ? faces[0] : faces[1], crumb, 0.75 * Math.min(1, depth_mm / crust_mm));
-    const colour = packed(layer === 'wet' ? wet : layer === 'crumb' ? crumb : crust());
-    colours.plain[depth] = colour;
-    colours.bubbled[depth] = layer === 'crumb' ? packed(bubble) : colour;
-  }
+    return { layer, colour: layer === 'wet' ? wet : layer === 'crumb' ? crumb : crust() };
+  });
+};
+
+/** The lower half of a column from its inside to its face, in so many steps: what the wall of a ball is drawn with. */
+export const layerColours = (picture: Picture, column: PictureColumn, second: number, steps = 12): readonly Rgb[] => {
+  const colours = coloursByDepth(picture, column, second);
+  const depths = Math.max(1, Math.round(DEPTHS * column.lowerShare));
+  return Array.from({ length: steps }, (_, i) => colours[Math.floor(depths * (1 - (i + 0.5) / steps))]?.colour ?? PLATE);
+};
+
+type DepthColours = { readonly plain: Int32Array; readonly bubbled: Int32Array };
+
+/** Packed colours of every depth of a column at one second, and the same where a bubble shows. */
+const depthColours = (picture: Picture, column: PictureColumn, second: number): DepthColours => {
+  const { bubble } = crumbColours(picture.rawLightness);
+  const colours = { plain: new Int32Array(DEPTHS), bubbled: new Int32Array(DEPTHS) };
+  coloursByDepth(picture, column, second).forEach(({ layer, colour }, depth) => {
+    const shown = packed(colour);
+    colours.plain[depth] = shown;
+    colours.bubbled[depth] = layer === 'crumb' ? packed(bubble) : shown;
+  });
   return colours;
 };
 
 const packed = ([r, g, b]: Rgb): number => (255 << 24) | (b << 16) | (g << 8) | r;
 
-/** Fills the pixels of the cut for one second; `pixels` is the canvas's own buffer, so nothing is allocated there. */
-export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: Int32Array): void => {
+/** Nothing is painted there. */
+export const CLEAR = 0;
+
+/** Fills the pixels of the cut for one second; `pixels` is the canvas's own buffer, so nothing is allocated there. `ground`: around the piece, the plates if left out. */
+export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: Int32Array, ground: number = packed(PLATE)): void => {
   const plain = new Int32Array(picture.columns.length * DEPTHS);
   const bubbled = new Int32Array(plain.length);
   picture.columns.forEach((column, c) => {
@@ -93,11 +115,10 @@ export const paintCut = (map: CutMap, picture: Picture, second: number, pixels: 
     plain.set(colours.plain, c * DEPTHS);
     bubbled.set(colours.bubbled, c * DEPTHS);
   });
-  const plate = packed(PLATE);
   const inside = packed(INSIDE);
   const { index } = map;
   for (let i = 0; i < index.length; i++) {
     const at = index[i]!;
-    pixels[i] = at === HOLLOW ? inside : at < 0 ? plate : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
+    pixels[i] = at === HOLLOW ? inside : at < 0 ? ground : at >= BUBBLE ? bubbled[at - BUBBLE]! : plain[at]!;
   }
 };

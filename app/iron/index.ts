@@ -1,1 +1,2 @@
+export { HalfPiece } from './HalfPiece.tsx';
 export { IronDoor } from './IronDoor.tsx';

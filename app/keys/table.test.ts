@@ -14,7 +14,7 @@ test('help shows what is listened to: no key twice on one screen, none that is o
     const places = keyHelp(kit).map(({ where, key }) => `${where} ${key}`);
     expect(new Set(places).size).toBe(places.length);
   }
-  expect(keyHelp({ lineKeys: '' }).some(({ where }) => where === 'Line')).toBe(false);
-  expect(keyHelp({ lineKeys: 'jklm' }).find(({ id }) => id === 'line.poured')).toMatchObject({ key: 'j', where: 'Line' });
+  expect(keyHelp({ lineKeys: '' }).some(({ where }) => where === 'Cook')).toBe(false);
+  expect(keyHelp({ lineKeys: 'jklm' }).find(({ id }) => id === 'line.poured')).toMatchObject({ key: 'j', where: 'Cook' });
   expect([announced(null), announced('space'), announced('j')]).toEqual([undefined, 'Space', 'j']);
 });

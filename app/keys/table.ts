@@ -2,10 +2,10 @@ import type { Kit } from '../../core/kit/index.ts';
 
 /** Every key that does something on one of the screens: what is listened to, what is announced and what the help shows is this list. */
 const KEYS = {
-  'line.poured': { key: 'p', where: 'Line', what: 'poured, on the iron that is next' },
-  'line.closed': { key: 'c', where: 'Line', what: 'closed' },
-  'line.opened': { key: 'o', where: 'Line', what: 'opened' },
-  'line.undo': { key: 'u', where: 'Line', what: 'undo the last touch' },
+  'line.poured': { key: 'p', where: 'Cook', what: 'poured, on the iron that is next' },
+  'line.closed': { key: 'c', where: 'Cook', what: 'closed' },
+  'line.opened': { key: 'o', where: 'Cook', what: 'opened' },
+  'line.undo': { key: 'u', where: 'Cook', what: 'undo the last touch' },
   'weigh.next': { key: 'space', where: 'Weigh', what: 'what is next: zero, weighed, done' },
   'weigh.undo': { key: 'u', where: 'Weigh', what: 'undo' },
   'weigh.zero': { key: 'z', where: 'Weigh', what: 'zero the scale' },
@@ -13,25 +13,25 @@ const KEYS = {
   'practice.open': { key: 'o', where: 'Practice', what: 'open' },
   'practice.look': { key: 'e', where: 'Practice', what: 'look' },
 } as const;
-/** The letter that opens each station, by its address. */
-export const STATION_LETTERS = {
-  '/run': 'r',
-  '/formula': 'f',
-  '/weigh': 'w',
-  '/lift': 'h',
-  '/iron': 'i',
-  '/line': 'l',
-  '/keep': 'k',
-  '/book': 'b',
-  '/practice': 'x',
-  '/kit': 't',
+/** The key that opens each door, by its address: its place on the rail. */
+export const DOOR_KEYS = {
+  '/plan': '1',
+  '/recipe': '2',
+  '/iron': '3',
+  '/cook': '4',
+  '/larder': '5',
+  '/log': '6',
+  '/kitchen': '7',
 } as const;
-export type StationPath = keyof typeof STATION_LETTERS;
+/** Opens the search of everything in the kitchen. */
+export const SEARCH_KEY = '/';
+
+export type DoorPath = keyof typeof DOOR_KEYS;
 
 export type KeyId = keyof typeof KEYS;
 export type KeyHelp = { readonly id: KeyId; readonly key: string; readonly where: string; readonly what: string };
 
-/** The touches at the line whose letters a cook may choose, in the order in which the kitchen keeps them. */
+/** The touches at Cook whose letters a cook may choose, in the order in which the kitchen keeps them. */
 const CHOSEN = ['line.poured', 'line.closed', 'line.opened', 'line.undo'] as const satisfies readonly KeyId[];
 type ChosenId = (typeof CHOSEN)[number];
 export const USUAL_LINE_KEYS = CHOSEN.map((id) => KEYS[id].key).join('');

@@ -7,7 +7,7 @@ const isTyping = (event: KeyboardEvent): boolean => {
   return target instanceof HTMLInputElement && !['range', 'checkbox', 'radio', 'button', 'file'].includes(target.type);
 };
 
-export const STATION_KEYS: Options = {
+export const PAGE_KEYS: Options = {
   enableOnFormTags: true,
   ignoreEventWhen: (event) => isTyping(event) || event.ctrlKey || event.metaKey || event.altKey,
 };

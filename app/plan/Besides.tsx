@@ -55,8 +55,7 @@ export const Besides = ({ run, dish, onChange }: Props) => {
           className="inline-flex min-h-11 items-center gap-2 font-semibold text-act underline underline-offset-2"
           onClick={() => onChange((now) => ({ besides: [...(now.besides ?? []), { kind: first, before_s: BESIDES[first].before_s }] }))}
         >
-          <Plus aria-hidden className="size-5" />{' '}
-          {besides.length === 0 ? 'Something beside: butter out, compote …' : 'Something else beside'}
+          <Plus aria-hidden className="size-5" /> {besides.length === 0 ? 'Add a side task' : 'Add another side task'}
         </button>
       )}
     </div>

@@ -5,17 +5,17 @@ import type { ChangeDish } from './change.ts';
 type Props = {
   readonly dish: Dish;
   readonly label: string;
-  /** The first dish's entries are large, those of the others narrow. */
-  readonly isFirst: boolean;
+  /** In the large sentence of the first dish; in a line of its own for the others. */
+  readonly look: 'sentence' | 'narrow';
   readonly onChange: ChangeDish;
 };
 
-const lookOf = (isFirst: boolean) => (isFirst ? ({ big: true } as const) : ({ narrow: true } as const));
+const lookOf = (look: Props['look']) => (look === 'sentence' ? ({ inSentence: true } as const) : ({ narrow: true } as const));
 
 /** For how many a dish is. */
-export const HowMany = ({ dish, label, isFirst, onChange }: Props) => (
+export const HowMany = ({ dish, label, look, onChange }: Props) => (
   <NumberEntry
-    {...lookOf(isFirst)}
+    {...lookOf(look)}
     label={label}
     value={dish.people}
     min={1}
@@ -25,9 +25,9 @@ export const HowMany = ({ dish, label, isFirst, onChange }: Props) => (
   />
 );
 
-export const PiecesEach = ({ dish, label, isFirst, onChange }: Props) => (
+export const PiecesEach = ({ dish, label, look, onChange }: Props) => (
   <NumberEntry
-    {...lookOf(isFirst)}
+    {...lookOf(look)}
     label={label}
     value={dish.piecesPerPerson}
     min={0.1}
@@ -37,9 +37,9 @@ export const PiecesEach = ({ dish, label, isFirst, onChange }: Props) => (
 );
 
 /** Batter that there is already; empty: as much as is needed is made. */
-export const BatterThereIs = ({ dish, label, isFirst, onChange }: Props) => (
+export const BatterThereIs = ({ dish, label, look, onChange }: Props) => (
   <NumberEntry
-    {...lookOf(isFirst)}
+    {...lookOf(look)}
     label={label}
     placeholder="as needed"
     value={dish.batter_g}

@@ -43,7 +43,7 @@ export const OtherDishes = ({ session, run, plan, others, onChange }: Props) => 
           className="inline-flex min-h-11 items-center gap-1.5 self-start font-semibold text-act underline underline-offset-2"
           onClick={add}
         >
-          <Plus aria-hidden className="size-5" /> Another dish
+          <Plus aria-hidden className="size-5" /> Add a dish
         </button>
       )}
     </div>
@@ -57,11 +57,11 @@ const OtherDish = ({ session, run, plan, dish, used, onChange }: OtherDishProps)
   const onDish = changeDish(onChange, dish.id);
   return (
     <fieldset aria-label={`And ${name}`} className="flex flex-wrap items-center gap-x-5 gap-y-2 border-l-3 border-line pl-4">
-      <HowMany dish={dish} label="and for" isFirst={false} onChange={onDish} />
-      <PiecesEach dish={dish} label="pieces each" isFirst={false} onChange={onDish} />
+      <HowMany dish={dish} label="and for" look="narrow" onChange={onDish} />
+      <PiecesEach dish={dish} label="pieces each" look="narrow" onChange={onDish} />
       <span className="text-xl">
         <InlineSelect
-          label="Another formula"
+          label="Another recipe"
           value={dish.formulaId}
           choices={session.formulas
             .filter(({ id }) => id === dish.formulaId || !used.includes(id))
@@ -71,7 +71,7 @@ const OtherDish = ({ session, run, plan, dish, used, onChange }: OtherDishProps)
       </span>
       <DishIrons session={session} dish={dish} of={name} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
       <WhereTo session={session} dish={dish} of={name} onChange={onDish} />
-      <BatterThereIs dish={dish} label="batter there is, g" isFirst={false} onChange={onDish} />
+      <BatterThereIs dish={dish} label="Batter already made, g" look="narrow" onChange={onDish} />
       <DishWish session={session} dish={dish} />
       <button
         type="button"

@@ -73,13 +73,12 @@ export const Variants = ({ run, dish, plan, onChange }: Props) => {
             }))
           }
         >
-          <Plus aria-hidden className="size-5" /> Some with something in it
+          <Plus aria-hidden className="size-5" /> Fillings and toppings
         </button>
       )}
       {plan !== null && variants.length > 0 && (
         <p className="w-full text-[15px]" data-figure="variants">
-          Poured plain first, then {orderWords(plan, dish.id, run.zone)}. What is poured before is free of it; wipe the plates before
-          anything else is poured after it.
+          Plain first, then {orderWords(plan, dish.id, run.zone)}. Wipe the plates before you pour plain again.
         </p>
       )}
     </div>

@@ -47,7 +47,7 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
             onChange({ arrivals: [...evenly(people, run.door_s === undefined || run.door_s === 0 ? USUAL_DOOR_S : run.door_s)] })
           }
         >
-          <ChartNoAxesColumn aria-hidden className="size-5" /> Draw when they come
+          <ChartNoAxesColumn aria-hidden className="size-5" /> Draw when guests arrive
         </button>
         <button
           type="button"
@@ -55,7 +55,7 @@ export const WhenTheyCome = ({ run, onChange }: Props) => {
           // The first order is of everybody: nobody who was counted is lost.
           onClick={() => onChange((now) => ({ arrivals: [{ ...nextOrder([]), people: within(now.dishes[0]?.people ?? 0) }] }))}
         >
-          <ClipboardList aria-hidden className="size-5" /> Write orders down
+          <ClipboardList aria-hidden className="size-5" /> Write down orders
         </button>
       </>
     );

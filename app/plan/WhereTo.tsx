@@ -19,7 +19,7 @@ type Props = {
 export const WhereTo = ({ session, dish, of, onChange }: Props) => (
   <>
     <span>
-      for{' '}
+      For{' '}
       <InlineSelect
         label={of === undefined ? 'Where it goes' : `Where ${of} goes`}
         value={dish.goesTo ?? 'table'}
@@ -28,7 +28,7 @@ export const WhereTo = ({ session, dish, of, onChange }: Props) => (
       />
     </span>
     <span>
-      waits{' '}
+      wait{' '}
       <InlineSelect
         label={of === undefined ? 'Where it waits' : `Where ${of} waits`}
         value={dish.hold ?? 'rack'}
@@ -39,7 +39,7 @@ export const WhereTo = ({ session, dish, of, onChange }: Props) => (
     {OVEN_C[dish.hold ?? 'rack'] !== null && (
       <NumberEntry
         narrow
-        label="pieces it holds"
+        label="Room for pieces"
         placeholder="all"
         value={dish.holdPlaces ?? null}
         min={1}

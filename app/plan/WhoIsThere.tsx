@@ -24,13 +24,13 @@ const NotBefore = ({ run, onChange }: Props) => {
   if (run.notBefore == null)
     return (
       <button type="button" className={PRESS} onClick={() => onChange((now) => ({ notBefore: now.serveAt - USUAL_EARLIEST_MS }))}>
-        nobody is there before …
+        Kitchen opens at …
       </button>
     );
   return (
     <span className="flex items-end gap-1">
       <WhenEntry
-        label="Nobody is there before"
+        label="Kitchen opens at"
         value={wallTime(run.notBefore, run.zone)}
         onChange={(wall) => {
           const notBefore = instantOf(wall, run.zone);
@@ -38,7 +38,7 @@ const NotBefore = ({ run, onChange }: Props) => {
         }}
       />
       <button type="button" className={`${PRESS} min-h-11 px-2`} onClick={() => onChange({ notBefore: null })}>
-        whenever
+        Any time
       </button>
     </span>
   );
@@ -53,14 +53,14 @@ const HelperFor = ({ run, onChange }: Props) => {
         className={PRESS}
         onClick={() => onChange((now) => ({ helper: { from: now.serveAt - USUAL_HELP_MS, until: now.serveAt } }))}
       >
-        a helper for a while …
+        Add a helper
       </button>
     );
   const length_ms = helper.until - helper.from;
   return (
     <span className="flex flex-wrap items-end gap-x-3 gap-y-1">
       <WhenEntry
-        label="A helper from"
+        label="Helper from"
         value={wallTime(helper.from, zone)}
         onChange={(wall) => {
           const from = instantOf(wall, zone);
@@ -69,7 +69,7 @@ const HelperFor = ({ run, onChange }: Props) => {
       />
       <NumberEntry
         big
-        label="for, min"
+        label="Helps for, min"
         value={Math.round(length_ms / MINUTE_MS)}
         min={1}
         max={MOST_HELP_MIN}
@@ -77,7 +77,7 @@ const HelperFor = ({ run, onChange }: Props) => {
         onChange={(minutes) => minutes !== null && onChange({ helper: { from: helper.from, until: helper.from + minutes * MINUTE_MS } })}
       />
       <button type="button" className={`${PRESS} min-h-11 px-2`} onClick={() => onChange({ helper: null })}>
-        no helper
+        No helper
       </button>
     </span>
   );

@@ -149,7 +149,7 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
             )}
             .
           </span>
-          <Link to="/run" className="font-semibold text-act underline underline-offset-2">
+          <Link to="/plan" className="font-semibold text-act underline underline-offset-2">
             How it went
           </Link>
         </p>

@@ -42,6 +42,6 @@ export const beginRehearsal = async (
     },
     startAt - BEFORE_MS,
   );
-  window.location.assign('/line');
+  window.location.assign('/cook');
   return true;
 };

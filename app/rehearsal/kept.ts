@@ -68,7 +68,7 @@ export type PlayedExercise = {
 
 /** Back to the kitchen and the clock on the wall; what was rehearsed is left behind, but for how an exercise went. */
 export const endRehearsal = (played: PlayedExercise | null = null): void => {
-  const from = keptRehearsal()?.from ?? '/run';
+  const from = keptRehearsal()?.from ?? '/plan';
   if (played !== null) keepJson('tab', PLAYED_KEY, played);
   keepText('tab', KEY, null);
   window.location.assign(from);

@@ -43,7 +43,7 @@ export const FirstBatter = ({ session }: { readonly session: Session }) => {
       {formula !== null && (
         <p className="mt-3 border-l-3 border-act bg-act-soft px-3 py-1">
           “{formula.name}” is on the bench.{' '}
-          <Link to="/formula" className="font-semibold text-act underline underline-offset-2">
+          <Link to="/recipe" className="font-semibold text-act underline underline-offset-2">
             See how it was read
           </Link>
         </p>

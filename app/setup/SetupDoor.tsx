@@ -19,7 +19,7 @@ export const SetupDoor = () => {
   const isReady = iron !== null && formula !== null;
   const plan = guard(() => {
     if (run === null) void carryOut(commands.addRun(freshRun(session, wallNow()), workspace));
-    void navigate('/run');
+    void navigate('/plan');
   });
   return (
     <div className="flex flex-col gap-6 px-5 py-4">

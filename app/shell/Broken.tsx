@@ -3,7 +3,7 @@ import { useKitchenChoice } from '../store/index.ts';
 import { Rail } from './Rail.tsx';
 import { useExport } from '../backup/useExport.ts';
 
-/** A station that failed: the others, the kitchens and the export are still there, and the data is safe in the store. */
+/** A page that failed: the others, the kitchens and the export are still there, and the data is safe in the store. */
 export const Broken = () => {
   const error = useRouteError();
   return <Stopped message={error instanceof Error ? error.message : String(error)} />;
@@ -24,11 +24,9 @@ const Stopped = ({ message }: { readonly message: string }) => {
   const { isDemo, choose } = useKitchenChoice();
   return (
     <section className="mx-auto max-w-xl p-8" role="alert">
-      <h1 className="text-2xl">This station stopped</h1>
-      <p className="mt-3">
-        Nothing that was written down is lost. Load the page again; if it stops here again, export everything and go to another station.
-      </p>
-      <pre className="mt-3 overflow-auto rounded bg-white p-3 text-sm">{message}</pre>
+      <h1 className="text-2xl">This page stopped</h1>
+      <p className="mt-3">Your data is safe. Load the page again. If it stops again, export everything and open another door.</p>
+      <pre className="mt-3 overflow-auto rounded bg-sheet p-3 text-sm">{message}</pre>
       <div className="mt-4 flex flex-wrap gap-3">
         <button type="button" className="button-act" onClick={() => window.location.reload()}>
           Load again
@@ -37,7 +35,7 @@ const Stopped = ({ message }: { readonly message: string }) => {
           Export everything
         </button>
         <button type="button" className="button-plain" onClick={() => choose(!isDemo)}>
-          {isDemo ? 'To my kitchen' : 'To the demo'}
+          {isDemo ? 'To my kitchen' : 'Back to the example'}
         </button>
       </div>
     </section>

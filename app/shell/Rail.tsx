@@ -1,68 +1,93 @@
 import clsx from 'clsx';
-import { NavLink } from 'react-router';
-import { useKitchenChoice } from '../store/index.ts';
-import { STATIONS } from './stations.ts';
+import { Ellipsis, Search } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link, NavLink, useLocation } from 'react-router';
+import type { Door } from './doors.ts';
+import { DOORS, doorOf, PHONE_DOORS } from './doors.ts';
+import { KitchenSwitch } from './KitchenSwitch.tsx';
 
-/** The demo is a kitchen of its own: it can be left and come back to without touching the cook's. */
-const KitchenSwitch = () => {
-  const { isDemo, choose } = useKitchenChoice();
+const MoreDoors = lazy(async () => ({ default: (await import('./MoreDoors.tsx')).MoreDoors }));
+
+const place = 'relative flex min-h-16 flex-1 flex-col items-center justify-center gap-1 text-sm sm:min-h-[66px] sm:flex-none low:min-h-12';
+
+/** The mark of the door that is open: beside its name, above it on a phone. */
+const Here = () => (
+  <span
+    aria-hidden
+    className="absolute inset-y-2 left-0 w-1 rounded-r bg-act max-sm:inset-x-4 max-sm:inset-y-auto max-sm:top-0 max-sm:h-1 max-sm:w-auto"
+  />
+);
+
+const RailDoor = ({ door: { path, name, key, icon: Icon }, isLast }: { readonly door: Door; readonly isLast: boolean }) => (
+  <NavLink
+    to={path}
+    aria-keyshortcuts={key}
+    className={({ isActive }) =>
+      clsx(place, isActive ? 'bg-page font-bold text-act' : 'text-ink hover:bg-act-soft', isLast && 'sm:mt-4 low:mt-0')
+    }
+  >
+    {({ isActive }) => (
+      <>
+        {isActive && <Here />}
+        <Icon aria-hidden className="size-6 low:hidden" />
+        {name}
+      </>
+    )}
+  </NavLink>
+);
+
+const nothing = (): void => undefined;
+
+type Props = { readonly isBench: boolean; readonly onSearch?: () => void; readonly onKeys?: () => void };
+
+/** Seven doors in the order of the work; on a phone four of them, and the rest one touch away. */
+export const Rail = ({ isBench, onSearch = nothing, onKeys = nothing }: Props) => {
+  const [isMore, setMore] = useState(false);
+  const { pathname } = useLocation();
+  const here = doorOf(pathname);
+  const isBehindMore = here !== undefined && DOORS.indexOf(here) >= PHONE_DOORS;
   return (
-    <button
-      type="button"
-      onClick={() => choose(!isDemo)}
-      title={
-        isDemo
-          ? 'Everything in the demo kitchen is invented; what you change in it stays apart from your own.'
-          : 'The invented kitchen, as you left it'
-      }
+    <nav
+      aria-label="Doors"
       className={clsx(
-        'flex min-h-14 flex-col items-center justify-center border-line px-1 text-center text-[13px] leading-tight sm:border-t',
-        isDemo ? 'bg-act-soft' : '',
+        'no-print flex shrink-0 bg-rail max-sm:order-last max-sm:border-t max-sm:border-line sm:w-[88px] sm:flex-col sm:overflow-y-auto',
+        isBench && 'bench-round',
       )}
     >
-      <span className={isDemo ? 'font-bold' : ''}>{isDemo ? 'Demo' : 'My kitchen'}</span>
-      <span className="text-act underline underline-offset-2">{isDemo ? 'to mine' : 'to the demo'}</span>
-    </button>
+      <Link
+        to="/welcome"
+        aria-label="Tawny Lattice: what this is"
+        className="grid h-[72px] shrink-0 place-items-center max-sm:hidden low:hidden"
+      >
+        <img src="/icon.svg" alt="" className="size-10" />
+      </Link>
+      {DOORS.map((door, i) => (
+        <div key={door.path} className={clsx('flex flex-1 flex-col sm:flex-none', i >= PHONE_DOORS && 'max-sm:hidden')}>
+          <RailDoor door={door} isLast={i === DOORS.length - 1} />
+        </div>
+      ))}
+      <button type="button" className={clsx(place, 'sm:hidden', isBehindMore && 'font-bold text-act')} onClick={() => setMore(true)}>
+        {isBehindMore && <Here />}
+        <Ellipsis aria-hidden className="size-6" />
+        More
+      </button>
+      <div className="mt-auto flex flex-col items-stretch gap-1 pb-2 max-sm:hidden">
+        <button
+          type="button"
+          aria-keyshortcuts="/"
+          className="flex min-h-11 flex-col items-center justify-center text-sm hover:bg-act-soft"
+          onClick={onSearch}
+        >
+          <Search aria-hidden className="size-5" />
+          Search
+        </button>
+        <KitchenSwitch />
+      </div>
+      {isMore && (
+        <Suspense>
+          <MoreDoors onClose={() => setMore(false)} onSearch={onSearch} onKeys={onKeys} />
+        </Suspense>
+      )}
+    </nav>
   );
 };
-
-/** The stations, grouped by when they are used: before, at the hot iron, after. */
-export const Rail = ({ isBench }: { readonly isBench: boolean }) => (
-  <nav
-    aria-label="Stations"
-    className={clsx(
-      'no-print flex shrink-0 overflow-x-auto border-line bg-page max-sm:order-last max-sm:border-t sm:w-[84px] sm:flex-col sm:overflow-y-auto sm:border-r',
-      isBench && 'bench-round',
-    )}
-  >
-    {STATIONS.map(({ path, name, key, icon: Icon, group }, index) => (
-      <NavLink
-        key={path}
-        to={path}
-        aria-keyshortcuts={key}
-        className={({ isActive }) =>
-          clsx(
-            'relative flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 px-2 py-1.5 text-sm sm:min-h-[60px] sm:flex-none',
-            isActive ? 'bg-sheet font-bold text-act' : 'text-ink hover:bg-act-soft',
-            group === 'kit' && 'sm:mt-auto',
-            index > 0 && STATIONS[index - 1]?.group !== group && group !== 'kit' && 'sm:mt-2 sm:border-t sm:border-line',
-          )
-        }
-      >
-        {({ isActive }) => (
-          <>
-            {isActive && (
-              <span
-                aria-hidden
-                className="absolute inset-y-0 left-0 w-1 bg-act max-sm:inset-x-0 max-sm:inset-y-auto max-sm:top-0 max-sm:h-1 max-sm:w-auto"
-              />
-            )}
-            <Icon aria-hidden className="size-5" />
-            {name}
-          </>
-        )}
-      </NavLink>
-    ))}
-    <KitchenSwitch />
-  </nav>
-);

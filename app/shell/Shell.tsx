@@ -8,12 +8,13 @@ import { useNow } from '../clock/index.ts';
 import { SessionContext, useClockJumps, useKnownRows, useLoadsInIrons, useSession, useSessionOfStore } from '../session/index.ts';
 import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
-import { STATION_KEYS } from '../keys/index.ts';
+import { PAGE_KEYS, SEARCH_KEY } from '../keys/index.ts';
 import { Rail } from './Rail.tsx';
-import { STATIONS } from './stations.ts';
+import { DOORS, doorOf } from './doors.ts';
 import { Strip } from './strip/Strip.tsx';
 
 const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/RehearsalBar.tsx')).RehearsalBar }));
+const SearchSheet = lazy(async () => ({ default: (await import('./search/SearchSheet.tsx')).SearchSheet }));
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
 
 const NO_LOADS: readonly RunningLoad[] = [];
@@ -21,7 +22,7 @@ const RUNNING_TICK_MS = 30_000;
 /** A load that nobody opened by then was forgotten: it holds nothing up. */
 const FORGOTTEN_MS = 12 * 3_600_000;
 
-/** What every station works on is asked of the store once, here. */
+/** What every door works on is asked of the store once, here. */
 export const Shell = () => {
   useClockJumps();
   const now = useNow(RUNNING_TICK_MS);
@@ -37,62 +38,93 @@ export const Shell = () => {
   );
 };
 
-/** Stations that need neither iron nor batter. */
-const WITHOUT_QUESTIONS: ReadonlySet<string> = new Set(['/begin', '/kit', '/practice']);
+/** Cook says itself what is next; who is new has nothing that is. */
+const WITHOUT_STRIP: readonly string[] = ['/cook', '/welcome', '/setup'];
 
-/** Strip on top, stations at the side, the station in the middle. */
-const Frame = () => {
+/** Pages that need neither iron nor batter. */
+const WITHOUT_QUESTIONS: readonly string[] = ['/setup', '/kitchen', '/iron/practice', '/welcome'];
+
+/** A kitchen with nothing in it opens where its first questions are; once, so that they can be left. */
+const useFirstQuestions = (): void => {
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const [keysOpen, setKeysOpen] = useState(false);
   const session = useSession();
   const wasAsked = useRef(false);
-  // A kitchen with nothing in it opens where its first questions are; once, so that they can be left.
   const isNew = session !== undefined && session.everyIron.length === 0 && session.everyFormula.length === 0;
   useEffect(() => {
     if (!isNew || wasAsked.current) return;
     wasAsked.current = true;
-    if (!WITHOUT_QUESTIONS.has(pathname)) void navigate('/begin', { replace: true });
+    if (!WITHOUT_QUESTIONS.includes(pathname)) void navigate('/setup', { replace: true });
   }, [isNew, pathname, navigate]);
+};
+
+const OTHER_NAMES: Readonly<Record<string, string>> = { '/setup': 'Set up', '/welcome': 'Welcome' };
+
+type OpenSheet = 'keys' | 'search' | null;
+
+/** The keys that work on every page. */
+const usePageKeys = (open: (sheet: OpenSheet) => void): void => {
+  const navigate = useNavigate();
   useHotkeys(
-    STATIONS.map((station) => station.key),
+    DOORS.map(({ key }) => key),
     (event) => {
-      const station = STATIONS.find(({ key }) => key === event.key.toLowerCase());
-      if (station !== undefined) void navigate(station.path);
+      const door = DOORS.find(({ key }) => key === event.key);
+      if (door !== undefined) void navigate(door.path);
     },
-    STATION_KEYS,
+    { ...PAGE_KEYS, useKey: true },
   );
-  useHotkeys('?', () => setKeysOpen(true), { ...STATION_KEYS, useKey: true });
-  const isBench = pathname === '/line' && session?.kit.isLineLight !== true;
-  const name = STATIONS.find(({ path }) => path === pathname)?.name ?? (pathname === '/begin' ? 'Begin' : '');
+  useHotkeys('?', () => open('keys'), { ...PAGE_KEYS, useKey: true });
+  useHotkeys(
+    SEARCH_KEY,
+    (event) => {
+      event.preventDefault();
+      open('search');
+    },
+    { ...PAGE_KEYS, useKey: true },
+  );
+};
+
+/** The rail at the side, the next act on top, the door in the middle. */
+const Frame = () => {
+  const { pathname } = useLocation();
+  const [sheet, setSheet] = useState<OpenSheet>(null);
+  const session = useSession();
+  useFirstQuestions();
+  usePageKeys(setSheet);
+  const isBench = pathname === '/cook' && session?.kit.isLineLight !== true;
+  const name = doorOf(pathname)?.name ?? OTHER_NAMES[pathname] ?? '';
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;
   }, [name]);
+  const close = (): void => setSheet(null);
   return (
-    <div className="flex h-full flex-col">
-      <a href="#station" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
-        To the station
+    <div className="flex h-full flex-col bg-page text-ink">
+      <a href="#door" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        Skip to the page
       </a>
       {keptRehearsal() !== null && (
         <Suspense>
           <RehearsalBar />
         </Suspense>
       )}
-      <Contained>
-        <Strip isBench={isBench} />
-      </Contained>
       <Banners />
       <div className="flex min-h-0 flex-1 max-sm:flex-col">
-        <Rail isBench={isBench} />
-        <main id="station" tabIndex={-1} aria-label={name} className="min-w-0 flex-1 overflow-y-auto outline-none">
-          <Outlet />
-        </main>
+        <Rail isBench={isBench} onSearch={() => setSheet('search')} onKeys={() => setSheet('keys')} />
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+          {!WITHOUT_STRIP.includes(pathname) && (
+            <Contained>
+              <Strip />
+            </Contained>
+          )}
+          <main id="door" tabIndex={-1} aria-label={name} className="min-h-0 min-w-0 flex-1 overflow-y-auto outline-none">
+            <Outlet />
+          </main>
+        </div>
       </div>
-      {keysOpen && (
-        <Suspense>
-          <KeysSheet open onClose={() => setKeysOpen(false)} />
-        </Suspense>
-      )}
+      <Suspense>
+        {sheet === 'keys' && <KeysSheet open onClose={close} />}
+        {sheet === 'search' && <SearchSheet onClose={close} />}
+      </Suspense>
     </div>
   );
 };

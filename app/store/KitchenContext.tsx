@@ -19,14 +19,24 @@ import { CommandFailed } from './transaction.ts';
 import { keepText, keptText } from '../webStorage.ts';
 
 type OpenKitchen = { readonly kitchen: Kitchen; readonly queries: Queries; readonly problems: Problems };
-type KitchenChoice = OpenKitchen & { readonly isDemo: boolean; readonly choose: (demo: boolean) => void };
+type KitchenChoice = OpenKitchen & {
+  readonly isDemo: boolean;
+  /** The cook's own kitchen was opened in this browser before. */
+  readonly hasOwn: boolean;
+  readonly choose: (demo: boolean) => void;
+};
 
 const Context = createContext<KitchenChoice | null>(null);
 const CHOICE_KEY = 'tawny-lattice-kitchen';
 
 const rememberedChoice = (): boolean => keptText('browser', CHOICE_KEY) !== 'own';
 
-const keepChoice = (demo: boolean): void => keepText('browser', CHOICE_KEY, demo ? 'demo' : 'own');
+const OWN_KEY = 'tawny-lattice-own-kitchen';
+
+const keepChoice = (demo: boolean): void => {
+  keepText('browser', CHOICE_KEY, demo ? 'demo' : 'own');
+  if (!demo) keepText('browser', OWN_KEY, 'yes');
+};
 
 /** Kitchens stay open once they were: what waits for room in one isn't lost by looking at the other. */
 const opened = new Map<string, OpenKitchen>();
@@ -110,7 +120,10 @@ export const KitchenProvider = ({ children, waiting, trouble, endRehearsal }: Pr
     },
     [endRehearsal],
   );
-  const value = useMemo(() => (found === null || !('kitchen' in found) ? null : { ...found, isDemo, choose }), [found, isDemo, choose]);
+  const value = useMemo(
+    () => (found === null || !('kitchen' in found) ? null : { ...found, isDemo, hasOwn: keptText('browser', OWN_KEY) !== null, choose }),
+    [found, isDemo, choose],
+  );
   const inMemory = useCallback((name: string) => void openInMemory(name).then(setFound), []);
   if (found !== null && !('kitchen' in found)) return trouble(found, isDemo, choose, () => inMemory(found.name));
   return value === null ? waiting : <Context.Provider value={value}>{children}</Context.Provider>;

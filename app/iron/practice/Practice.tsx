@@ -9,7 +9,7 @@ import { levelProgress, LEVELS, openedAt, practiceIronWithBatter } from '../../.
 import { describeSentence } from '../../../words/index.ts';
 import { useDegrees, useSession } from '../../session/index.ts';
 import { dialMarkText, grams, InlineSelect, nearestWord, temperature } from '../../ui/index.ts';
-import { fixedKey, STATION_KEYS } from '../../keys/index.ts';
+import { fixedKey, PAGE_KEYS } from '../../keys/index.ts';
 import { commands, useDo, useRows } from '../../store/index.ts';
 import { askOnce } from '../../workers/index.ts';
 import { AtTheIron } from './AtTheIron.tsx';
@@ -116,9 +116,9 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
     onChange(next);
     void over(next, false);
   };
-  useHotkeys(fixedKey('practice.pour'), () => void (load === null && !exercise.isOver && pour()), STATION_KEYS);
-  useHotkeys(fixedKey('practice.open'), () => document.querySelector<HTMLButtonElement>('[data-act="open"]')?.click(), STATION_KEYS);
-  useHotkeys(fixedKey('practice.look'), () => document.querySelector<HTMLButtonElement>('[data-act="look"]')?.click(), STATION_KEYS);
+  useHotkeys(fixedKey('practice.pour'), () => void (load === null && !exercise.isOver && pour()), PAGE_KEYS);
+  useHotkeys(fixedKey('practice.open'), () => document.querySelector<HTMLButtonElement>('[data-act="open"]')?.click(), PAGE_KEYS);
+  useHotkeys(fixedKey('practice.look'), () => document.querySelector<HTMLButtonElement>('[data-act="look"]')?.click(), PAGE_KEYS);
 
   const unit = useDegrees();
   const pouredWords = (n: number): string => {

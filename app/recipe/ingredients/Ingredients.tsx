@@ -8,7 +8,7 @@ import type { Session } from '../../session/index.ts';
 import { useSession } from '../../session/index.ts';
 import { commands, newId, notices, useDo } from '../../store/index.ts';
 import { BalanceSwaps } from './BalanceSwaps.tsx';
-import { CardPage, cardOf } from './CardPage.tsx';
+import { CardPage, cardOf } from '../card/index.ts';
 import { Composition } from './Composition.tsx';
 import { Gauges } from './Gauges.tsx';
 import { LedgerHead } from './LedgerHead.tsx';
@@ -133,7 +133,7 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
   const { reading, answer, batter, isHalfRead, issues, claims, most_g, undo, swap, setSwapping, sheet, setSheet } = ledger;
   return (
     <>
-      <div className="flex flex-col gap-3 px-5 py-3 print:hidden">
+      <div className="flex flex-col gap-3 px-8 py-3 print:hidden max-sm:px-5">
         <LedgerHead session={session} formula={formula} ledger={ledger} onRevise={onRevise} />
         <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
           <div>
@@ -243,7 +243,9 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
           />
         )}
       </div>
-      <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} session={session} />
+      <div className="hidden print:block">
+        <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} session={session} />
+      </div>
     </>
   );
 };

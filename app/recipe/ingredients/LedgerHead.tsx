@@ -21,19 +21,13 @@ type Props = { readonly session: Session; readonly formula: Formula; readonly le
 
 /** Which formula, how it is lifted, how much it makes and costs, and by which cup it is read. */
 export const LedgerHead = ({ session, formula, ledger, onRevise }: Props) => {
-  const { kit, formulas, setWorkspace } = session;
+  const { kit } = session;
   const carryOut = useDo();
   const { reading, answer, cost, setSheet } = ledger;
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-      <div className="flex flex-wrap items-baseline gap-x-2 text-2xl">
+      <div className="flex flex-wrap items-baseline gap-x-2 text-xl">
         <h1 className="sr-only">{formula.name}</h1>
-        <InlineSelect
-          label="Formula"
-          value={formula.id}
-          choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-          onChange={(formulaId) => setWorkspace({ formulaId })}
-        />
         <InlineSelect
           label="Lift"
           value={formula.lift}

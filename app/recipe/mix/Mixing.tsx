@@ -25,7 +25,7 @@ export const Mixing = () => {
         <p className="mt-3 text-lg">
           Write a batter down first; here you see how long to whip, how to fold, when the yeast is ready and how long a rest is worth.
         </p>
-        <Link to="/formula" className="button-act mt-5">
+        <Link to="/recipe" className="button-act mt-5">
           Write a batter
         </Link>
       </section>

@@ -35,7 +35,7 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
         <p className="mt-3 text-lg">
           Write a batter down first; here it becomes one instruction at a time, with the number to read very large.
         </p>
-        <Link to="/formula" className="button-act mt-5">
+        <Link to="/recipe" className="button-act mt-5">
           Write a batter
         </Link>
       </section>

@@ -7,9 +7,9 @@ import type { ConductedNow, PlannedRun } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
 /** `to`: the station where it is done. */
-export type NextStep = { readonly what: string; readonly at: number; readonly to: '/lift' | '/line' };
+export type NextStep = { readonly what: string; readonly at: number; readonly to: '/recipe/mix' | '/cook' };
 
-const LINE = '/line' as const;
+const COOK = '/cook' as const;
 
 /** Everything the plan asks for, in order of time. */
 export const stepsOf = (planned: PlannedRun): NextStep[] => {
@@ -22,23 +22,23 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
   const name = (id: string): string => irons.find((iron) => iron.id === id)?.name ?? id;
   const steps: NextStep[] = [
     ...dishes.flatMap(({ dish, prep }) =>
-      prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at, to: '/lift' as const })),
+      prep.map(({ code, at }) => ({ what: `${describeStored(code)}${of(dish.id)}`, at, to: '/recipe/mix' as const })),
     ),
     ...dishes.flatMap(({ dish: { id, besides = [] } }) =>
       besides.flatMap((beside) =>
-        beside.done === true ? [] : [{ what: `${BESIDE_WORDS[beside.kind]}${of(id)}`, at: besideAt(beside, run.serveAt), to: LINE }],
+        beside.done === true ? [] : [{ what: `${BESIDE_WORDS[beside.kind]}${of(id)}`, at: besideAt(beside, run.serveAt), to: COOK }],
       ),
     ),
-    ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from, to: LINE })),
+    ...plan.preheats.map(({ ironId, from }) => ({ what: `Switch on ${name(ironId)}`, at: from, to: COOK })),
     ...plan.bowls.flatMap(({ dishId, foldAt }) =>
-      foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt, to: LINE }],
+      foldAt === null ? [] : [{ what: `Fold the next part${of(dishId)}`, at: foldAt, to: COOK }],
     ),
-    ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt, to: LINE })),
-    ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt, to: LINE })),
+    ...plan.loads.map(({ ironId, n, pourAt }) => ({ what: `Pour ${name(ironId)}, load ${n}`, at: pourAt, to: COOK })),
+    ...plan.loads.map(({ ironId, n, openAt }) => ({ what: `Open ${name(ironId)}, load ${n}`, at: openAt, to: COOK })),
     {
       what: platesOf(run) === 0 ? 'All of it done' : run.mode === 'together' ? `Serve all ${platesOf(run)}` : 'First plate out',
       at: run.serveAt,
-      to: LINE,
+      to: COOK,
     },
   ];
   return steps.sort((a, b) => a.at - b.at);
@@ -49,7 +49,7 @@ const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => st
   running
     .flatMap(({ load, progress, prediction }) =>
       progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null
-        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000, to: LINE }]
+        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000, to: COOK }]
         : [],
     )
     .sort((a, b) => a.at - b.at)[0] ?? null;
@@ -66,7 +66,7 @@ export const nextStep = (
   null;
 
 /** What the line says, as a step of the strip. */
-export const conductedStep = (conducted: ConductedNow): NextStep => ({ ...conducted, to: LINE });
+export const conductedStep = (conducted: ConductedNow): NextStep => ({ ...conducted, to: COOK });
 
 /** So much later something isn't "now" any more, but late, ms. */
 const LATE_MS = 3000;

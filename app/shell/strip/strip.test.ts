@@ -7,7 +7,6 @@ import { morningOf, OWN_DISH } from '../../../core/testing/morning.ts';
 import { presetIron } from '../../../core/testing/batters.ts';
 import { withRescued } from '../../session/index.ts';
 import { nextStep, stepsOf, until } from './nextStep.ts';
-import { moved, place, spanOf, ticks, zoomed } from './window.ts';
 
 const MIN = 60_000;
 const SERVE = Date.UTC(2026, 5, 1, 7, 15);
@@ -73,12 +72,12 @@ describe('now and next', () => {
     expect(nextStep(planned, [cooking(now - 100_000, 180)], planned.irons, now)).toEqual({
       what: 'Open Deep round',
       at: now + 80_000,
-      to: '/line',
+      to: '/cook',
     });
     // The line has set its time anew: the strip says the same, and nothing else of the load changes.
     const load = cooking(now - 100_000, 180);
     const rescued = withRescued([load], new Map([[load.load.id, 140]]));
-    expect(nextStep(planned, rescued, planned.irons, now)).toEqual({ what: 'Open Deep round', at: now + 40_000, to: '/line' });
+    expect(nextStep(planned, rescued, planned.irons, now)).toEqual({ what: 'Open Deep round', at: now + 40_000, to: '/cook' });
     expect(withRescued([load], new Map([['another', 140]]))).toEqual([load]);
     const soonest = nextStep(planned, [cooking(now, 300), cooking(now, 200)], planned.irons, now);
     expect(soonest?.at).toBe(now + 200_000);
@@ -97,42 +96,4 @@ describe('now and next', () => {
     [25 * MIN, 'in 25 min'],
     [135 * MIN, 'in 2 h 15'],
   ])('%d ms is said as %j', (ms, text) => expect(until(ms)).toBe(text));
-});
-
-describe('the span of the strip', () => {
-  const span = spanOf(SERVE - 40 * MIN, SERVE);
-
-  test('shows the whole run with some air', () => {
-    expect(span.from).toBeLessThan(SERVE - 40 * MIN);
-    expect(span.to).toBeGreaterThan(SERVE);
-    expect(place(span, span.from)).toBe(0);
-    expect(place(span, span.to)).toBe(100);
-  });
-
-  test('zooms around a place and stays within bounds', () => {
-    const middle = (span.from + span.to) / 2;
-    const closer = zoomed(span, 0.5, middle);
-    expect(closer.to - closer.from).toBeCloseTo((span.to - span.from) / 2, 3);
-    expect(place(closer, middle)).toBeCloseTo(50, 6);
-    let far = span;
-    for (let i = 0; i < 30; i++) far = zoomed(far, 3, middle);
-    expect(far.to - far.from).toBeLessThanOrEqual(24 * 60 * MIN);
-    for (let i = 0; i < 30; i++) far = zoomed(far, 0.2, middle);
-    expect(far.to - far.from).toBeGreaterThanOrEqual(10 * MIN);
-  });
-
-  test('moves without changing its length', () => {
-    const later = moved(span, 5 * MIN);
-    expect([later.from - span.from, later.to - span.to]).toEqual([5 * MIN, 5 * MIN]);
-  });
-
-  test('labels are round, inside and few', () => {
-    for (const minutes of [12, 40, 95, 300, 1200]) {
-      const s = { from: SERVE, to: SERVE + minutes * MIN };
-      const list = ticks(s);
-      expect(list.length).toBeGreaterThan(1);
-      expect(list.length).toBeLessThanOrEqual(9);
-      for (const at of list) expect([at >= s.from && at < s.to, at % (5 * MIN)]).toEqual([true, 0]);
-    }
-  });
 });

@@ -1,7 +1,7 @@
 import { ChevronDown } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { ChoicesComponent, InlineSelectProps } from './inline.ts';
-import { INLINE_LOOK } from './inline.ts';
+import { INLINE_LOOKS } from './inline.ts';
 
 export type { Choice } from './inline.ts';
 
@@ -13,9 +13,9 @@ const InlineChoices = lazy(() => arriving) as unknown as ChoicesComponent;
 export const InlineSelect = <T extends string | number | null>(props: InlineSelectProps<T>) => (
   <Suspense
     fallback={
-      <button type="button" disabled className={INLINE_LOOK}>
+      <button type="button" disabled className={INLINE_LOOKS[props.look ?? 'text']}>
         {props.choices.find(({ value }) => value === props.value)?.label ?? 'choose'}
-        <ChevronDown aria-hidden className="size-4 text-act" />
+        <ChevronDown aria-hidden className="size-4 shrink-0 text-act" />
       </button>
     }
   >

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { ReadNumber } from '../../../core/basis/index.ts';
 import { readNumber, readTime } from '../../../core/basis/index.ts';
 import { typedNumber, typedTime } from './typed.ts';
+import { SENTENCE_FIELD } from './inline.ts';
 import { useEntry } from './useEntry.ts';
 
 type EntryProps = {
@@ -13,6 +14,8 @@ type EntryProps = {
   readonly mayBeEmpty?: boolean;
   readonly big?: boolean;
   readonly narrow?: boolean;
+  /** A large bold figure within a sentence; its label is read to a screen reader only. */
+  readonly inSentence?: boolean;
   readonly placeholder?: string;
   /** Values in seconds, typed as "2:50" or in minutes. */
   readonly asTime?: boolean;
@@ -36,6 +39,7 @@ export const NumberEntry = ({
   mayBeEmpty = false,
   big = false,
   narrow = false,
+  inSentence = false,
   placeholder,
   asTime = false,
   wordsFor = [],
@@ -62,16 +66,21 @@ export const NumberEntry = ({
   });
   const { read, hasProblem } = entry;
   return (
-    <span className="flex flex-col gap-1 text-[15px]">
-      <label htmlFor={id}>{label}</label>
+    <span className={inSentence ? 'relative inline-block' : 'flex flex-col gap-1 text-[15px]'}>
+      <label htmlFor={id} className={inSentence ? 'sr-only' : ''}>
+        {label}
+      </label>
       <input
         id={id}
+        {...(inSentence ? { style: { width: `${Math.max(2, entry.text.length + 0.6)}ch` } } : {})}
         className={
-          big
-            ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal'
-            : narrow
-              ? 'entry w-28'
-              : 'entry'
+          inSentence
+            ? SENTENCE_FIELD
+            : big
+              ? 'entry figure h-14 w-32 text-3xl placeholder:font-sans placeholder:text-base placeholder:font-normal'
+              : narrow
+                ? 'entry w-28'
+                : 'entry'
         }
         inputMode="decimal"
         {...(placeholder === undefined ? {} : { placeholder })}
@@ -88,7 +97,11 @@ export const NumberEntry = ({
         <span role="status">Changed elsewhere to {value === null ? 'nothing' : inWords(value)}: Escape takes it over</span>
       )}
       {hasProblem && (
-        <span id={`${id}-problem`} role="alert" className="text-hazard">
+        <span
+          id={`${id}-problem`}
+          role="alert"
+          className={inSentence ? 'absolute top-full left-0 z-20 w-max max-w-72 rounded bg-sheet p-1 text-base text-hazard' : 'text-hazard'}
+        >
           {read.kind === 'ambiguous' ? (
             <Which values={read.values.filter(fits)} inWords={inWords} onTake={(taken) => entry.take(typed(taken))} />
           ) : (

@@ -5,7 +5,7 @@ const Entry = lazy(async () => ({ default: (await import('./WhenEntry.tsx')).Whe
 
 /** A day and a time of day; its room is there before it is. */
 export const WhenEntry = (props: ComponentProps<typeof Entry>) => (
-  <Suspense fallback={<div className="h-[81px] w-64" />}>
+  <Suspense fallback={<div className={props.inSentence === true ? 'inline-block h-11 w-64' : 'h-[81px] w-64'} />}>
     <Entry {...props} />
   </Suspense>
 );

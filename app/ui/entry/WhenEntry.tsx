@@ -1,6 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { CalendarDays } from 'lucide-react';
+import { CalendarDays, ChevronDown } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
+import { INLINE_LOOKS, SENTENCE_FIELD } from './inline.ts';
 
 const Calendar = lazy(async () => ({ default: (await import('./Calendar.tsx')).Calendar }));
 
@@ -9,6 +10,8 @@ type Props = {
   /** "YYYY-MM-DDTHH:mm", as the clock on the kitchen's wall shows it. */
   readonly value: string;
   readonly onChange: (wall: string) => void;
+  /** "Tue 1 Dec at 7:15" within a large sentence; its label is read to a screen reader only. */
+  readonly inSentence?: boolean;
 };
 
 const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
@@ -34,7 +37,7 @@ const stepped = (time: string, by_min: number): string => {
 };
 
 /** A day from a calendar and a time that is typed, in the kitchen's own 24 hours. Arrow keys move the time by five minutes. */
-export const WhenEntry = ({ label, value, onChange }: Props) => {
+export const WhenEntry = ({ label, value, onChange, inSentence = false }: Props) => {
   const [day = '', time = ''] = value.split('T');
   const [typed, setTyped] = useState<string | null>(null);
   const [isWrong, setIsWrong] = useState(false);
@@ -52,16 +55,19 @@ export const WhenEntry = ({ label, value, onChange }: Props) => {
   // In the night in which the clocks go forward an hour isn't there.
   const isSkipped = asked !== null && asked !== value && asked.slice(0, 10) === day && Math.abs(minutesOf(asked) - minutesOf(value)) === 60;
   return (
-    <div role="group" aria-label={label} className="flex flex-col gap-1 text-[15px]">
-      <span aria-hidden>{label}</span>
-      <div className="flex">
+    <div role="group" aria-label={label} className={inSentence ? 'relative inline-block' : 'flex flex-col gap-1 text-[15px]'}>
+      {!inSentence && <span aria-hidden>{label}</span>}
+      <div className={inSentence ? 'flex flex-wrap items-baseline gap-x-2.5' : 'flex'}>
         <Popover className="relative">
           <PopoverButton
-            className="entry flex h-14 items-center gap-2 rounded-r-none border-r-0 text-xl font-bold"
+            className={
+              inSentence ? INLINE_LOOKS.sentence : 'entry flex h-14 items-center gap-2 rounded-r-none border-r-0 text-xl font-bold'
+            }
             aria-label={`${label}, day`}
           >
-            <CalendarDays aria-hidden className="size-5 text-act" />
+            {!inSentence && <CalendarDays aria-hidden className="size-5 text-act" />}
             {Number.isNaN(date.getTime()) ? '–' : DAY.format(new Date(`${day}T12:00:00Z`))}
+            {inSentence && <ChevronDown aria-hidden className="size-5 text-act" />}
           </PopoverButton>
           <PopoverPanel
             anchor={{ to: 'bottom start', gap: 4, padding: 8 }}
@@ -81,14 +87,15 @@ export const WhenEntry = ({ label, value, onChange }: Props) => {
             )}
           </PopoverPanel>
         </Popover>
+        {inSentence && <span>at</span>}
         <input
           aria-label={`${label}, time`}
           aria-invalid={isWrong}
-          className="entry h-14 w-24 rounded-l-none text-center text-xl font-bold"
+          className={inSentence ? `${SENTENCE_FIELD} w-[5.2ch]` : 'entry h-14 w-24 rounded-l-none text-center text-xl font-bold'}
           inputMode="numeric"
           autoComplete="off"
           maxLength={8}
-          value={typed ?? time}
+          value={typed ?? time.replace(/^0(?=\d)/, '')}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={() => typed !== null && commit(typed)}

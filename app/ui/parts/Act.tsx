@@ -4,12 +4,19 @@ import type { ButtonHTMLAttributes, ReactNode } from 'react';
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { readonly icon?: ReactNode };
 
-/** The one thing to do on a screen. `bench`: touched with wet hands. */
-export const ActButton = ({ icon, bench = false, children, className = '', ...button }: ButtonProps & { readonly bench?: boolean }) => (
+type ActProps = ButtonProps & {
+  /** Touched with wet hands. */
+  readonly bench?: boolean;
+  /** Of equal weight with another one beside it. */
+  readonly outlined?: boolean;
+};
+
+/** The one thing to do on a screen. */
+export const ActButton = ({ icon, bench = false, outlined = false, children, className = '', ...button }: ActProps) => (
   <button
     type="button"
     {...button}
-    className={`inline-flex items-center justify-center gap-3 rounded-xl border-2 border-transparent bg-act px-8 font-display text-2xl font-bold text-page hover:brightness-90 disabled:bg-quiet forced-colors:text-[ButtonText] ${bench ? 'min-h-28' : 'min-h-16'} ${className}`}
+    className={`inline-flex items-center justify-center gap-3 rounded-xl border-2 px-8 font-display text-2xl font-bold forced-colors:text-[ButtonText] max-sm:px-5 max-sm:text-xl ${outlined ? 'border-act text-act hover:bg-act-soft' : 'border-transparent bg-act text-page hover:brightness-90 disabled:bg-quiet'} ${bench ? 'min-h-28' : 'min-h-16'} ${className}`}
   >
     {icon}
     {children}

@@ -15,10 +15,60 @@ const PIECE = 36;
 const FIRST = 34;
 const EACH = 38;
 
-export type RingArc = { readonly from: number; readonly to: number; readonly kind: 'mix' | 'heat' | 'cook' };
+export type RingArc = { readonly from: number; readonly to: number; readonly kind: 'mix' | 'heat' | 'cook'; readonly name?: string };
 /** Loads that come off within about a minute stand on one spoke. */
-export type RingSpoke = { readonly at: number; readonly pieces: readonly PieceLook[]; readonly note?: string };
+export type RingSpoke = { readonly at: number; readonly pieces: readonly PieceLook[] };
 export type RingMark = { readonly at: number; readonly icon: ReactNode };
+
+/** A place on the drawing that is taken, and how far around its middle. */
+type Taken = { readonly x: number; readonly y: number; readonly radius: number };
+
+/** How far around its middle a piece wants room, and the plate with its time beside it. */
+const ROOM = PIECE / 2 + 1;
+const PLATE_ROOM = 46;
+const TIME_ROOM = 30;
+/** A spoke is never longer. */
+const MOST_SLOTS = 12;
+
+/** What the plate and the time beside it take. */
+const plateTakes = (turn: number): readonly Taken[] => {
+  const [x, y] = onCircle(turn, RING, CENTRE);
+  const [timeX, timeY] = onCircle(turn, RING + 56, CENTRE);
+  const side = turn % 1 > 0.5 ? -1 : 1;
+  return [
+    { x, y, radius: PLATE_ROOM - ROOM + PIECE / 2 },
+    { x: timeX + side * 14, y: timeY, radius: TIME_ROOM },
+    { x: timeX + side * 42, y: timeY, radius: TIME_ROOM },
+  ];
+};
+
+/**
+ * For each spoke the slots, from the ring outwards, in which its pieces stand so that none lies on another, on the plate or on its time.
+ * `serveTurn`: where the plate stands; turns are shares of the ring.
+ */
+export const ringSlots = (
+  spokes: readonly { readonly turn: number; readonly count: number }[],
+  serveTurn: number,
+): readonly (readonly number[])[] => {
+  const taken = [...plateTakes(serveTurn)];
+  return spokes.map(({ turn, count }) => {
+    const slots: number[] = [];
+    for (let slot = 0; slot < MOST_SLOTS && slots.length < count; slot++) {
+      const [x, y] = onCircle(turn, RING + FIRST + slot * EACH, CENTRE);
+      const isFree = taken.every((one) => Math.hypot(one.x - x, one.y - y) >= one.radius + ROOM);
+      if (!isFree && MOST_SLOTS - slot > count - slots.length) continue;
+      slots.push(slot);
+      taken.push({ x, y, radius: ROOM });
+    }
+    return slots;
+  });
+};
+
+/** Where a slot of a spoke lies, in per cent of the drawing, and how large a piece is. */
+export const ringPlace = (turn: number, slot: number): { readonly left: number; readonly top: number; readonly size: number } => {
+  const [x, y] = onCircle(turn, RING + FIRST + slot * EACH, CENTRE);
+  return { left: (100 * x) / WIDTH, top: (100 * y) / HEIGHT, size: (100 * PIECE) / WIDTH };
+};
 
 type Props = {
   /** Instants, epoch ms; the ring shows the hour that ends with `until`. */
@@ -36,21 +86,27 @@ type Props = {
   /** The whole of it in words, for a screen reader. */
   readonly label: string;
   readonly now?: number;
+  /** What is touched: laid over the drawing. */
+  readonly children?: ReactNode;
 };
 
 const STROKES = { mix: 'quiet', heat: 'band', cook: 'ink' } as const;
 
 /** The morning as the clock on the kitchen wall: one turn is one hour, each load stands where the minute hand will be when it comes off. */
-export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf, centre, served, label, now }: Props) => {
+export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf, centre, served, label, now, children }: Props) => {
   const from = until - HOUR_MS;
   const span = (arc: RingArc): readonly [number, number] => {
     const start = turnOf(Math.max(arc.from, from));
     return [start, start + (Math.min(arc.to, until) - Math.max(arc.from, from)) / HOUR_MS];
   };
   const shown = spokes.filter(({ at }) => at > from && at <= until);
+  const slots = ringSlots(
+    shown.map(({ at, pieces }) => ({ turn: turnOf(at), count: pieces.length })),
+    turnOf(serveAt),
+  );
   return (
-    <div role="img" aria-label={label} className="relative mx-auto w-full max-w-[640px]">
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden className="block w-full">
+    <div className="relative mx-auto w-full max-w-[640px]">
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full">
         <circle cx={CENTRE[0]} cy={CENTRE[1]} r={RING} fill="none" stroke={colour('track')} strokeWidth={STROKE} />
         {arcs
           .filter((arc) => arc.to > from && arc.from < until)
@@ -63,6 +119,11 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
               strokeWidth={STROKE}
               {...(arc.kind === 'heat' ? { strokeDasharray: '7 5' } : {})}
             />
+          ))}
+        {arcs
+          .filter((arc) => arc.name !== undefined && arc.to > from && arc.from < until)
+          .map((arc, i) => (
+            <ArcName key={i} name={arc.name ?? ''} turn={(span(arc)[0] + span(arc)[1]) / 2} />
           ))}
         {[0, 1, 2, 3].map((quarter) => {
           const [x, y] = onCircle(quarter / 4, RING - 44, CENTRE);
@@ -85,7 +146,7 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
           );
         })}
         {shown.map((spoke, i) => (
-          <Spoke key={i} spoke={spoke} turn={turnOf(spoke.at)} />
+          <Spoke key={i} spoke={spoke} slots={slots[i] ?? []} turn={turnOf(spoke.at)} />
         ))}
         {now !== undefined && now > from && now <= until && <Hand turn={turnOf(now)} />}
         <Plate turn={turnOf(serveAt)} look={served} time={timeOf(serveAt)} />
@@ -105,31 +166,39 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
             </span>
           );
         })}
-      <div className="absolute top-1/2 left-1/2 w-1/3 -translate-1/2 text-center">{centre}</div>
+      <div className="pointer-events-none absolute top-1/2 left-1/2 w-1/3 -translate-1/2 text-center">{centre}</div>
+      {children}
     </div>
   );
 };
 
-const Spoke = ({ spoke: { pieces, note }, turn }: { readonly spoke: RingSpoke; readonly turn: number }) => {
+/** Beside the ring, outside, in the middle of its arc. */
+const ArcName = ({ name, turn }: { readonly name: string; readonly turn: number }) => {
+  const [x, y] = onCircle(turn, RING + 26, CENTRE);
+  const side = Math.sin(turn * 2 * Math.PI);
+  return (
+    <text x={x} y={y + 6} textAnchor={side < -0.25 ? 'end' : side > 0.25 ? 'start' : 'middle'} fontSize={17} fill={colour('quiet')}>
+      {name}
+    </text>
+  );
+};
+
+type SpokeProps = { readonly spoke: RingSpoke; readonly slots: readonly number[]; readonly turn: number };
+
+const Spoke = ({ spoke: { pieces }, slots, turn }: SpokeProps) => {
   const [x1, y1] = onCircle(turn, RING + STROKE / 2, CENTRE);
-  const [x2, y2] = onCircle(turn, RING + FIRST, CENTRE);
-  const [noteX, noteY] = onCircle(turn, RING + FIRST + pieces.length * EACH + 6, CENTRE);
+  const [x2, y2] = onCircle(turn, RING + FIRST + (slots[0] ?? 0) * EACH, CENTRE);
   return (
     <g>
       <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('ink')} strokeWidth={2.5} />
       {pieces.map((look, i) => {
-        const [x, y] = onCircle(turn, RING + FIRST + i * EACH, CENTRE);
+        const [x, y] = onCircle(turn, RING + FIRST + (slots[i] ?? i) * EACH, CENTRE);
         return (
           <svg key={i} x={x - PIECE / 2} y={y - PIECE / 2} width={PIECE} height={PIECE} overflow="visible">
             <Piece {...look} size={PIECE} />
           </svg>
         );
       })}
-      {note !== undefined && (
-        <text x={noteX} y={noteY} textAnchor={turn % 1 > 0.5 ? 'end' : 'start'} fontSize={16} fill={colour('quiet')}>
-          {note}
-        </text>
-      )}
     </g>
   );
 };

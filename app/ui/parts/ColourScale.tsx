@@ -6,15 +6,27 @@ type Props = {
   /** A step from 1 to 8, also between two. */
   readonly value: number;
   readonly onChange: (step: number) => void;
+  /** The finger is lifted, or a key was pressed: this one is meant. */
+  readonly onSettle?: (step: number) => void;
+  /** Said to a screen reader instead of the step and its name. */
+  readonly text?: string;
   /** What was expected; left out: nothing was. */
   readonly expected?: number;
   readonly label: string;
 };
 
 const STEP = 0.1;
+const KEY_STEPS: Readonly<Record<string, number>> = {
+  ArrowRight: 0.5,
+  ArrowUp: 0.5,
+  ArrowLeft: -0.5,
+  ArrowDown: -0.5,
+  PageUp: 1,
+  PageDown: -1,
+};
 
 /** Eight bands from chalk to char, and a native slider over them: dragged, touched or moved by the arrow keys. */
-export const ColourScale = ({ value, onChange, expected, label }: Props) => {
+export const ColourScale = ({ value, onChange, onSettle, expected, label, text }: Props) => {
   const at = (step: number): string => `${(100 * (step - 0.5)) / TAWNY_STEPS.length}%`;
   return (
     <div className="relative pt-11">
@@ -42,12 +54,20 @@ export const ColourScale = ({ value, onChange, expected, label }: Props) => {
       <input
         type="range"
         aria-label={label}
-        aria-valuetext={`${value.toFixed(1)}, ${TAWNY_STEPS[Math.round(value) - 1]?.name ?? ''}`}
+        aria-valuetext={text ?? `${value.toFixed(1)}, ${TAWNY_STEPS[Math.round(value) - 1]?.name ?? ''}`}
         min={1}
         max={TAWNY_STEPS.length}
         step={STEP}
         value={value}
         onChange={(event) => onChange(Number(event.target.value))}
+        onPointerUp={(event) => onSettle?.(Number(event.currentTarget.value))}
+        onKeyDown={(event) => {
+          const by = KEY_STEPS[event.key];
+          const next = event.key === 'Home' ? 1 : event.key === 'End' ? TAWNY_STEPS.length : by === undefined ? null : value + by;
+          if (next === null) return;
+          event.preventDefault();
+          (onSettle ?? onChange)(Math.min(TAWNY_STEPS.length, Math.max(1, next)));
+        }}
         className="absolute inset-0 h-full w-full cursor-ew-resize opacity-0 focus-visible:opacity-100"
         style={{ appearance: 'none', background: 'transparent' }}
       />

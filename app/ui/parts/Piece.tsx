@@ -64,8 +64,18 @@ const Face = ({ lattice, hollow = false, step }: Omit<PieceLook, 'actual' | 'cou
   );
 };
 
+/** Below this size, px, a fine lattice would run together: no more pockets across than that are drawn. */
+const SMALL = 64;
+const MOST_SMALL = 5;
+
+const coarse = (lattice: Lattice): Lattice => {
+  const share = Math.min(1, MOST_SMALL / Math.max(lattice.rows, lattice.columns));
+  return { ...lattice, rows: Math.max(1, Math.round(lattice.rows * share)), columns: Math.max(1, Math.round(lattice.columns * share)) };
+};
+
 /** A finished piece from above, in its colour. `size`: of its longer side, px; `label`: what it says to a screen reader, left out: nothing. */
-export const Piece = ({ size, label, actual, count = 1, ...look }: PieceLook & { readonly size: number; readonly label?: string }) => {
+export const Piece = ({ size, label, actual, count = 1, ...given }: PieceLook & { readonly size: number; readonly label?: string }) => {
+  const look = size / Math.ceil(Math.sqrt(count)) < SMALL ? { ...given, lattice: coarse(given.lattice) } : given;
   const [width, height] = sizeOf(look.lattice);
   const across = Math.ceil(Math.sqrt(count));
   const [cellX, cellY] = [width / across, height / across];

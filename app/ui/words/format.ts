@@ -76,7 +76,10 @@ export const timeOfDay = (at: number, zone: string): string => {
   const key = `${zone} ${minute}`;
   const before = minutesSaid.get(key);
   if (before !== undefined) return before;
-  const said = partsIn(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(minute * MINUTE_MS);
+  // "7:15": some engines write the hour of a 24-hour clock with two digits whatever is asked.
+  const said = partsIn(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' })
+    .format(minute * MINUTE_MS)
+    .replace(/^0(?=\d)/, '');
   if (minutesSaid.size >= MOST_MINUTES) minutesSaid.clear();
   minutesSaid.set(key, said);
   return said;

@@ -23,7 +23,7 @@ export const cardOf = (reading: ParsedFormula, answer: AdviceAnswer | null, iron
   allergens: allergensOf(reading),
 });
 
-/** One page to hang up, in print only: grams large, words behind, steps, the iron, the caution. */
+/** One page to hang up: grams large, the words behind, steps, the iron, the caution. */
 export const CardPage = ({
   formula,
   reading,
@@ -35,13 +35,13 @@ export const CardPage = ({
   readonly card: ReturnType<typeof cardOf>;
   readonly session: Session;
 }) => (
-  <section aria-label="Formula card" className="hidden p-6 text-black print:block">
+  <section aria-label="Recipe card" className="p-6 print:text-black">
     <h1 className="text-3xl">{formula.name}</h1>
-    <div className="mt-3 grid grid-cols-2 gap-8">
+    <div className="mt-3 grid grid-cols-2 gap-8 max-md:grid-cols-1 print:grid-cols-2">
       <table className="w-full">
         <tbody>
           {reading.lines.map((line, i) => (
-            <tr key={`${line.text}/${i}`} className="border-b border-black/30">
+            <tr key={`${line.text}/${i}`} className="border-b border-line print:border-black/30">
               <td className="figure w-24 py-0.5 pr-3 text-right text-lg">{line.grams === null ? '' : `${gramsFine(line.grams)} g`}</td>
               <td className="text-sm">{line.text}</td>
             </tr>

@@ -1,15 +1,15 @@
-import { MINUTE_MS } from '../../../core/basis/index.ts';
+import { MINUTE_MS } from '../../core/basis/index.ts';
 import clsx from 'clsx';
 import { useState } from 'react';
-import type { PrepStep } from '../../../core/lift/index.ts';
-import { movedStep, stepStanding } from '../../../core/lift/index.ts';
-import type { Run } from '../../../core/run/index.ts';
-import { withDish } from '../../../core/run/index.ts';
-import { describeStored } from '../../../words/index.ts';
-import { timeOfDay, useDrag } from '../../ui/index.ts';
-import { commands, useDo } from '../../store/index.ts';
-import type { Span } from './window.ts';
-import { place } from './window.ts';
+import type { PrepStep } from '../../core/lift/index.ts';
+import { movedStep, stepStanding } from '../../core/lift/index.ts';
+import type { Run } from '../../core/run/index.ts';
+import { withDish } from '../../core/run/index.ts';
+import { describeStored } from '../../words/index.ts';
+import { timeOfDay, useDrag } from '../ui/index.ts';
+import { commands, useDo } from '../store/index.ts';
+import type { Span } from './timeWindow.ts';
+import { place } from './timeWindow.ts';
 
 type Props = {
   readonly step: PrepStep;

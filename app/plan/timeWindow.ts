@@ -1,8 +1,7 @@
-/** The span of time that the strip shows, epoch ms. */
+/** A span of time, epoch ms. */
 export type Span = { readonly from: number; readonly to: number };
 
 const LEAST_MS = 10 * 60_000;
-const MOST_MS = 24 * 3_600_000;
 const MARGIN = 0.06;
 
 /** The whole run with a little air. */
@@ -11,15 +10,7 @@ export const spanOf = (startAt: number, endAt: number): Span => {
   return { from: startAt - MARGIN * length, to: startAt + length * (1 + 2 * MARGIN) };
 };
 
-export const zoomed = (span: Span, factor: number, around: number): Span => {
-  const length = Math.min(MOST_MS, Math.max(LEAST_MS, (span.to - span.from) * factor));
-  const share = (around - span.from) / (span.to - span.from);
-  return { from: around - share * length, to: around + (1 - share) * length };
-};
-
-export const moved = (span: Span, by_ms: number): Span => ({ from: span.from + by_ms, to: span.to + by_ms });
-
-/** Percent along the strip. */
+/** Percent along the line. */
 export const place = (span: Span, at: number): number => (100 * (at - span.from)) / (span.to - span.from);
 
 const STEPS_MIN = [5, 10, 15, 30, 60, 120, 240];

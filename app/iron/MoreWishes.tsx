@@ -1,16 +1,14 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
-import { nearestStep, TAWNY_STEPS } from '../../core/matter/index.ts';
-import type { Target, WishedTarget } from '../../core/cook/index.ts';
+import type { WishedTarget } from '../../core/cook/index.ts';
 import { densityOfLightness } from '../../core/advise/index.ts';
-import { inkOn, tawnyCss, useDrag } from '../ui/index.ts';
+import { useDrag } from '../ui/index.ts';
 
 /** What is wished of a piece; null: as is usual, as it comes, as the batter gives. */
 export type Wish = { readonly target: WishedTarget; readonly lightness: number | null };
 
 type Props = {
   readonly wish: Wish;
-  /** The step that is usual for this iron, and whether there is a crispness to choose (there isn't for a wafer). */
-  readonly usual: Target;
+  /** Whether there is a crispness to choose (there isn't for a wafer). */
   readonly hasCrisp: boolean;
   /** As it comes, 1–5; null: not known yet, or nothing to choose. */
   readonly comes: { readonly crisp: number | null; readonly lightness: number | null };
@@ -22,41 +20,17 @@ const CRISP_WORDS = ['soft', 'a little', 'crisp', 'very', 'snaps'] as const;
 const LIGHTNESS_WORDS = ['airy', 'light', 'even', 'firm', 'dense'] as const;
 const bounded = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
-/** What is wanted: a place on the tawny scale, on the crisp scale and on the scale of lightness. Dragged, tapped or by arrow keys. */
-export const Aim = ({ wish, usual, hasCrisp, comes, onDrag, onSettle }: Props) => {
+/** What is wanted besides colour: crispness and lightness. Dragged, tapped or by arrow keys. */
+export const MoreWishes = ({ wish, hasCrisp, comes, onDrag, onSettle }: Props) => {
   const { target, lightness } = wish;
   const light = lightness ?? comes.lightness;
-  const tawny = target.tawny ?? usual.tawny;
   const crisp = target.crisp ?? comes.crisp;
   const withTarget = (changes: Partial<WishedTarget>): Wish => ({ ...wish, target: { ...target, ...changes } });
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-      <Scale
-        label="Aim: tawny step"
-        value={tawny}
-        least={1}
-        most={8}
-        text={`step ${tawny.toFixed(1)}, ${nearestStep(tawny).name}`}
-        isFollowing={target.tawny === null}
-        following="as is usual"
-        onRelease={() => onSettle(withTarget({ tawny: null }))}
-        className="min-w-[min(18rem,100%)] flex-[8]"
-        onDrag={(value) => onDrag(withTarget({ tawny: value }))}
-        onSettle={(value) => onSettle(withTarget({ tawny: value }))}
-      >
-        {TAWNY_STEPS.map(({ step, name }) => (
-          <span
-            key={step}
-            className="flex flex-1 items-center justify-center gap-1 rounded-sm text-[12px] leading-none font-semibold"
-            style={{ background: tawnyCss(step), color: inkOn(step) }}
-          >
-            {step} <span className="max-sm:hidden">{name}</span>
-          </span>
-        ))}
-      </Scale>
       {hasCrisp && crisp !== null && (
         <Scale
-          label="Aim: crispness"
+          label="Crispness"
           value={crisp}
           least={1}
           most={5}
@@ -72,7 +46,7 @@ export const Aim = ({ wish, usual, hasCrisp, comes, onDrag, onSettle }: Props) =
       )}
       {light !== null && (
         <Scale
-          label="Aim: lightness"
+          label="Lightness"
           value={light}
           least={1}
           most={5}
@@ -92,7 +66,7 @@ export const Aim = ({ wish, usual, hasCrisp, comes, onDrag, onSettle }: Props) =
 
 const Fields = ({ words }: { readonly words: readonly string[] }) =>
   words.map((word) => (
-    <span key={word} className="grid flex-1 place-items-center rounded-sm bg-[#dce2df] text-[13px] leading-none">
+    <span key={word} className="grid flex-1 place-items-center rounded-sm bg-track text-[13px] leading-none">
       {word}
     </span>
   ));
@@ -152,7 +126,7 @@ const Scale = ({
   return (
     <div className={className}>
       <p className="mb-1 flex justify-between text-[15px]">
-        <span className="text-quiet">{label.replace('Aim: ', '')}</span>
+        <span className="text-quiet">{label}</span>
         {isFollowing ? (
           <span>
             {following}, {text}
@@ -186,10 +160,10 @@ const Scale = ({
           className="absolute -top-1.5 -bottom-1.5 w-3 -translate-x-1/2"
           style={{ left: `${(100 * (value - least + 0.5)) / fields}%` }}
         >
-          <svg viewBox="0 0 12 12" className={`absolute top-0 size-3 stroke-white ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
+          <svg viewBox="0 0 12 12" className={`absolute top-0 size-3 stroke-page ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
             <path d="M0 0h12L6 11z" />
           </svg>
-          <svg viewBox="0 0 12 12" className={`absolute bottom-0 size-3 stroke-white ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
+          <svg viewBox="0 0 12 12" className={`absolute bottom-0 size-3 stroke-page ${isFollowing ? 'fill-quiet/50' : 'fill-ink'}`}>
             <path d="M0 12h12L6 1z" />
           </svg>
         </span>

@@ -24,7 +24,7 @@ export const Here = ({ session, formula }: { readonly session: Session; readonly
           const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
           const { setting } = answer;
           return (
-            <tr key={iron.id} className="border-b border-black/30 align-baseline">
+            <tr key={iron.id} className="border-b border-line print:border-black/30 align-baseline">
               <th scope="row" className="py-0.5 pr-3 text-left">
                 {iron.name}
               </th>

@@ -1,0 +1,2 @@
+export { Card } from './Card.tsx';
+export { CardPage, cardOf } from './CardPage.tsx';
