@@ -129,7 +129,7 @@ export const AfterSheet = ({
             <p className="text-[15px] text-quiet">What is finished later is taken out of the iron so that it ends as you wished.</p>
             <ul className="mt-2 flex flex-col gap-2">
               {after.value.aims.map(({ destination, aim, adds, crispAtEnd, dries, minutes }) => (
-                <li key={destination} data-destination={destination} className="flex items-center gap-4 bg-white p-3">
+                <li key={destination} data-destination={destination} className="flex items-center gap-4 bg-sheet p-3">
                   <i aria-hidden className="inline-block size-12 shrink-0 rounded-md" style={{ background: tawnyCss(aim.tawny) }} />
                   <div className="min-w-0 flex-1">
                     <b className="font-display text-lg">{DESTINATIONS[destination].name}</b>{' '}

@@ -49,7 +49,7 @@ export const ByHand = ({ tell, last, become, suggestion, fills_g, onOut }: Props
     <div
       role="group"
       aria-label="By hand"
-      className="mt-3 flex flex-wrap items-end gap-3 border-t border-white/30 pt-3 text-white [&_input]:text-ink"
+      className="mt-3 flex flex-wrap items-end gap-3 border-t border-white/30 pt-3 text-page [&_input]:text-ink"
     >
       <button type="button" className={press} onClick={() => void (last.isOn ? tell({ do: 'switch', isOn: false }) : switchOn())}>
         {last.isOn ? 'Switch off' : 'Switch on'}
@@ -92,7 +92,7 @@ export const ByHand = ({ tell, last, become, suggestion, fills_g, onOut }: Props
             type="button"
             role="radio"
             aria-checked={speed === factor}
-            className={`min-h-12 border-2 border-white/60 px-3 font-semibold ${speed === factor ? 'bg-white text-ink' : ''}`}
+            className={`min-h-12 border-2 border-white/60 px-3 font-semibold ${speed === factor ? 'bg-sheet text-ink' : ''}`}
             onClick={() => {
               setSpeed(factor);
               void tell({ do: 'speed', factor });

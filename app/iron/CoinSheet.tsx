@@ -118,7 +118,7 @@ export const CoinSheet = ({ isRound, onMeasured, onClose }: Props) => {
         </div>
       )}
       {refused !== null && (
-        <p role="alert" className="mt-3 border-l-3 border-ink bg-white p-3 text-[17px]">
+        <p role="alert" className="mt-3 border-l-3 border-ink bg-sheet p-3 text-[17px]">
           {describeSentence(refused)}.
         </p>
       )}

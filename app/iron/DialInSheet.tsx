@@ -252,7 +252,7 @@ const IronHistoryResult = ({
       {findings.length > 0 && (
         <ul className="mt-3 flex flex-col gap-1">
           {findings.map((finding) => (
-            <li key={finding.loadId} data-code={finding.code} className="border-l-3 border-ink bg-white px-2 py-1 text-[15px]">
+            <li key={finding.loadId} data-code={finding.code} className="border-l-3 border-ink bg-sheet px-2 py-1 text-[15px]">
               {describeSentence(finding)}.
             </li>
           ))}

@@ -177,7 +177,7 @@ const HeatResult = ({
         />
       </dl>
       {!within.isFeasible && (
-        <p data-code="not-within" className="mt-3 border-l-3 border-ink bg-white px-3 py-2 text-[17px]">
+        <p data-code="not-within" className="mt-3 border-l-3 border-ink bg-sheet px-3 py-2 text-[17px]">
           This iron can’t bring the load to step {tawny} in {limit_min} min, even at its hottest and fully heated
           {within.isSet ? '' : '; it wouldn’t be set either'}. The nearest: step {within.tawny.toFixed(1)} in that time
           {within.soonest_s === null ? '' : `, or step ${tawny} in ${clock(within.soonest_s)}`}
@@ -185,7 +185,7 @@ const HeatResult = ({
         </p>
       )}
       {course.hotAfter_s > preheat_s + 20 && (
-        <p className="mt-3 border-l-3 border-ink bg-white px-3 py-2 text-[17px]">
+        <p className="mt-3 border-l-3 border-ink bg-sheet px-3 py-2 text-[17px]">
           Not hot yet at the first pour: it would need {clock(course.hotAfter_s)}.
         </p>
       )}
@@ -194,7 +194,7 @@ const HeatResult = ({
       </Suspense>
       <ol className="mt-2 flex flex-wrap gap-2" aria-label="Loads in a row">
         {course.loads.map((load, i) => (
-          <li key={i} data-tawny={load.tawny.toFixed(2)} className="flex items-center gap-2 bg-white px-2 py-1 text-[15px]">
+          <li key={i} data-tawny={load.tawny.toFixed(2)} className="flex items-center gap-2 bg-sheet px-2 py-1 text-[15px]">
             <i aria-hidden className="inline-block size-6 rounded-sm" style={{ background: tawnyCss(load.tawny) }} />
             <span>
               <b>{i + 1}</b> from {temperature(load.from_C, unit)}: {load.isSet ? nearestWord(load.tawny) : 'not set'}

@@ -142,7 +142,7 @@ export const MeasureFirst = ({ worth, iron, formulaId, setting_C, unit }: Props)
         />
       )}
       {trouble !== null && (
-        <p role="alert" className="mt-1 border-l-3 border-ink bg-white px-2 py-1">
+        <p role="alert" className="mt-1 border-l-3 border-ink bg-sheet px-2 py-1">
           {describeSentence(trouble)}.
         </p>
       )}

@@ -88,7 +88,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
               type="button"
               role="radio"
               aria-checked={side === which}
-              className={`min-h-11 rounded-md border-2 px-4 font-semibold ${side === which ? 'border-act bg-act text-white' : 'border-line'}`}
+              className={`min-h-11 rounded-md border-2 px-4 font-semibold ${side === which ? 'border-act bg-act text-page' : 'border-line'}`}
               onClick={() => setSide(which)}
             >
               {which}
@@ -97,7 +97,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
         </span>
       </div>
       {trouble !== null && (
-        <p role="alert" className="mt-3 border-l-3 border-ink bg-white p-3 text-[17px]">
+        <p role="alert" className="mt-3 border-l-3 border-ink bg-sheet p-3 text-[17px]">
           {trouble}.
         </p>
       )}
@@ -147,7 +147,7 @@ export const PhotoSheet = ({ iron, job, second, lastLoadId, onTeach, onClose }: 
             ) : face.ok ? (
               <PhotoResult face={face.value} side={side} iron={iron} job={job} second={second} lastLoadId={lastLoadId} onTeach={onTeach} />
             ) : (
-              <p role="alert" className="border-l-3 border-ink bg-white p-3 text-[17px]">
+              <p role="alert" className="border-l-3 border-ink bg-sheet p-3 text-[17px]">
                 {describeSentence(face.failure)}.
               </p>
             )}
@@ -223,7 +223,7 @@ const PhotoResult = ({
       </p>
       {offsets !== null &&
         patternAdvice(offsets, rows, columns).map((finding, i) => (
-          <p key={i} data-code={finding.code} className="border-l-3 border-act bg-white px-3 py-1 text-[17px]">
+          <p key={i} data-code={finding.code} className="border-l-3 border-act bg-sheet px-3 py-1 text-[17px]">
             {describeSentence(finding).replace(/^./, (c) => c.toUpperCase())}.
           </p>
         ))}

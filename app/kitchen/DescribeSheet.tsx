@@ -38,7 +38,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
             type="button"
             role="radio"
             aria-checked={base.id === preset.id}
-            className={`min-h-11 rounded-full border-2 px-4 font-semibold ${base.id === preset.id ? 'border-act bg-act text-white' : 'border-line'}`}
+            className={`min-h-11 rounded-full border-2 px-4 font-semibold ${base.id === preset.id ? 'border-act bg-act text-page' : 'border-line'}`}
             onClick={() => like(preset)}
           >
             {LIKE[preset.id] ?? preset.name}
@@ -57,7 +57,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
         <div className="flex flex-col gap-3">
           <IronSection ruler={described.ruler} onChange={measure} />
           {iron === null || figures === null ? (
-            <p role="alert" className="border-l-3 border-ink bg-white p-3 text-[17px]">
+            <p role="alert" className="border-l-3 border-ink bg-sheet p-3 text-[17px]">
               {made.ok ? '' : `${describeSentence(made.failure)}.`}
             </p>
           ) : (

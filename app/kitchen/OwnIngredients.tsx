@@ -222,7 +222,7 @@ const LabelForm = ({ row, onSave, onClose }: FormProps) => {
           </div>
         </fieldset>
         {trouble !== null && (
-          <p role="alert" className="col-span-3 border-l-3 border-ink bg-white p-2 max-sm:col-span-1">
+          <p role="alert" className="col-span-3 border-l-3 border-ink bg-sheet p-2 max-sm:col-span-1">
             {describeSentence(trouble)}.
           </p>
         )}

@@ -59,7 +59,7 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
             >
               <input
                 aria-label={`Name of the bowl ${lot.name}`}
-                className="min-h-11 border-b border-transparent bg-transparent font-display text-lg font-bold hover:border-line focus:bg-white"
+                className="min-h-11 border-b border-transparent bg-transparent font-display text-lg font-bold hover:border-line focus:bg-sheet"
                 key={lot.name}
                 defaultValue={lot.name}
                 maxLength={120}

@@ -103,7 +103,7 @@ const Ways = ({ session, iron, from_C, browned }: WaysProps) => {
             data-reheat={by}
             data-exact={again === null ? '' : Math.round(again.time_s)}
             data-adds={again === null || browned === null ? '' : (again.tawny - tawny).toFixed(2)}
-            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-line bg-white px-3 py-1 has-checked:border-act has-focus-visible:outline-3 has-focus-visible:outline-act"
+            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-line bg-sheet px-3 py-1 has-checked:border-act has-focus-visible:outline-3 has-focus-visible:outline-act"
           >
             <input
               type="radio"

@@ -118,7 +118,7 @@ export const Kept = ({
           </PopoverButton>
           <PopoverPanel
             anchor="bottom end"
-            className="z-40 flex w-72 flex-col gap-2 rounded-lg border border-line bg-white p-3 shadow-lg [--anchor-gap:4px]"
+            className="z-40 flex w-72 flex-col gap-2 rounded-lg border border-line bg-sheet p-3 shadow-lg [--anchor-gap:4px]"
           >
             <label className="flex flex-col gap-1 text-[15px]">
               Name

@@ -87,7 +87,7 @@ const Label = ({ item, session, who, square, isSmall }: LabelProps) => {
   const { kit } = session;
   const [first] = limitsOf(session, item);
   return (
-    <div className="break-inside-avoid border-2 border-black bg-white p-3 text-black">
+    <div className="break-inside-avoid border-2 border-black bg-sheet p-3 text-black">
       <div className="flex items-start justify-between gap-2">
         <p className={`font-display font-bold ${isSmall ? 'text-xl' : 'text-3xl'}`}>{item.name}</p>
         {square !== null && <img alt="" src={square} className={isSmall ? 'size-[18mm]' : 'size-[24mm]'} />}

@@ -1,14 +1,15 @@
 import { MINUTE_MS } from '../../core/basis/index.ts';
-import { Printer, Undo2 } from 'lucide-react';
+import { Plus, Printer, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { KeepItem } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
 import { CODES } from '../../core/safety/index.ts';
 import { useNow, wallNow } from '../clock/index.ts';
-import { dayAndTime, Removed, useGuard } from '../ui/index.ts';
+import { ActButton, dayAndTime, LinkButton, Removed, useFolded, useGuard } from '../ui/index.ts';
 import type { Session } from '../session/index.ts';
 import { useSession } from '../session/index.ts';
 import { commands, newId, useDo, useRows } from '../store/index.ts';
+import { Boards } from './Boards.tsx';
 import { Bowls } from './Bowls.tsx';
 import { ByDay, useDated } from './ByDay.tsx';
 import { DayList } from './DayList.tsx';
@@ -18,7 +19,8 @@ import { limitsOf } from './limitsOf.ts';
 import { Par } from './Par.tsx';
 import { PutAway } from './PutAway.tsx';
 import { ReadLabel } from './ReadLabel.tsx';
-import { StoreRoom } from './StoreRoom.tsx';
+import type { Thing } from './things.ts';
+import { thingsOf } from './things.ts';
 import { Waste } from './Waste.tsx';
 
 const Labels = lazy(async () => ({ default: (await import('./Labels.tsx')).Labels }));
@@ -43,8 +45,11 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
     .map((item) => ({ item, until: limitsOf(session, item)[0]?.until ?? Infinity }))
     .sort((a, b) => a.until - b.until)
     .map(({ item }) => item);
+  const things = thingsOf(session, kept, now);
+  const [isOpen, setOpen] = useFolded('larder');
   /** To the card of what is meant. */
   const show = (id: string): void => {
+    setOpen(true);
     setFound(id);
     requestAnimationFrame(() => document.getElementById(`kept-${id}`)?.focus());
   };
@@ -52,19 +57,22 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
   const used = items.filter((item) => item.usedAt !== null).sort((a, b) => (b.usedAt ?? 0) - (a.usedAt ?? 0));
   return (
     <>
-      <div className="no-print flex flex-col gap-5 px-5 py-3">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-2xl">Keep: what to use first</h1>
-          <span className="flex flex-wrap gap-2">
+      <div className="no-print flex flex-col gap-5 px-8 py-4 max-sm:px-5">
+        <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
+          <UseFirst first={things[0]} zone={kit.zone} />
+          <span className="flex flex-wrap items-center gap-x-6">
             {kept.length + dated.length > 0 && (
-              <button type="button" className="button-plain" onClick={() => window.print()}>
-                <Printer aria-hidden className="size-5" /> Day list
-              </button>
+              <LinkButton icon={<Printer aria-hidden className="size-5" />} onClick={() => window.print()}>
+                Day list
+              </LinkButton>
             )}
             <ReadLabel
               items={[...items, ...session.lots.map(({ id }) => ({ id, usedAt: null }))]}
               onFound={({ id, usedAt }) => (usedAt === null ? show(id) : setFound(id))}
             />
+            <ActButton className="px-5 text-[19px]" icon={<Plus aria-hidden className="size-5" />} onClick={() => show('new')}>
+              Put away
+            </ActButton>
           </span>
         </div>
         {gone !== undefined && (
@@ -83,60 +91,69 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
           />
         )}
         <LeftOver session={session} items={items} />
-        {kept.length === 0 && (
+        {things.length === 0 && (
           <p className="max-w-xl text-lg">
-            Nothing is put away. What is left of a bowl or a plate gets a use-by here, with the limit behind it, and a label.
+            Nothing here yet. Put leftovers away and you get a use-by date, the rule behind it, and a label.
           </p>
         )}
-        <StoreRoom session={session} items={kept} now={now} onTouch={({ id }) => show(id)} />
-        <ul className="flex flex-col gap-3">
-          {kept.map((item) => (
-            <Kept
-              key={item.id}
-              session={session}
-              item={item}
-              now={now}
-              isFound={item.id === found}
-              onLabel={() => setLabel({ item, copies: 1 })}
-              onPartUsed={(wanted) => {
-                const parted = partUsed(item, wanted, newId(), wallNow());
-                if (!parted.ok) return parted.failure;
-                void carryOut(commands.usePartOfKeepItem(item.id, wanted, wallNow()));
-                return null;
-              }}
-              onUsedFor={(runId) => void carryOut(commands.useKeepItemForRun(runId, item.id, wallNow()))}
-              onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
-              onThrown={(reason) => void carryOut(commands.markKeepItemUsed(item.id, wallNow(), reason))}
-              onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
-              onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
-              onRemove={() => {
-                setRemoved(item);
-                void carryOut(commands.removeKeepItem(item.id));
-              }}
-            />
-          ))}
-        </ul>
-        <Bowls session={session} kept={kept} onLabel={(item, copies) => setLabel({ item, copies })} />
-        <ByDay dated={dated} />
-        <Par session={session} items={items} />
-        <PutAway session={session} />
-        {used[0] !== undefined && (
-          <p>
-            Last {used[0].thrown === undefined ? 'used' : 'thrown away'}: {used[0].name}.{' '}
-            <button
-              type="button"
-              className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2"
-              onClick={() => used[0] !== undefined && void carryOut(commands.markKeepItemUsed(used[0].id, null))}
-            >
-              <Undo2 aria-hidden className="size-4" /> undo
-            </button>
-          </p>
+        <Boards kit={kit} things={things} onTouch={({ id }) => show(id)} />
+        <LinkButton className="self-start" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          {isOpen ? 'Hide the details' : 'Show every item'}
+        </LinkButton>
+        {isOpen && (
+          <>
+            <ul className="flex flex-col gap-3">
+              {kept.map((item) => (
+                <Kept
+                  key={item.id}
+                  session={session}
+                  item={item}
+                  now={now}
+                  isFound={item.id === found}
+                  onLabel={() => setLabel({ item, copies: 1 })}
+                  onPartUsed={(wanted) => {
+                    const parted = partUsed(item, wanted, newId(), wallNow());
+                    if (!parted.ok) return parted.failure;
+                    void carryOut(commands.usePartOfKeepItem(item.id, wanted, wallNow()));
+                    return null;
+                  }}
+                  onUsedFor={(runId) => void carryOut(commands.useKeepItemForRun(runId, item.id, wallNow()))}
+                  onUsed={() => void carryOut(commands.markKeepItemUsed(item.id, wallNow()))}
+                  onThrown={(reason) => void carryOut(commands.markKeepItemUsed(item.id, wallNow(), reason))}
+                  onRename={(name) => void carryOut(commands.addKeepItem({ ...item, name }, newId()))}
+                  onCopy={guard(() => void carryOut(commands.addKeepItem({ ...item, id: newId() })))}
+                  onRemove={() => {
+                    setRemoved(item);
+                    void carryOut(commands.removeKeepItem(item.id));
+                  }}
+                />
+              ))}
+            </ul>
+            <Bowls session={session} kept={kept} onLabel={(item, copies) => setLabel({ item, copies })} />
+            <ByDay dated={dated} />
+            <Par session={session} items={items} />
+            <div id="kept-new" tabIndex={-1} className="outline-none">
+              <PutAway session={session} />
+            </div>
+            {used[0] !== undefined && (
+              <p>
+                Last {used[0].thrown === undefined ? 'used' : 'thrown away'}: {used[0].name}.{' '}
+                <button
+                  type="button"
+                  className="inline-flex min-h-11 items-center gap-1 font-semibold text-act underline underline-offset-2"
+                  onClick={() => used[0] !== undefined && void carryOut(commands.markKeepItemUsed(used[0].id, null))}
+                >
+                  <Undo2 aria-hidden className="size-4" /> Undo
+                </button>
+              </p>
+            )}
+            <Waste items={items} />
+            <p className="text-[15px] text-quiet">
+              Limits follow {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and common practice, the strictest first. Your local code
+              decides. Never taste to find out.
+            </p>
+          </>
         )}
-        <Waste items={items} />
-        <p className="text-[15px] text-quiet">
-          Limits are those of {CODES[kit.codeOfPractice].coldSource.split(',')[0]} and of common practice, the strictest first. Your local
-          code decides. Never taste to find out.
-        </p>
       </div>
       {label === null && kept.length + dated.length > 0 && <DayList session={session} items={kept} dated={dated} />}
       {label !== null && (
@@ -147,3 +164,21 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
     </>
   );
 };
+
+/** What goes first, in one sentence. */
+const UseFirst = ({ first, zone }: { readonly first: Thing | undefined; readonly zone: string }) => (
+  <h1 className="text-[28px] max-sm:text-2xl">
+    {first === undefined ? (
+      'Larder'
+    ) : (
+      <>
+        <span className="font-normal text-quiet">Use first:</span> {first.name}
+        {first.first !== undefined && (
+          <span className="font-normal text-quiet">
+            , {first.isOver ? 'past since' : 'by'} <b className="text-ink">{dayAndTime(first.first.until, zone)}</b>
+          </span>
+        )}
+      </>
+    )}
+  </h1>
+);

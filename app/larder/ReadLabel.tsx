@@ -45,7 +45,7 @@ export const ReadLabel = <T extends Labelled>({ items, onFound }: Props<T>) => {
     <span className="flex flex-wrap items-center gap-3">
       <PictureButton label="Read a label" icon={ScanLine} camera onPicture={(file) => void read(file)} />
       {trouble !== null && (
-        <span role="alert" className="border-l-3 border-ink bg-white px-2 py-1">
+        <span role="alert" className="border-l-3 border-ink bg-sheet px-2 py-1">
           {describeSentence(trouble)}.
         </span>
       )}

@@ -79,7 +79,7 @@ export const Ask = ({ asked, irons, shown, onAsk }: Props) => {
             key={fault}
             type="button"
             aria-pressed={asked.fault === fault}
-            className="min-h-11 rounded-full border-2 border-line px-4 font-semibold aria-pressed:border-act aria-pressed:bg-act aria-pressed:text-white"
+            className="min-h-11 rounded-full border-2 border-line px-4 font-semibold aria-pressed:border-act aria-pressed:bg-act aria-pressed:text-page"
             onClick={() => onAsk({ ...asked, fault: asked.fault === fault ? null : fault })}
           >
             {fault}

@@ -23,7 +23,7 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
     LEFT + ((WIDTH - LEFT - 20) * (Math.max(-MOST_MISS, Math.min(MOST_MISS, miss)) + MOST_MISS)) / (2 * MOST_MISS);
   const height = 22 + lanes.length * LANE;
   return (
-    <figure aria-label="Colour against the promise, by iron">
+    <figure aria-label="Colour against what was expected, by iron">
       <svg
         viewBox={`0 0 ${WIDTH} ${height}`}
         className="w-full max-w-[1000px]"
@@ -40,7 +40,7 @@ export const Landed = ({ entries }: { readonly entries: readonly Entry[] }) => {
           <g key={miss}>
             <line x1={x(miss)} x2={x(miss)} y1={18} y2={height} stroke={miss === 0 ? 'var(--color-act)' : '#d5dbd7'} />
             <text x={x(miss)} y={13} fontSize="13" fill="var(--color-quiet)" textAnchor="middle">
-              {miss === 0 ? 'as promised' : `${Math.abs(miss)} step${Math.abs(miss) > 1 ? 's' : ''} ${miss < 0 ? 'paler' : 'darker'}`}
+              {miss === 0 ? 'as expected' : `${Math.abs(miss)} step${Math.abs(miss) > 1 ? 's' : ''} ${miss < 0 ? 'paler' : 'darker'}`}
             </text>
           </g>
         ))}

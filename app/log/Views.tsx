@@ -9,7 +9,7 @@ import { usualSpans } from './spans.ts';
 
 const MOST_VIEWS = 20;
 const CHIP =
-  'min-h-11 rounded-full border-2 border-line px-4 font-semibold aria-pressed:border-act aria-pressed:bg-act aria-pressed:text-white';
+  'min-h-11 rounded-full border-2 border-line px-4 font-semibold aria-pressed:border-act aria-pressed:bg-act aria-pressed:text-page';
 
 const focused = (field: HTMLInputElement | null): void => field?.focus();
 

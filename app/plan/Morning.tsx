@@ -10,7 +10,6 @@ import { ActButton, Findings, LinkButton } from '../ui/index.ts';
 import { usePlan } from '../workers/index.ts';
 import { Alerts } from './Alerts.tsx';
 import type { ChangeRun } from './change.ts';
-import { minuteWords } from './minuteWords.ts';
 import { MorningClock } from './MorningClock.tsx';
 import { Pane } from './Pane.tsx';
 import { noticed } from './noticed.ts';
@@ -54,7 +53,7 @@ export const Morning = ({ session, run, planned, onChange, plans }: Props) => {
   return (
     <div className="flex min-h-full flex-col px-8 pt-5 pb-4 max-sm:px-5">
       <h1 className="sr-only">{run.name}</h1>
-      <div className="grid flex-1 grid-cols-[minmax(0,33rem)_minmax(0,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
+      <div className="grid flex-1 grid-cols-[minmax(0,35rem)_minmax(0,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
         <div className="flex flex-col gap-7 max-sm:gap-5">
           <Sentence key={run.id} session={session} run={run} onChange={onChange} />
           {planned !== null && <Alerts session={session} planned={planned} onChange={onChange} />}
@@ -85,12 +84,12 @@ export const Morning = ({ session, run, planned, onChange, plans }: Props) => {
                 onMove={(load, at) => onChange((now) => ({ pins: pinnedAt(now, load, at(pourOf(now, load))) }))}
               />
               <Suspense>{chosen !== null && <LoadPanel planned={planned} plan={plan} chosen={chosen} onChange={onChange} />}</Suspense>
-              <p className="flex flex-wrap items-center justify-center gap-x-8 border-t border-line pt-2 text-[17px]">
+              <p className="flex flex-wrap items-center justify-center gap-x-6 border-t border-line pt-2 text-[17px]">
                 <LongestWait planned={planned} plan={plan} />
                 <LinkButton icon={<ShieldCheck aria-hidden className="size-5" />} onClick={() => setPane('safe')}>
                   How safe is this plan?
+                  <Warnings count={noticed(session, planned, plan).filter(({ level }) => level === 'warning').length} />
                 </LinkButton>
-                <Warnings count={noticed(session, planned, plan).filter(({ level }) => level === 'warning').length} />
               </p>
             </div>
           )}
@@ -128,9 +127,10 @@ const Answer = ({ session, planned, plan }: AnswerProps) => {
 
 const Warnings = ({ count }: { readonly count: number }) =>
   count > 0 && (
-    <span className="flex items-center gap-1.5 font-semibold">
+    <span className="inline-flex items-center gap-1 text-ink no-underline">
       <TriangleAlert aria-hidden className="size-5" />
-      {count} {count === 1 ? 'warning' : 'warnings'}
+      {count}
+      <span className="sr-only">{count === 1 ? 'warning' : 'warnings'}</span>
     </span>
   );
 
@@ -138,7 +138,8 @@ const LongestWait = ({ planned: { request }, plan }: { readonly planned: Planned
   if (request === null || request.dishes.every(isPutAway)) return null;
   return (
     <span>
-      Longest wait off the iron: <b>{minuteWords(Math.max(0, ...servedBy(plan, request).oldest_s.values()))}</b>
+      Longest wait off the iron:{' '}
+      <b className="whitespace-nowrap">{Math.round(Math.max(0, ...servedBy(plan, request).oldest_s.values()) / 60)} min</b>
     </span>
   );
 };
@@ -154,10 +155,10 @@ const LINKS: readonly (readonly [PaneName, string, LucideIcon])[] = [
 const Foot = ({ canStart, pane, onPane }: FootProps) => {
   const navigate = useNavigate();
   return (
-    <div className="no-print mt-auto flex flex-wrap items-center gap-x-5 gap-y-1">
+    <div className="no-print mt-auto flex flex-wrap items-center gap-x-3 gap-y-1">
       <ActButton
-        className="px-7 text-[22px] max-sm:w-full"
-        icon={<Flame aria-hidden className="size-7" />}
+        className="px-5 text-[21px] max-sm:w-full"
+        icon={<Flame aria-hidden className="size-6" />}
         disabled={!canStart}
         onClick={() => void navigate('/cook')}
       >

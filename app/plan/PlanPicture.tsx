@@ -244,7 +244,7 @@ const ServingHandle = ({ run, left, msPerShare, onServe }: HandleProps) => {
       }}
     >
       {dragged !== null && (
-        <span className="absolute top-1/3 right-1/2 rounded bg-act px-2 py-0.5 font-bold text-white">{timeOfDay(shown, run.zone)}</span>
+        <span className="absolute top-1/3 right-1/2 rounded bg-act px-2 py-0.5 font-bold text-page">{timeOfDay(shown, run.zone)}</span>
       )}
       <span
         aria-hidden

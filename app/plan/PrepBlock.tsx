@@ -74,7 +74,7 @@ export const PrepBlock = ({ step, span, run, dishId, all }: Props) => {
       >
         <span
           aria-hidden
-          className={clsx('h-2 w-full rounded-sm', standing === 'good' ? 'bg-ink/75' : 'border-2 border-dashed border-ink bg-white')}
+          className={clsx('h-2 w-full rounded-sm', standing === 'good' ? 'bg-ink/75' : 'border-2 border-dashed border-ink bg-sheet')}
         />
       </button>
     </>

@@ -21,7 +21,7 @@ export default function RunMenu({ run, onNew, onWeek, onCopy, onRename, onRemove
       </PopoverButton>
       <PopoverPanel
         anchor="bottom start"
-        className="z-40 flex w-72 flex-col gap-1 rounded-lg border border-line bg-white p-3 shadow-lg [--anchor-gap:4px]"
+        className="z-40 flex w-72 flex-col gap-1 rounded-lg border border-line bg-sheet p-3 shadow-lg [--anchor-gap:4px]"
       >
         {({ close }) => {
           const act = (what: () => void) => () => {

@@ -94,7 +94,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
       </PopoverButton>
       <PopoverPanel
         anchor="bottom end"
-        className="z-40 flex w-80 flex-col gap-1 rounded-lg border border-line bg-white p-3 shadow-lg [--anchor-gap:4px]"
+        className="z-40 flex w-80 flex-col gap-1 rounded-lg border border-line bg-sheet p-3 shadow-lg [--anchor-gap:4px]"
       >
         {({ close }) => (
           <>

@@ -62,7 +62,7 @@ const Question = ({ n, isDone, ask }: { readonly n: number; readonly isDone: boo
   <h2 className="mb-3 flex items-center gap-3 text-xl">
     <span
       aria-hidden
-      className={`grid size-9 place-items-center rounded-full border-2 border-act ${isDone ? 'bg-act text-white' : 'text-act'}`}
+      className={`grid size-9 place-items-center rounded-full border-2 border-act ${isDone ? 'bg-act text-page' : 'text-act'}`}
     >
       {isDone ? <Check className="size-5" /> : n}
     </span>

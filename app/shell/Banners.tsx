@@ -16,7 +16,7 @@ const spanText = (seconds: number): string => {
   return seconds < 90 ? `${Math.round(seconds)} s` : minutes < 60 ? `${minutes} min` : duration(60 * minutes);
 };
 
-const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
+const action = 'min-h-11 rounded bg-sheet px-3 font-semibold text-ink';
 
 /** What concerns every station: trouble with storage, rows that can't be read, a clock that was set, things to be told once. */
 export const Banners = () => {
@@ -29,7 +29,7 @@ export const Banners = () => {
   return (
     <>
       {trouble !== null && (
-        <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-white">
+        <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-page">
           <HardDrive aria-hidden className="size-5" />
           <span>{describeSentence({ code: trouble, fields: {} })}.</span>
           <button type="button" className={action} onClick={() => void exportNow()}>
@@ -46,7 +46,7 @@ export const Banners = () => {
         <AskedJump key={jump.id} jump={jump} />
       ))}
       {untold !== null && (
-        <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-white px-4 py-2 text-ink">
+        <div role="alert" className="no-print flex flex-wrap items-center gap-3 bg-sheet px-4 py-2 text-ink">
           <Clock aria-hidden className="size-5" />
           <span>
             The device’s clock was set {untold.jump_ms < 0 ? 'back' : 'forward'} by {spanText(Math.abs(untold.jump_ms) / 1000)}. Countdowns,
@@ -58,7 +58,7 @@ export const Banners = () => {
         </div>
       )}
       {told.map(({ id, what }) => (
-        <div key={id} role="alert" data-code={what.code} className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-white">
+        <div key={id} role="alert" data-code={what.code} className="no-print flex flex-wrap items-center gap-3 bg-ink px-4 py-2 text-page">
           <CircleAlert aria-hidden className="size-5" />
           <span>{describeSentence(what)}.</span>
           {what.code === 'update-ready' && (
@@ -85,7 +85,7 @@ const AskedJump = ({ jump }: { readonly jump: Jump }) => (
   <div
     role="alert"
     data-jump={jump.jump_ms}
-    className="no-print flex items-center gap-3 bg-white px-4 py-2 text-lg text-ink max-md:flex-wrap"
+    className="no-print flex items-center gap-3 bg-sheet px-4 py-2 text-lg text-ink max-md:flex-wrap"
   >
     <Clock aria-hidden className="size-6 shrink-0" />
     <span className="min-w-0 flex-1">

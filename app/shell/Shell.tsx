@@ -116,7 +116,14 @@ const Frame = () => {
               <Strip />
             </Contained>
           )}
-          <main id="door" tabIndex={-1} aria-label={name} className="min-h-0 min-w-0 flex-1 overflow-y-auto outline-none">
+          <main
+            id="door"
+            // Cook has its own ground and its own colours, whatever the pages have.
+            {...(pathname === '/cook' ? { 'data-appearance': 'light' } : {})}
+            tabIndex={-1}
+            aria-label={name}
+            className="min-h-0 min-w-0 flex-1 overflow-y-auto outline-none"
+          >
             <Outlet />
           </main>
         </div>

@@ -51,7 +51,7 @@ export const StoreTrouble = ({ trouble, isDemo, choose, inMemory }: Props) => {
     <main className="mx-auto max-w-xl p-8" role="alert">
       <h1 className="text-3xl">{title}</h1>
       <p className="mt-3 text-lg">{text}</p>
-      <pre className="mt-3 overflow-auto rounded bg-white p-3 text-sm">{trouble.message}</pre>
+      <pre className="mt-3 overflow-auto rounded bg-sheet p-3 text-sm">{trouble.message}</pre>
       <div className="mt-5 flex flex-wrap gap-3">
         <button type="button" className="button-act" onClick={() => window.location.reload()}>
           Try again

@@ -2,7 +2,7 @@ import { CircleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { useProblems } from '../store/index.ts';
 
-const action = 'min-h-11 rounded bg-white px-3 font-semibold text-ink';
+const action = 'min-h-11 rounded bg-sheet px-3 font-semibold text-ink';
 
 /** Rows that can't be read are named; they stay where they are and go with every export. */
 export const Unreadable = ({ onExport }: { readonly onExport: () => void }) => {
@@ -10,7 +10,7 @@ export const Unreadable = ({ onExport }: { readonly onExport: () => void }) => {
   const [seen, setSeen] = useState(0);
   if (problems.size <= seen) return null;
   return (
-    <div role="alert" data-unreadable={problems.size} className="no-print bg-ink px-4 py-2 text-white">
+    <div role="alert" data-unreadable={problems.size} className="no-print bg-ink px-4 py-2 text-page">
       <details>
         <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-3">
           <CircleAlert aria-hidden className="size-5" />

@@ -60,3 +60,5 @@ export { Bowl, Dial, LidClock, Scoops } from './parts/Instruments.tsx';
 export { useFolded } from './page/useFolded.ts';
 export type { RingArc } from './parts/ClockRing.tsx';
 export { ClockRing, ringPlace, ringSlots } from './parts/ClockRing.tsx';
+export { APPEARANCES, useAppearance } from './appearance.ts';
+export { Chips, Shelf, Tabs } from './parts/Choice.tsx';

@@ -12,3 +12,5 @@ export type { Entry } from './entry.ts';
 export { colourMiss, entryOf } from './entry.ts';
 export type { Fault } from './find.ts';
 export { FAULTS, isFound, plainWords, termsAsked, termsOf, WORD_TERMS } from './find.ts';
+export type { LastLoads } from './lastLoads.ts';
+export { AS_EXPECTED_STEPS, lastLoads } from './lastLoads.ts';

@@ -181,7 +181,7 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
                     type="button"
                     role="radio"
                     aria-checked={speed === value}
-                    className={`min-h-11 min-w-12 rounded-md border-2 font-semibold ${speed === value ? 'border-act bg-act text-white' : 'border-line'}`}
+                    className={`min-h-11 min-w-12 rounded-md border-2 font-semibold ${speed === value ? 'border-act bg-act text-page' : 'border-line'}`}
                     onClick={() => setSpeed(value)}
                   >
                     ×{value}

@@ -61,7 +61,7 @@ export const DryMixSheet = ({ formula, reading, session, onClose }: Props) => {
               </ul>
             </section>
           </div>
-          <section aria-label="Label" className="print-only-this mt-5 max-w-md border-2 border-ink bg-white p-4">
+          <section aria-label="Label" className="print-only-this mt-5 max-w-md border-2 border-ink bg-sheet p-4">
             <p className="font-display text-2xl font-bold">{formula.name}, dry mix</p>
             <p>
               made {day(madeAt, session.kit.zone)} · use by <b>{day(madeAt + mix.keeps_days * DAY_MS, session.kit.zone)}</b>

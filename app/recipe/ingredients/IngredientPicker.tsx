@@ -28,7 +28,7 @@ export const IngredientPicker = ({
       />
       <ComboboxOptions
         anchor="bottom start"
-        className="z-40 max-h-80 w-64 overflow-auto rounded-lg border border-line bg-white p-1 shadow-lg empty:hidden"
+        className="z-40 max-h-80 w-64 overflow-auto rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
       >
         {found.map((ingredient) => (
           <ComboboxOption key={ingredient.id} value={ingredient} className="flex min-h-11 items-center rounded px-3 data-focus:bg-act-soft">

@@ -1,9 +1,10 @@
-import { ClipboardPaste, Plus } from 'lucide-react';
+import { ClipboardPaste, Plus, Scale } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Formula } from '../../../core/formula/index.ts';
 import { ingredientOf, linesFromText, STARTERS, swapsFor } from '../../../core/formula/index.ts';
 import { freeName } from '../../../core/run/index.ts';
-import { AddEntry, Findings, Removed } from '../../ui/index.ts';
+import { AddEntry, Findings, grams, LinkButton, Removed, useFolded } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { useSession } from '../../session/index.ts';
 import { commands, newId, notices, useDo } from '../../store/index.ts';
@@ -11,10 +12,11 @@ import { BalanceSwaps } from './BalanceSwaps.tsx';
 import { CardPage, cardOf } from '../card/index.ts';
 import { Composition } from './Composition.tsx';
 import { Gauges } from './Gauges.tsx';
-import { LedgerHead } from './LedgerHead.tsx';
+import { BowlLayers } from './BowlLayers.tsx';
+import { HowItReads } from './HowItReads.tsx';
 import { LedgerLine } from './LedgerLine.tsx';
 import { NutritionLine } from './NutritionLine.tsx';
-import { OnTheIron } from './OnTheIron.tsx';
+import { OnYourIron } from './OnYourIron.tsx';
 import type { Pasted } from './PasteSheet.tsx';
 import { PasteSheet } from './PasteSheet.tsx';
 import { formulaFrom, formulaOfStarter } from './pasted.ts';
@@ -25,6 +27,7 @@ import { StepsPanel } from './StepsPanel.tsx';
 import { SwapSheet } from './SwapSheet.tsx';
 import { Tool, Tools } from './Tools.tsx';
 import { titleOf, NameLine } from './NameLine.tsx';
+import type { LedgerState } from './useLedger.ts';
 import { useLedger } from './useLedger.ts';
 
 /** Revisions that this page has made: what another tab makes in between is told. */
@@ -62,7 +65,7 @@ export const Ingredients = () => {
       {removed !== null && (
         <Removed
           name={removed.name}
-          note="its loads stay in the book"
+          note="its loads stay in the log"
           onBack={() => {
             void carryOut(commands.bringBackToKit([removed.id]));
             session.setWorkspace({ formulaId: removed.id });
@@ -72,20 +75,19 @@ export const Ingredients = () => {
       )}
       {formula === null ? (
         <section className="max-w-xl p-8">
-          <h1 className="text-3xl">Write down a batter</h1>
+          <h1 className="text-3xl">Add a recipe</h1>
           <p className="mt-3 text-lg">
-            Paste an ingredient list as people write it. Out come grams, baker’s percentages and what it will do on your iron; a line that
-            isn’t understood stays and asks.
+            Paste a recipe as you have it. You get grams, and what it does on your iron. If a line is unclear, we ask.
           </p>
           <div className="mt-5 flex gap-3">
             <button type="button" className="button-act" onClick={() => setPasting(true)}>
-              <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
+              <ClipboardPaste aria-hidden className="size-5" /> Paste a recipe
             </button>
-            <button type="button" className="button-plain" onClick={() => void start(emptyFormula(newId(), 'New batter'))}>
+            <button type="button" className="button-plain" onClick={() => void start(emptyFormula(newId(), 'New recipe'))}>
               <Plus aria-hidden className="size-5" /> Write one
             </button>
           </div>
-          <p className="mt-6 text-lg">Or start from a usual one and change it:</p>
+          <p className="mt-6 text-lg">Or start from a common one:</p>
           <ul className="mt-2 flex flex-wrap gap-2">
             {STARTERS.map((starter) => (
               <li key={starter.id}>
@@ -102,7 +104,7 @@ export const Ingredients = () => {
           formula={formula}
           onRevise={revise}
           onPaste={() => setPasting(true)}
-          onNew={() => void start(emptyFormula(newId(), 'New batter'))}
+          onNew={() => void start(emptyFormula(newId(), 'New recipe'))}
           onCopy={() =>
             void start({ ...formula, id: newId(), rev: 1, parentRev: null, name: freeName(formula.name, session.everyFormula) })
           }
@@ -128,95 +130,51 @@ type LedgerProps = {
 };
 
 const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }: LedgerProps) => {
-  const { kit, iron } = session;
+  const { iron } = session;
   const ledger = useLedger(session, formula, onRevise);
-  const { reading, answer, batter, isHalfRead, issues, claims, most_g, undo, swap, setSwapping, sheet, setSheet } = ledger;
+  const { reading, answer, batter, issues, claims, undo, swap, setSwapping, sheet, setSheet } = ledger;
+  const [hasNumbers, setNumbers] = useFolded('numbers');
   return (
     <>
-      <div className="flex flex-col gap-3 px-8 py-3 print:hidden max-sm:px-5">
-        <LedgerHead session={session} formula={formula} ledger={ledger} onRevise={onRevise} />
-        <div className="grid grid-cols-[minmax(0,1fr)_212px_264px] gap-7 max-lg:grid-cols-1">
-          <div>
-            <NameLine key={formula.name} formula={formula} onRevise={onRevise} />
-            <ol aria-label="Ingredients">
-              {formula.lines.map((line, i) => {
-                const read = reading.lines[i];
-                if (read === undefined) return null;
-                const id = ingredientOf(read)?.id;
-                const percent =
-                  id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
-                return (
-                  <LedgerLine
-                    key={line.id}
-                    formula={formula}
-                    line={line}
-                    read={read}
-                    percent={percent}
-                    most_g={most_g}
-                    own={session.readSettings.own ?? []}
-                    scales={session.kit.scales}
-                    onRevise={onRevise}
-                    onSwap={
-                      id === undefined || read.grams === null || swapsFor(id, read.grams, session.readSettings.own).length === 0
-                        ? null
-                        : () => setSwapping(i)
-                    }
-                  />
-                );
-              })}
-            </ol>
-            <BalanceSwaps formula={formula} session={session} onRevise={onRevise} />
-            <AddEntry
-              label="Another line"
-              placeholder="another line, such as 2½ dl milk"
-              onAdd={(text) => onRevise((now) => withLines(now, linesFromText(text, newId).lines))}
-            />
-            <Tools
-              reading={reading}
-              suspicions={issues.length}
-              isBatter={batter !== null}
-              canUndo={undo !== null}
-              onPaste={onPaste}
-              onNew={onNew}
-              onUndo={() => undo?.()}
-              onOpen={setSheet}
-              onCopy={onCopy}
-              onRemove={onRemove}
-              onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
-            />
-            <StepsPanel
-              formula={formula}
-              claims={claims}
-              session={session}
-              full_g={answer === null || answer.basis !== null ? null : answer.portion_g}
-              onRevise={onRevise}
-            />
-            <p className="mt-3 text-sm text-quiet">
-              Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).
-            </p>
+      <h1 className="sr-only">{formula.name}</h1>
+      <div className="flex flex-col gap-4 px-8 py-4 max-sm:px-5 print:hidden">
+        <div className="grid grid-cols-[9rem_minmax(0,1fr)_minmax(20rem,27rem)] gap-7 max-lg:grid-cols-[minmax(0,1fr)_20rem] max-md:grid-cols-1">
+          <div className="self-center max-lg:hidden">
+            <BowlLayers lines={reading.lines} />
           </div>
-          {reading.composition === null || isHalfRead ? (
-            <p className="text-quiet">
-              {isHalfRead
-                ? 'Its make-up, thickness and nutrition appear once every line is settled.'
-                : 'Its make-up appears here once a line has a weight.'}
-            </p>
-          ) : (
-            <Composition composition={reading.composition} />
-          )}
-          <div className="flex flex-col gap-4">
-            {!isHalfRead && <Gauges reading={reading} iron={iron} kit={kit} />}
-            <OnTheIron session={session} formula={formula} />
-            {!isHalfRead && <Findings findings={reading.findings} />}
-          </div>
+          <Lines session={session} formula={formula} ledger={ledger} hasShares={hasNumbers} onRevise={onRevise} />
+          <OnYourIron session={session} formula={formula} claims={claims} />
         </div>
-        {!isHalfRead && (
-          <NutritionLine
+        <div className="flex flex-wrap items-center gap-x-7 gap-y-1">
+          <Link to="/recipe/weigh" className="button-act min-h-14 rounded-xl px-6 font-display text-xl">
+            <Scale aria-hidden className="size-6" /> Start weighing
+          </Link>
+          <Tools
             reading={reading}
-            pieceBatter_g={answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad}
-            ironName={iron?.name ?? null}
+            suspicions={issues.length}
+            isBatter={batter !== null}
+            canUndo={undo !== null}
+            onPaste={onPaste}
+            onNew={onNew}
+            onUndo={() => undo?.()}
+            onOpen={setSheet}
+            onCopy={onCopy}
+            onRemove={onRemove}
+            onSave={(kind) => saveAs(kind, formula, reading, cardOf(reading, answer, iron, session), answer)}
           />
-        )}
+          <LinkButton aria-expanded={hasNumbers} onClick={() => setNumbers(!hasNumbers)}>
+            {hasNumbers ? 'Hide the numbers' : 'Show the numbers'}
+          </LinkButton>
+        </div>
+        {hasNumbers && <Numbers session={session} formula={formula} ledger={ledger} onRevise={onRevise} />}
+        <StepsPanel
+          formula={formula}
+          claims={claims}
+          session={session}
+          full_g={answer === null || answer.basis !== null ? null : answer.portion_g}
+          onRevise={onRevise}
+        />
+        <p className="text-sm text-quiet">Raw egg and raw flour: don’t taste the batter, wash hands and bowls (FDA consumer advice).</p>
         {swap !== null && (
           <SwapSheet
             formula={formula}
@@ -247,5 +205,89 @@ const Ledger = ({ session, formula, onRevise, onPaste, onNew, onCopy, onRemove }
         <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} session={session} />
       </div>
     </>
+  );
+};
+
+type PartProps = { readonly session: Session; readonly formula: Formula; readonly ledger: LedgerState; readonly onRevise: Revise };
+
+/** The lines as written, with grams, and what they come to. */
+const Lines = ({ session, formula, ledger, hasShares, onRevise }: PartProps & { readonly hasShares: boolean }) => {
+  const { reading, most_g, setSwapping } = ledger;
+  return (
+    <div>
+      <ol aria-label="Ingredients">
+        {formula.lines.map((line, i) => {
+          const read = reading.lines[i];
+          if (read === undefined) return null;
+          const id = ingredientOf(read)?.id;
+          const percent = id === undefined || read.grams === null || reading.flour_g <= 0 ? null : (100 * read.grams) / reading.flour_g;
+          const isSwappable = id !== undefined && read.grams !== null && swapsFor(id, read.grams, session.readSettings.own).length > 0;
+          return (
+            <LedgerLine
+              key={line.id}
+              formula={formula}
+              line={line}
+              read={read}
+              percent={percent}
+              most_g={most_g}
+              own={session.readSettings.own ?? []}
+              scales={session.kit.scales}
+              hasShares={hasShares}
+              onRevise={onRevise}
+              onSwap={isSwappable ? () => setSwapping(i) : null}
+            />
+          );
+        })}
+      </ol>
+      <p className="flex items-baseline justify-between border-t-2 border-ink py-2 pl-6">
+        <b className="text-lg">Whole recipe</b>
+        <span className="whitespace-nowrap">
+          <b className="figure text-[28px]" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
+            {grams(reading.totalMass_g)}
+          </b>
+          {'\u00a0g'}
+        </span>
+      </p>
+      <AddEntry
+        label="Another line"
+        placeholder="another line, such as 2½ dl milk"
+        onAdd={(text) => onRevise((now) => withLines(now, linesFromText(text, newId).lines))}
+      />
+    </div>
+  );
+};
+
+/** Name, lift, cost; percentages, make-up, thickness, gas and browning; nutrition; and what was noticed. */
+const Numbers = ({ session, formula, ledger, onRevise }: PartProps) => {
+  const { kit, iron } = session;
+  const { reading, answer, isHalfRead } = ledger;
+  return (
+    <section aria-label="The numbers" className="flex flex-col gap-4 border-t border-line pt-4">
+      <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
+        <NameLine key={formula.name} formula={formula} onRevise={onRevise} />
+        <HowItReads session={session} formula={formula} ledger={ledger} onRevise={onRevise} />
+      </div>
+      <BalanceSwaps formula={formula} session={session} onRevise={onRevise} />
+      <div className="grid grid-cols-[212px_264px_minmax(0,1fr)] gap-8 max-lg:grid-cols-2 max-md:grid-cols-1">
+        {reading.composition === null || isHalfRead ? (
+          <p className="text-quiet">
+            {isHalfRead
+              ? 'Its make-up, thickness and nutrition appear once every line is settled.'
+              : 'Its make-up appears here once a line has a weight.'}
+          </p>
+        ) : (
+          <Composition composition={reading.composition} />
+        )}
+        {!isHalfRead && <Gauges reading={reading} iron={iron} kit={kit} />}
+        {!isHalfRead && <Findings findings={reading.findings} />}
+      </div>
+      {!isHalfRead && (
+        <NutritionLine
+          reading={reading}
+          pieceBatter_g={answer === null || iron === null ? null : answer.portion_g / iron.geometry.piecesPerLoad}
+          ironName={iron?.name ?? null}
+        />
+      )}
+    </section>
   );
 };

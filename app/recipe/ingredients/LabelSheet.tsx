@@ -86,7 +86,7 @@ export const LabelSheet = ({ reading, piece, pieceName, pieces, onClose }: Props
           </button>
         ))}
       </div>
-      <table className="mt-4 w-full max-w-2xl border-2 border-ink bg-white">
+      <table className="mt-4 w-full max-w-2xl border-2 border-ink bg-sheet">
         <caption className="sr-only">Nutrition</caption>
         <thead>
           <tr className="border-b-4 border-ink">

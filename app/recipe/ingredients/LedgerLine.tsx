@@ -9,6 +9,7 @@ import { betweenReadings } from '../../../core/weigh/index.ts';
 import type { Kit } from '../../../core/kit/index.ts';
 import { grams, gramsFine } from '../../ui/index.ts';
 import { gramsTyped } from './amounts.ts';
+import { hueOf } from './BowlLayers.tsx';
 import { IngredientPicker } from './IngredientPicker.tsx';
 import { Decide } from './Decide.tsx';
 import type { Revise } from './revise.ts';
@@ -24,6 +25,8 @@ type Props = {
   /** The cook's own ingredients, first in every list. */
   readonly own: readonly Ingredient[];
   readonly scales: Kit['scales'];
+  /** Percentages and bars, for who wants the numbers. */
+  readonly hasShares: boolean;
   readonly onRevise: Revise;
   /** Null where nothing stands in for it. */
   readonly onSwap: (() => void) | null;
@@ -36,7 +39,7 @@ const MARKS = {
 } as const;
 
 /** One line of the ledger: as written, what it weighs, and how that was understood. Everything can be changed in place. */
-export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, onRevise, onSwap }: Props) => {
+export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, hasShares, onRevise, onSwap }: Props) => {
   const [problem, setProblem] = useState<string | null>(null);
   const mark = MARKS[read.status];
   const isParting = isHeading(read);
@@ -60,11 +63,67 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
     if (value !== line.edited_g && Math.abs(value - (read.grams ?? -1)) > 0.049)
       onRevise((now) => withLine(now, line.id, { edited_g: value }));
   };
+  const amounts = isParting ? (
+    <span className={hasShares ? 'col-span-3' : ''} />
+  ) : (
+    <>
+      <GramsEntry
+        key={String(read.grams)}
+        label={`Grams of ${line.text.slice(0, 40)}`}
+        value={read.grams}
+        edited={line.edited_g !== null}
+        onCommit={changeGrams}
+      />
+      {hasShares && (
+        <>
+          <span className="text-right text-[15px] text-quiet">
+            {percent === null ? '' : `${percent < 9.95 ? percent.toFixed(1) : Math.round(percent)} %`}
+          </span>
+          <MassBar read={read} most_g={most_g} />
+        </>
+      )}
+    </>
+  );
+  const acts = (
+    <span className="flex justify-end max-sm:hidden">
+      {onSwap !== null && (
+        <button
+          type="button"
+          aria-label={`Swap ${line.text.slice(0, 40)}`}
+          title="Swap"
+          className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100"
+          onClick={onSwap}
+        >
+          <ArrowLeftRight aria-hidden className="size-4" />
+        </button>
+      )}
+      <button
+        type="button"
+        aria-label={`Remove ${line.text.slice(0, 40)}`}
+        className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
+        onClick={() => onRevise((now) => withoutLine(now, line.id))}
+      >
+        <Trash2 aria-hidden className="size-4" />
+      </button>
+    </span>
+  );
   return (
     <li
-      className="group grid grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_5rem] items-center gap-x-2 border-b border-line py-0.5 max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]"
+      className={clsx(
+        'group grid items-center gap-x-2 border-b border-line py-0.5',
+        hasShares
+          ? 'grid-cols-[minmax(0,1fr)_6.5rem_3.6rem_5rem_5rem] max-sm:grid-cols-[minmax(0,1fr)_6rem_3rem]'
+          : 'grid-cols-[1rem_minmax(0,1fr)_5rem_6.5rem] max-sm:grid-cols-[1rem_minmax(0,1fr)_6rem]',
+      )}
       data-status={read.status}
     >
+      {!hasShares && (
+        <span
+          aria-hidden
+          className="size-3.5 rounded-full border border-ink/50 forced-color-adjust-none"
+          style={{ background: hueOf(read) }}
+        />
+      )}
       <div
         className="min-w-0"
         title={read.ingredient === null ? undefined : `${read.ingredient.name}: ${read.ingredient.source} (${read.ingredient.status})`}
@@ -114,44 +173,17 @@ export const LedgerLine = ({ formula, line, read, percent, most_g, own, scales, 
           />
         )}
       </div>
-      {isParting ? (
-        <span className="col-span-3" />
+      {hasShares ? (
+        <>
+          {amounts}
+          {acts}
+        </>
       ) : (
         <>
-          <GramsEntry
-            key={String(read.grams)}
-            label={`Grams of ${line.text.slice(0, 40)}`}
-            value={read.grams}
-            edited={line.edited_g !== null}
-            onCommit={changeGrams}
-          />
-          <span className="text-right text-[15px] text-quiet">
-            {percent === null ? '' : `${percent < 9.95 ? percent.toFixed(1) : Math.round(percent)} %`}
-          </span>
-          <MassBar read={read} most_g={most_g} />
+          {acts}
+          {amounts}
         </>
       )}
-      <span className="flex justify-end max-sm:hidden">
-        {onSwap !== null && (
-          <button
-            type="button"
-            aria-label={`Swap ${line.text.slice(0, 40)}`}
-            title="Swap"
-            className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100"
-            onClick={onSwap}
-          >
-            <ArrowLeftRight aria-hidden className="size-4" />
-          </button>
-        )}
-        <button
-          type="button"
-          aria-label={`Remove ${line.text.slice(0, 40)}`}
-          className="grid size-10 place-items-center rounded text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-act-soft hover:text-ink focus-visible:opacity-100 max-sm:hidden"
-          onClick={() => onRevise((now) => withoutLine(now, line.id))}
-        >
-          <Trash2 aria-hidden className="size-4" />
-        </button>
-      </span>
     </li>
   );
 };
@@ -170,7 +202,7 @@ const Writing = ({
     <input
       aria-label="Line as written"
       className={clsx(
-        'min-h-9 w-full truncate rounded border-b border-transparent bg-transparent px-1 hover:border-band focus:bg-white',
+        'min-h-9 w-full truncate rounded border-b border-transparent bg-transparent px-1 hover:border-band focus:bg-sheet',
         heading ? 'font-display font-bold' : '',
       )}
       value={typed}
@@ -203,9 +235,9 @@ const GramsEntry = ({
       <span className="sr-only">{label}</span>
       <input
         className={clsx(
-          'figure min-h-10 w-[4.6rem] rounded border-b-2 bg-transparent px-1 text-right text-[22px] hover:border-act focus:bg-white',
+          'figure min-h-10 w-[4.6rem] rounded border-b-2 bg-transparent px-1 text-right text-[22px] hover:border-act focus:bg-sheet',
           edited ? 'border-act' : 'border-transparent',
-          value === null && 'border-dashed border-ink bg-white',
+          value === null && 'border-dashed border-ink bg-sheet',
         )}
         inputMode="decimal"
         placeholder="?"

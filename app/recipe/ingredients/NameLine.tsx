@@ -12,7 +12,7 @@ export const NameLine = ({ formula, onRevise }: { readonly formula: Formula; rea
     <label className="flex items-center gap-2 text-[15px] text-quiet">
       Name
       <input
-        className="min-h-10 flex-1 border-b border-line bg-transparent px-1 font-semibold text-ink focus:bg-white"
+        className="min-h-10 flex-1 border-b border-line bg-transparent px-1 font-semibold text-ink focus:bg-sheet"
         value={name}
         maxLength={120}
         onChange={(event) => setName(event.target.value)}

@@ -71,7 +71,7 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
         }}
       />
       {failure !== null && (
-        <p role="alert" className="mt-2 border-l-3 border-ink bg-white p-2">
+        <p role="alert" className="mt-2 border-l-3 border-ink bg-sheet p-2">
           {describeSentence(failure)}.
         </p>
       )}

@@ -183,7 +183,7 @@ const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove }: StepLin
       <div className="min-w-0 flex-1">
         <textarea
           aria-label="Step as written"
-          className="field-sizing-content min-h-9 w-full resize-none rounded border-b border-transparent bg-transparent px-1 py-1.5 hover:border-band focus:bg-white"
+          className="field-sizing-content min-h-9 w-full resize-none rounded border-b border-transparent bg-transparent px-1 py-1.5 hover:border-band focus:bg-sheet"
           rows={1}
           maxLength={2000}
           value={typed}

@@ -1,5 +1,4 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { ChevronDown, ClipboardPaste, Columns3, Plus, Scale, SearchCheck, Spline, Undo2 } from 'lucide-react';
 import type { AdviceAnswer } from '../../../core/advise/index.ts';
 import type { Formula, ParsedFormula, FormulaIssue } from '../../../core/formula/index.ts';
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../../core/formula/index.ts';
@@ -49,69 +48,50 @@ const SAVES: readonly (readonly [SaveKind, string])[] = [
   ['csv', 'Save as CSV'],
 ];
 
-/** What can be done with a formula as a whole. */
+const LINK =
+  'min-h-11 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 disabled:text-quiet disabled:no-underline';
+
+/** What can be done with a recipe as a whole: to weigh it, and everything else one touch away. */
 export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, onUndo, onOpen, onSave, onCopy, onRemove }: ToolsProps) => {
   const isEmpty = reading.totalMass_g <= 0;
-  const item = 'flex min-h-11 w-full items-center rounded px-3 text-left data-focus:bg-act-soft';
+  const item = 'flex min-h-11 w-full items-center rounded px-3 text-left data-focus:bg-act-soft data-disabled:text-quiet';
+  const acts: readonly (readonly [string, () => void, boolean])[] = [
+    ['Paste a recipe', onPaste, false],
+    ['New recipe', onNew, false],
+    ['Too thick?', () => onOpen('thickness'), !isBatter],
+    ['Compare', () => onOpen('compare'), isEmpty],
+    ...MORE.map(([tool, words]) => [words, () => onOpen(tool), false] as const),
+    ...SAVES.map(([kind, words]) => [words, () => onSave(kind), false] as const),
+    ['Copy this recipe', onCopy, false],
+    ['Remove this recipe', onRemove, false],
+  ];
   return (
-    <div className="mt-3 flex flex-wrap gap-2">
-      <button type="button" className="button-act" onClick={onPaste}>
-        <ClipboardPaste aria-hidden className="size-5" /> Paste a batter
+    <div className="flex flex-wrap items-center gap-x-6">
+      <button type="button" className={LINK} disabled={isEmpty} onClick={() => onOpen('scale')}>
+        Scale
       </button>
-      <button type="button" className="button-plain" onClick={onNew}>
-        <Plus aria-hidden className="size-5" /> New
+      <button type="button" className={LINK} disabled={isEmpty} onClick={() => onOpen('audit')}>
+        Check
+        {suspicions > 0 && <b className="ml-1.5 inline-block rounded-full bg-ink px-2 text-sm text-page no-underline">{suspicions}</b>}
       </button>
-      <button type="button" className="button-plain" disabled={isEmpty} onClick={() => onOpen('audit')}>
-        <SearchCheck aria-hidden className="size-5" /> Check it
-        {suspicions > 0 && <b className="rounded-full bg-ink px-2 text-sm text-white">{suspicions}</b>}
-      </button>
-      <button type="button" className="button-plain" disabled={isEmpty} onClick={() => onOpen('scale')}>
-        <Scale aria-hidden className="size-5" /> Scale
-      </button>
-      <button type="button" className="button-plain" disabled={!isBatter} onClick={() => onOpen('thickness')}>
-        <Spline aria-hidden className="size-5" /> Too thick?
-      </button>
-      <button type="button" className="button-plain" disabled={isEmpty} onClick={() => onOpen('compare')}>
-        <Columns3 aria-hidden className="size-5" /> Compare
+      <button type="button" className={LINK} disabled={!canUndo} onClick={onUndo}>
+        Undo
       </button>
       <Menu>
-        <MenuButton className="button-plain">
-          More <ChevronDown aria-hidden className="size-5" />
-        </MenuButton>
-        <MenuItems anchor="bottom start" className="z-40 mt-1 w-64 rounded-lg border border-line bg-white p-1 shadow-lg [--anchor-gap:4px]">
-          {MORE.map(([tool, words]) => (
-            <MenuItem key={tool}>
-              <button type="button" className={item} onClick={() => onOpen(tool)}>
+        <MenuButton className={LINK}>More</MenuButton>
+        <MenuItems
+          anchor={{ to: 'top start', gap: 6, padding: 8 }}
+          className="z-40 w-72 rounded-xl border border-line bg-sheet p-1 shadow-xl"
+        >
+          {acts.map(([words, act, isOff]) => (
+            <MenuItem key={words} disabled={isOff}>
+              <button type="button" className={item} onClick={act}>
                 {words}
               </button>
             </MenuItem>
           ))}
-          {SAVES.map(([kind, words], i) => (
-            <MenuItem key={kind}>
-              <button
-                type="button"
-                className={`${item} ${i === 0 ? 'mt-1 rounded-none border-t border-line' : ''}`}
-                onClick={() => onSave(kind)}
-              >
-                {words}
-              </button>
-            </MenuItem>
-          ))}
-          <MenuItem>
-            <button type="button" className={`${item} mt-1 rounded-none border-t border-line`} onClick={onCopy}>
-              Copy this formula
-            </button>
-          </MenuItem>
-          <MenuItem>
-            <button type="button" className={item} onClick={onRemove}>
-              Remove this formula
-            </button>
-          </MenuItem>
         </MenuItems>
       </Menu>
-      <button type="button" className="button-plain" disabled={!canUndo} onClick={onUndo}>
-        <Undo2 aria-hidden className="size-5" /> Undo
-      </button>
     </div>
   );
 };

@@ -142,7 +142,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
                 </>
               )}
             </p>
-            <div className="relative mt-2 h-6 overflow-hidden rounded-b-2xl border-2 border-t-0 border-ink bg-white" aria-hidden>
+            <div className="relative mt-2 h-6 overflow-hidden rounded-b-2xl border-2 border-t-0 border-ink bg-sheet" aria-hidden>
               <span className="absolute inset-y-0 left-0 bg-band" style={{ width: `${Math.min(100, 100 * (need.share ?? 0))}%` }} />
               <span
                 className="absolute inset-y-0 left-0 bg-act/60"

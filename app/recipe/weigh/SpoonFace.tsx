@@ -43,7 +43,7 @@ export const SpoonFace = ({ step, ingredient, kit, filled, onFill }: Props) => {
             <span aria-hidden className="mt-2 flex flex-wrap gap-1.5">
               {Array.from({ length: fill.count }, (_, i) => {
                 const isIn = counted++ < filled;
-                return <span key={i} className={`size-9 rounded-b-full border-2 border-ink ${isIn ? 'bg-act' : 'bg-white'}`} />;
+                return <span key={i} className={`size-9 rounded-b-full border-2 border-ink ${isIn ? 'bg-act' : 'bg-sheet'}`} />;
               })}
             </span>
           </li>

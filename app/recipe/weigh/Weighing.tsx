@@ -42,7 +42,7 @@ const AtTheBench = ({ session }: { readonly session: Session }) => {
     ) : (
       <>
         {givenUp !== null && (
-          <p role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2">
+          <p role="status" className="flex flex-wrap items-center gap-4 bg-sheet px-5 py-2">
             You gave up the bowl of {givenUp.name} at {timeOfDay(givenUp.at, session.kit.zone)}.
             <button type="button" className="button-plain" onClick={resume}>
               Take it up again

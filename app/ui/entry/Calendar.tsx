@@ -25,7 +25,7 @@ export const Calendar = ({ day, onDay }: { readonly day: Date; readonly onDay: (
       weekday: 'w-11 pb-1 text-sm font-normal text-quiet',
       day: 'p-0 text-center',
       day_button: 'size-11 rounded font-semibold hover:bg-act-soft',
-      selected: '[&>button]:bg-act [&>button]:text-white',
+      selected: '[&>button]:bg-act [&>button]:text-page',
       today: '[&>button]:underline [&>button]:underline-offset-4',
       outside: 'text-quiet',
     }}

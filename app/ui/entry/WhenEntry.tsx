@@ -91,7 +91,7 @@ export const WhenEntry = ({ label, value, onChange, inSentence = false }: Props)
         <input
           aria-label={`${label}, time`}
           aria-invalid={isWrong}
-          className={inSentence ? `${SENTENCE_FIELD} w-[5.2ch]` : 'entry h-14 w-24 rounded-l-none text-center text-xl font-bold'}
+          className={inSentence ? `${SENTENCE_FIELD} w-[4.6ch]` : 'entry h-14 w-24 rounded-l-none text-center text-xl font-bold'}
           inputMode="numeric"
           autoComplete="off"
           maxLength={8}

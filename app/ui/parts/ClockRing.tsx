@@ -23,34 +23,22 @@ export type RingMark = { readonly at: number; readonly icon: ReactNode };
 /** A place on the drawing that is taken, and how far around its middle. */
 type Taken = { readonly x: number; readonly y: number; readonly radius: number };
 
-/** How far around its middle a piece wants room, and the plate with its time beside it. */
+/** How far around its middle a piece wants room, and the plate. */
 const ROOM = PIECE / 2 + 1;
-const PLATE_ROOM = 46;
-const TIME_ROOM = 30;
+const PLATE_ROOM = 44;
 /** A spoke is never longer. */
 const MOST_SLOTS = 12;
 
-/** What the plate and the time beside it take. */
-const plateTakes = (turn: number): readonly Taken[] => {
-  const [x, y] = onCircle(turn, RING, CENTRE);
-  const [timeX, timeY] = onCircle(turn, RING + 56, CENTRE);
-  const side = turn % 1 > 0.5 ? -1 : 1;
-  return [
-    { x, y, radius: PLATE_ROOM - ROOM + PIECE / 2 },
-    { x: timeX + side * 14, y: timeY, radius: TIME_ROOM },
-    { x: timeX + side * 42, y: timeY, radius: TIME_ROOM },
-  ];
-};
-
 /**
- * For each spoke the slots, from the ring outwards, in which its pieces stand so that none lies on another, on the plate or on its time.
+ * For each spoke the slots, from the ring outwards, in which its pieces stand so that none lies on another or on the plate.
  * `serveTurn`: where the plate stands; turns are shares of the ring.
  */
 export const ringSlots = (
   spokes: readonly { readonly turn: number; readonly count: number }[],
   serveTurn: number,
 ): readonly (readonly number[])[] => {
-  const taken = [...plateTakes(serveTurn)];
+  const [plateX, plateY] = onCircle(serveTurn, RING, CENTRE);
+  const taken: Taken[] = [{ x: plateX, y: plateY, radius: PLATE_ROOM }];
   return spokes.map(({ turn, count }) => {
     const slots: number[] = [];
     for (let slot = 0; slot < MOST_SLOTS && slots.length < count; slot++) {
@@ -106,7 +94,7 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
   );
   return (
     <div className="relative mx-auto w-full max-w-[640px]">
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full">
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full overflow-visible">
         <circle cx={CENTRE[0]} cy={CENTRE[1]} r={RING} fill="none" stroke={colour('track')} strokeWidth={STROKE} />
         {arcs
           .filter((arc) => arc.to > from && arc.from < until)
@@ -145,6 +133,9 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
             </text>
           );
         })}
+        {shown.map(({ at }, i) => (
+          <SpokeLine key={i} last={slots[i]?.at(-1) ?? 0} turn={turnOf(at)} />
+        ))}
         {shown.map((spoke, i) => (
           <Spoke key={i} spoke={spoke} slots={slots[i] ?? []} turn={turnOf(spoke.at)} />
         ))}
@@ -185,12 +176,15 @@ const ArcName = ({ name, turn }: { readonly name: string; readonly turn: number 
 
 type SpokeProps = { readonly spoke: RingSpoke; readonly slots: readonly number[]; readonly turn: number };
 
-const Spoke = ({ spoke: { pieces }, slots, turn }: SpokeProps) => {
+const SpokeLine = ({ last, turn }: { readonly last: number; readonly turn: number }) => {
   const [x1, y1] = onCircle(turn, RING + STROKE / 2, CENTRE);
-  const [x2, y2] = onCircle(turn, RING + FIRST + (slots[0] ?? 0) * EACH, CENTRE);
+  const [x2, y2] = onCircle(turn, RING + FIRST + last * EACH, CENTRE);
+  return <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('ink')} strokeWidth={2.5} />;
+};
+
+const Spoke = ({ spoke: { pieces }, slots, turn }: SpokeProps) => {
   return (
     <g>
-      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('ink')} strokeWidth={2.5} />
       {pieces.map((look, i) => {
         const [x, y] = onCircle(turn, RING + FIRST + (slots[i] ?? i) * EACH, CENTRE);
         return (
@@ -211,7 +205,8 @@ const Hand = ({ turn }: { readonly turn: number }) => {
 
 const Plate = ({ turn, look, time }: { readonly turn: number; readonly look: PieceLook; readonly time: string }) => {
   const [x, y] = onCircle(turn, RING, CENTRE);
-  const [timeX, timeY] = onCircle(turn, RING + 56, CENTRE);
+  // After the plate nothing comes off any more: there the time has room.
+  const [timeX, timeY] = onCircle(turn + 0.055, RING + 44, CENTRE);
   return (
     <g>
       <circle cx={x} cy={y} r={40} fill={colour('sheet')} stroke={colour('ink')} strokeWidth={2.5} />

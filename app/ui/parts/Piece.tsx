@@ -10,7 +10,7 @@ export type PieceLook = {
   readonly hollow?: boolean;
   /** Tawny step, 1 to 8. */
   readonly step: number;
-  /** What came out; left out: one piece, not two halves. */
+  /** What came out; left out: one piece, not two halves. Of several pieces the right ones. */
   readonly actual?: number;
   /** Pieces of one load, side by side; left out: one. */
   readonly count?: number;
@@ -73,6 +73,9 @@ const coarse = (lattice: Lattice): Lattice => {
   return { ...lattice, rows: Math.max(1, Math.round(lattice.rows * share)), columns: Math.max(1, Math.round(lattice.columns * share)) };
 };
 
+/** Pockets end at the rim. */
+const ROUND_CLIP = { round: { clipPath: 'circle(50%)' }, square: {} } as const;
+
 /** A finished piece from above, in its colour. `size`: of its longer side, px; `label`: what it says to a screen reader, left out: nothing. */
 export const Piece = ({ size, label, actual, count = 1, ...given }: PieceLook & { readonly size: number; readonly label?: string }) => {
   const look = size / Math.ceil(Math.sqrt(count)) < SMALL ? { ...given, lattice: coarse(given.lattice) } : given;
@@ -98,10 +101,12 @@ export const Piece = ({ size, label, actual, count = 1, ...given }: PieceLook & 
           width={cellX - (count > 1 ? 2 * GAP : 0)}
           height={cellY - (count > 1 ? 2 * GAP : 0)}
         >
-          <Face {...look} />
+          <g style={ROUND_CLIP[look.lattice.outline]}>
+            <Face {...look} step={actual !== undefined && count > 1 && i % across >= across / 2 ? actual : look.step} />
+          </g>
         </svg>
       ))}
-      {actual !== undefined && (
+      {actual !== undefined && count === 1 && (
         <>
           <clipPath id={clip}>
             <rect x={width / 2} width={width / 2} height={height} />

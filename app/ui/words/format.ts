@@ -67,6 +67,9 @@ const partsIn = (zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTi
 };
 
 const MOST_MINUTES = 2000;
+/** "7:15", not "07:15": engines write the hour of a 24-hour clock with two digits whatever is asked. */
+const plainHour = (text: string): string => text.replace(/\b0(?=\d:)/, '');
+
 /** By zone and minute: the strip says the same dozen of times at every tick, and each costs a twentieth of a millisecond. */
 const minutesSaid = new Map<string, string>();
 
@@ -76,18 +79,17 @@ export const timeOfDay = (at: number, zone: string): string => {
   const key = `${zone} ${minute}`;
   const before = minutesSaid.get(key);
   if (before !== undefined) return before;
-  // "7:15": some engines write the hour of a 24-hour clock with two digits whatever is asked.
-  const said = partsIn(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' })
-    .format(minute * MINUTE_MS)
-    .replace(/^0(?=\d)/, '');
+  const said = plainHour(partsIn(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' }).format(minute * MINUTE_MS));
   if (minutesSaid.size >= MOST_MINUTES) minutesSaid.clear();
   minutesSaid.set(key, said);
   return said;
 };
 export const timeWithSeconds = (at: number, zone: string): string =>
-  partsIn(zone, { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).format(at);
+  plainHour(partsIn(zone, { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).format(at));
 export const dayAndTime = (at: number, zone: string): string =>
-  partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at);
+  plainHour(
+    partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at),
+  );
 export const day = (at: number, zone: string): string => partsIn(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(at);
 
 const CALENDAR_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });

@@ -2,7 +2,7 @@ import type { CupStandardId } from '../../../core/basis/index.ts';
 import type { Formula } from '../../../core/formula/index.ts';
 import { LIFTS } from '../../../core/formula/index.ts';
 import type { Choice } from '../../ui/index.ts';
-import { grams, InlineSelect, money } from '../../ui/index.ts';
+import { InlineSelect, money } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
 import type { Revise } from './revise.ts';
@@ -19,15 +19,14 @@ const CUPS: readonly Choice<CupStandardId>[] = [
 
 type Props = { readonly session: Session; readonly formula: Formula; readonly ledger: LedgerState; readonly onRevise: Revise };
 
-/** Which formula, how it is lifted, how much it makes and costs, and by which cup it is read. */
-export const LedgerHead = ({ session, formula, ledger, onRevise }: Props) => {
+/** How the recipe is lifted, what it costs, and by which cup it is read. */
+export const HowItReads = ({ session, formula, ledger, onRevise }: Props) => {
   const { kit } = session;
   const carryOut = useDo();
   const { reading, answer, cost, setSheet } = ledger;
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
       <div className="flex flex-wrap items-baseline gap-x-2 text-xl">
-        <h1 className="sr-only">{formula.name}</h1>
         <InlineSelect
           label="Lift"
           value={formula.lift}
@@ -36,12 +35,6 @@ export const LedgerHead = ({ session, formula, ledger, onRevise }: Props) => {
         />
       </div>
       <div className="flex flex-wrap items-baseline gap-4 text-[15px]">
-        <span>
-          <b className="figure text-xl" data-figure="totalMass_g" data-exact={reading.totalMass_g}>
-            {grams(reading.totalMass_g)}
-          </b>{' '}
-          g in the bowl
-        </span>
         {cost !== null && (
           <button type="button" className="min-h-8 font-semibold text-act underline underline-offset-2" onClick={() => setSheet('cost')}>
             {money(cost.total, kit.currency)}
