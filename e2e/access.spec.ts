@@ -1,28 +1,28 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { column, meant, open, openLid, settled, STATIONS, still, test, WALK } from './kitchen.ts';
+import { column, meant, open, openAll, openLid, PAGES, settled, still, test, unfold, WALK } from './kitchen.ts';
 
 /** Paths to every node that passes take half of the time. */
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
 
-test('no accessibility violations on any station (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
+test('no accessibility violations on any page (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
   test.setTimeout(300_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   page.on('console', (message) => {
     if (message.type() === 'error') errors.push(message.text());
   });
-  for (const station of STATIONS) {
-    await open(page, station);
-    if (station === 'iron') await settled(page);
-    if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible();
-    if (station === 'line') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
+  for (const door of PAGES) {
+    await open(page, door);
+    if (door === 'iron') await settled(page);
+    if (door === 'plan') await expect(page.getByText('First pour')).toBeVisible();
+    if (door === 'cook') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
     await still(page);
     const { violations } = await new AxeBuilder({ page })
       .options(ONLY_VIOLATIONS)
       .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
       .analyze();
-    expect(violations.map(({ id, nodes }) => `${station}: ${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
+    expect(violations.map(({ id, nodes }) => `${door}: ${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
   }
   expect(errors).toEqual([]);
 });
@@ -35,7 +35,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
       .analyze();
     expect(violations.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
   };
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   await page.getByRole('button', { name: /^Why pour/ }).click();
   await expect(page.getByRole('heading', { name: 'Why this much' })).toBeVisible();
@@ -46,7 +46,7 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await expect(page.getByRole('columnheader', { name: 'steam' })).toBeVisible();
   await check('table');
   await page.keyboard.press('Escape');
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
@@ -58,29 +58,30 @@ test('sheets and the line at work have no violations either', async ({ page }) =
   await check('logging');
 });
 
-test('by keyboard alone: from the run to an opened load', WALK, async ({ page }) => {
-  await open(page, 'run');
+test('by keyboard alone: from the plan to an opened load', WALK, async ({ page }) => {
+  await open(page, 'plan');
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeHidden();
   for (const [key, path] of [
-    ['f', '/formula'],
-    ['b', '/book'],
-    ['k', '/keep'],
-    ['t', '/kit'],
-    ['i', '/iron'],
+    ['2', '/recipe'],
+    ['6', '/log'],
+    ['5', '/larder'],
+    ['7', '/kitchen'],
+    ['3', '/iron'],
   ] as const) {
     await page.keyboard.press(key);
     await expect(page).toHaveURL(new RegExp(`${path}$`));
   }
   await settled(page);
+  await unfold(page, 'Show the science');
   const scrub = page.getByRole('slider', { name: 'Time in the iron' });
   await scrub.focus();
   const before = Number(await scrub.inputValue());
   await page.keyboard.press('ArrowLeft');
   expect(Number(await scrub.inputValue())).toBe(before - 1);
-  await page.keyboard.press('l');
+  await page.keyboard.press('4');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await page.keyboard.press('p');
@@ -96,16 +97,16 @@ test('by keyboard alone: from the run to an opened load', WALK, async ({ page })
 
 test('at 320 px nothing runs out of the page sideways; bench targets are large', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 700 });
-  for (const station of STATIONS) {
-    await open(page, station);
+  for (const door of PAGES) {
+    await open(page, door);
     // The plan brings buttons of its own.
-    if (station === 'run') await expect(page.getByRole('button', { name: 'Take along' })).toBeVisible();
+    if (door === 'plan') await expect(page.getByRole('button', { name: 'Share' })).toBeVisible();
     await still(page);
     const [wide, all] = await page.evaluate(() => [document.documentElement.scrollWidth, document.querySelector('main')!.scrollWidth]);
-    expect([station, wide <= 320, all <= 320]).toEqual([station, true, true]);
+    expect([door, wide <= 320, all <= 320]).toEqual([door, true, true]);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();

@@ -1,31 +1,31 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, exported, figure, open, settled, test, type } from './kitchen.ts';
+import { column, exported, figure, open, openAll, settled, show, test, type, unfold } from './kitchen.ts';
 import type { Shown } from './shown.ts';
 import { atIron, atLine, clock, go, onSheet, whole } from './shown.ts';
 
 const onIron = (page: Page): Promise<Shown> => atIron(page, 'deep-a');
 const onLine = async (page: Page): Promise<Shown> => {
-  await go(page, 'Line');
+  await go(page, 'Cook');
   return atLine(page, 'deep-a');
 };
 const onRun = async (page: Page): Promise<Shown> => {
-  await go(page, 'Run');
+  await go(page, 'Plan');
   return onSheet(page, 'deep-a');
 };
 
 type Unset = Omit<Shown, 'set'>;
 
 const onFormula = async (page: Page): Promise<Unset> => {
-  await page.getByRole('link', { name: 'Formula', exact: true }).click();
-  await expect(page.locator('[data-figure="portion_g"]')).toBeVisible();
-  return { grams: Math.round(await figure(page, 'portion_g')), time: clock(await figure(page, 'cookTime_s.best')) };
+  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
+  return { grams: Math.round(await figure(page, 'dose_g')), time: clock(await figure(page, 'cookTime_s.best')) };
 };
 
 /** The method that is in use. */
 const onLift = async (page: Page): Promise<Unset> => {
-  await page.getByRole('link', { name: 'Lift', exact: true }).click();
+  await go(page, 'Mix');
   const row = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: 'In use' }) });
   await expect(row).toContainText(/a load/);
   const [, grams = '', time = ''] = /(\d+) g a load, \d+ pieces, (\d+:\d\d)/.exec(await row.innerText()) ?? [];
@@ -46,7 +46,7 @@ const agree = async (page: Page): Promise<Shown> => {
 test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new, browner, with nuts scattered in, and on the command line', async ({
   page,
 }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const known = await agree(page);
   const path = await exported(page);
@@ -61,26 +61,26 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
   expect({ grams: Math.round(portion_g), time: clock(cookTime_s.best) }).toEqual({ grams: known.grams, time: known.time });
 
   // As if nobody had cooked on it.
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
-  await page.getByRole('button', { name: 'As if new' }).click();
+  await page.getByRole('button', { name: 'Ignore history' }).click();
   await expect.poll(async () => page.locator('[data-figure="basis"]').getAttribute('data-exact')).toBe('0');
   const asNew = await agree(page);
   expect(asNew).not.toEqual(known);
   await page.getByRole('link', { name: 'Iron', exact: true }).click();
-  await page.getByRole('button', { name: 'With what its loads say' }).click();
+  await page.getByRole('button', { name: 'Use what we learned' }).click();
 
   // Browner, and something scattered in: both belong to the dish, not to the screen on which they were said.
-  await page.getByRole('slider', { name: 'Tawny step' }).focus();
-  for (let i = 0; i < 10; i++) await page.keyboard.press('ArrowRight');
+  await page.getByRole('slider', { name: 'Colour' }).focus();
+  for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
   await settled(page);
-  await page.getByRole('button', { name: /change$/ }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByLabel('Scattered in').selectOption('nuts');
   await page.keyboard.press('Escape');
   await settled(page);
   const withNuts = await agree(page);
   expect(withNuts.grams).toBeLessThan(known.grams - 5);
-  await page.getByRole('link', { name: 'Line', exact: true }).click();
+  await page.getByRole('link', { name: 'Cook', exact: true }).click();
   await expect(column(page, 'deep-a')).toContainText('then scatter 30 g of nuts');
   await expect(column(page, 'deep-b')).toContainText('then scatter 30 g of nuts');
   await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
@@ -88,25 +88,27 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
 });
 
 test('a bowl that stands in the cold with a portion of one’s own: every station pours it as cold as it will be', async ({ page }) => {
-  await open(page, 'run');
-  await page.getByRole('button', { name: /^Formula: / }).click();
+  await open(page, 'plan');
+  await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: /Overnight yeasted/ }).click();
+  await show(page, 'more');
   await page.getByRole('link', { name: 'change on the iron' }).click();
   await settled(page);
-  const conditions = page.getByRole('button', { name: /change$/ });
-  await expect(conditions).toContainText('batter 18 °C');
-  await page.getByRole('link', { name: 'Lift', exact: true }).click();
+  const conditions = page.getByText(/^Worked out for /);
+  await unfold(page, 'Show the science');
+  await expect(conditions).toContainText('batter at 18');
+  await go(page, 'Mix');
   await page.getByRole('button', { name: 'Mixed; into the cold' }).click();
   await expect(page.getByRole('button', { name: 'It is in the cold' })).toBeVisible();
   await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await settled(page);
-  await expect(conditions).not.toContainText('batter 18 °C');
-  await conditions.click();
-  await expect(page.getByText('at the pour, as it stands')).toBeVisible();
+  await expect(conditions).not.toContainText('batter at 18');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await expect(page.getByText('when you pour.')).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByRole('button', { name: 'Use my own settings' }).click();
   await type(page.getByLabel('Portion, g'), '190');
-  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await page.getByRole('button', { name: 'Use these' }).click();
   await expect.poll(async () => figure(page, 'dose_g')).toBe(190);
   await settled(page);
   const iron = await onIron(page);

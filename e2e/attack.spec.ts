@@ -2,7 +2,21 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { chromium, expect } from '@playwright/test';
 import { CHROMIUM } from './chromium.ts';
-import { button, column, exported, importFile, meant, open, pastEcho, settled, STATIONS, test, toOwnKitchen } from './kitchen.ts';
+import {
+  button,
+  column,
+  exported,
+  importFile,
+  meant,
+  open,
+  openAll,
+  PAGES,
+  pastEcho,
+  recipeTool,
+  settled,
+  test,
+  toOwnKitchen,
+} from './kitchen.ts';
 
 /** A picture as a phone writes it: painted and encoded by the browser itself. */
 const picture = async (page: Page, type: string): Promise<Buffer> => {
@@ -27,7 +41,7 @@ const picture = async (page: Page, type: string): Promise<Buffer> => {
 };
 
 test('photos of every kind that a browser writes can be chosen', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   for (const type of ['image/jpeg', 'image/png', 'image/webp']) {
     await page.getByRole('button', { name: 'From a picture' }).click();
@@ -57,7 +71,7 @@ const stored = async (page: Page) =>
   JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<'loads' | 'loadEvents' | 'lots' | 'runs', Record<string, unknown>[]>;
 
 test('double touches and held keys: one load, one event, and nothing under the second touch', async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'deep-a');
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   // Two within 50 ms; the second falls on whatever has come to lie there.
@@ -115,8 +129,8 @@ const spoil = (page: Page, rows: Readonly<Record<string, unknown>>): Promise<voi
 test('unreadable rows in every table: ten stations open, the rows are named, the rest is exported and read back', async ({ page }) => {
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
   await spoil(page, {
     irons: { id: 'bad-iron', rev: 1, name: null },
     formulas: { id: 'bad-formula', rev: 1, lines: 'none' },
@@ -131,13 +145,13 @@ test('unreadable rows in every table: ten stations open, the rows are named, the
     keepItems: { id: 'bad-kept', from: {} },
     practices: { id: 'bad-practice', at: 1 },
   });
-  for (const station of STATIONS) {
-    await open(page, station);
+  for (const door of PAGES) {
+    await open(page, door);
     await expect(page.getByRole('main')).not.toBeEmpty();
-    await expect(page.getByText('This station stopped')).toHaveCount(0);
-    if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible();
-    if (station === 'iron') await settled(page);
-    if (station === 'line') await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+    await expect(page.getByText('This page stopped')).toHaveCount(0);
+    if (door === 'plan') await expect(page.getByText('First pour')).toBeVisible();
+    if (door === 'iron') await settled(page);
+    if (door === 'cook') await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   }
   await expect(page.locator('[data-unreadable]')).toBeVisible();
   expect(Number(await page.locator('[data-unreadable]').getAttribute('data-unreadable'))).toBeGreaterThan(3);
@@ -161,12 +175,12 @@ test('on the house’s network over plain HTTP: poured, weighed and pasted all t
   });
   try {
     const page = await browser.newPage({ baseURL: `http://galley:${port}`, viewport: { width: 1280, height: 800 } });
-    await open(page, 'line');
+    await open(page, 'cook');
     expect(await page.evaluate(() => [window.isSecureContext, 'randomUUID' in crypto])).toEqual([false, false]);
     await button(page, 'deep-a', 'Poured').click();
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'poured');
-    await open(page, 'formula');
-    await page.getByRole('button', { name: 'Paste a batter' }).click();
+    await open(page, 'recipe');
+    await recipeTool(page, 'Paste a recipe');
     await page.getByLabel('Ingredient list').fill('250 g flour\n300 g milk');
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(2);
@@ -178,11 +192,11 @@ test('on the house’s network over plain HTTP: poured, weighed and pasted all t
 test('a processor six times slower: every station answers', async ({ page, context }) => {
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-  for (const station of STATIONS) {
-    await open(page, station);
+  for (const door of PAGES) {
+    await open(page, door);
     await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();
-    if (station === 'run') await expect(page.getByText('Last plate')).toBeVisible();
-    if (station === 'iron') await settled(page);
-    if (station === 'line') await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
+    if (door === 'plan') await expect(page.getByText('First pour')).toBeVisible();
+    if (door === 'iron') await settled(page);
+    if (door === 'cook') await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   }
 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { figure, open, openLid, settled, test, type, WALK } from './kitchen.ts';
+import { figure, open, openAll, openLid, settled, show, test, type, WALK } from './kitchen.ts';
 
 /** Counts what a finger touches; typing isn't counted. */
 const counted = async (page: Page): Promise<() => Promise<number>> => {
@@ -11,9 +11,9 @@ const counted = async (page: Page): Promise<() => Promise<number>> => {
 };
 
 const toEmpty = async (page: Page): Promise<void> => {
-  await open(page, 'run');
-  await page.getByRole('button', { name: /to mine/ }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Three things about this kitchen' })).toBeVisible();
+  await open(page, 'plan');
+  await page.getByRole('button', { name: 'Set up my kitchen' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Set up your kitchen' })).toBeVisible();
 };
 
 test('from an empty kitchen to a plan with a pasted batter, and to the first logged load, in a few touches', WALK, async ({ page }) => {
@@ -27,24 +27,26 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
     .fill('250 g flour\n12 g baking powder\n4 g salt\n25 g sugar\n2 large eggs\n370 g milk\n85 g butter');
   await page.getByRole('button', { name: 'Read it' }).click();
   await type(page.getByLabel('Altitude, m'), '610');
-  await page.getByRole('button', { name: 'Plan tomorrow’s breakfast' }).click();
-  await expect(page.getByText('Last plate')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan for a time' }).click();
+  await expect(page.getByText('First pour')).toBeVisible();
   expect(await touches()).toBeLessThanOrEqual(12);
+  await show(page, 'safe');
   // Nobody knows this iron yet.
   const stranger = page.locator('[data-stranger]');
-  await expect(stranger).toContainText('Nothing has been cooked on Deep round yet');
-  await stranger.getByRole('button', { name: 'A trial load first' }).click();
-  await expect(stranger).toContainText('comes first, for nobody');
-  await stranger.getByRole('button', { name: 'Without it' }).click();
-  await expect(stranger).toContainText('Nothing has been cooked');
-  await page.getByRole('link', { name: 'Line' }).click();
+  await expect(stranger).toContainText('Nothing cooked on Deep round yet');
+  await stranger.getByRole('button', { name: 'Add a trial load' }).click();
+  await expect(stranger).toContainText('comes first');
+  await stranger.getByRole('button', { name: 'Skip the trial load' }).click();
+  await expect(stranger).toContainText('Nothing cooked');
+  await page.getByRole('link', { name: 'Cook' }).click();
   await page.getByRole('button', { name: 'Poured', exact: true }).click();
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
   await openLid(page, page.locator('section[data-iron]'));
   await page.getByRole('button', { name: 'How was it?' }).click();
   await page.getByRole('button', { name: /^As promised/ }).click();
-  expect(await touches()).toBeLessThanOrEqual(22);
-  await page.getByRole('link', { name: 'Book' }).click();
+  expect(await touches()).toBeLessThanOrEqual(24);
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Deep round' })).toHaveCount(1);
 });
 
@@ -61,10 +63,10 @@ test('start from a usual batter; a shape touched again is gone; what was answere
   await expect(page.getByRole('button', { name: /is set by: a dial with marks/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Small', exact: true })).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('status').filter({ hasText: 'And a batter' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Now choose a recipe' })).toBeVisible();
   await page.getByRole('button', { name: 'Plain batter with powder' }).click();
-  await expect(page.getByRole('button', { name: 'Plan tomorrow’s breakfast' })).toBeVisible();
-  await open(page, 'iron');
+  await expect(page.getByRole('button', { name: 'Cook one now' })).toBeVisible();
+  await openAll(page, 'iron');
   await settled(page);
   expect(await figure(page, 'dose_g')).toBeGreaterThan(40);
   await expect(page.locator('[data-figure="dial"]')).toContainText(/\d/);
@@ -74,32 +76,32 @@ test('start from a usual batter; a shape touched again is gone; what was answere
 });
 
 test('removed, brought back, copied: irons, formulas and keepings; a run that named them says so', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=irons');
   for (const name of ['Deep A', 'Deep B', 'Thin four']) {
     await page.getByRole('button', { name: `Remove ${name}` }).click();
     await expect(page.getByRole('heading', { name, exact: true })).toHaveCount(0);
   }
-  await open(page, 'run');
-  await expect(page.getByRole('status').filter({ hasText: 'No iron is chosen' })).toBeVisible();
-  await open(page, 'book');
+  await open(page, 'plan');
+  await expect(page.getByRole('status').filter({ hasText: 'Choose an iron' })).toBeVisible();
+  await openAll(page, 'log');
   await expect(page.getByRole('row').filter({ hasText: 'Deep A' }).first()).toBeVisible();
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=irons');
   await page.getByText(/^Removed: /).click();
   for (const name of ['Deep A', 'Deep B', 'Thin four']) await page.getByRole('button', { name: `Bring back ${name}` }).click();
   await page.getByRole('button', { name: 'Copy Deep A' }).click();
   await expect(page.getByRole('heading', { name: 'Deep A (2)' })).toBeVisible();
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
 
-  await open(page, 'formula');
+  await open(page, 'recipe');
   const name = await page.getByRole('heading', { level: 1 }).textContent();
   await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Remove this formula' }).click();
+  await page.getByRole('menuitem', { name: 'Remove this recipe' }).click();
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(name ?? '');
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(name ?? '');
 
-  await open(page, 'keep');
+  await openAll(page, 'larder');
   await type(page.getByLabel('How much'), '6 pieces');
   await page.getByRole('button', { name: 'Put away', exact: true }).click();
   const kept = page.getByRole('listitem').filter({ hasText: '6 pieces' });
@@ -111,15 +113,15 @@ test('removed, brought back, copied: irons, formulas and keepings; a run that na
 });
 
 test('a time of one’s own is kept at every station, and a mark is found for it', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const [time, setting] = [await figure(page, 'cookTime_s.best'), await figure(page, 'dial')];
-  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByRole('button', { name: 'Use my own settings' }).click();
   await type(page.getByLabel('Closed for, min:s'), `${Math.floor((time + 30) / 60)}:${String((time + 30) % 60).padStart(2, '0')}`);
-  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await page.getByRole('button', { name: 'Use these' }).click();
   await settled(page);
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time + 30);
   expect(await figure(page, 'dial')).toBeLessThan(setting);
-  await page.getByRole('button', { name: 'As advised again' }).click();
+  await page.getByRole('button', { name: 'Use our suggestion' }).click();
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
 });

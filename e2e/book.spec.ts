@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { figure, open, test, type, WALK } from './kitchen.ts';
+import { figure, open, openAll, test, type, WALK } from './kitchen.ts';
 
 test('the book is asked by iron, fault, words and day; the address keeps it, and what is shown is a file', async ({ page }) => {
-  await open(page, 'book');
+  await openAll(page, 'log');
   const rows = page.locator('[data-load]');
   await expect(rows.first()).toBeVisible();
   const ask = page.getByRole('search', { name: 'Ask the book' });
@@ -49,7 +49,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
 });
 
 test('a card for whoever stands at the iron: what the book knows of this batter here', WALK, async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   const here = page.getByRole('table', { name: 'Here', includeHidden: true });
   await expect(here).toContainText(/Deep A.*(mark|°).* g.*from \d+ loads/);
   await expect(here.getByRole('row', { includeHidden: true })).toHaveCount(3);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { elapsed, exported, figure, open, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
+import { elapsed, exported, figure, open, recipeTool, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -16,9 +16,9 @@ Makes 14 waffles
 3. Pour 1 cup batter into the iron and cook 4 minutes.`;
 
 test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a measured spread', async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page);
-  await page.getByRole('button', { name: 'Paste a batter' }).click();
+  await recipeTool(page, 'Paste a recipe');
   await page.getByLabel('Ingredient list').fill(TEXT);
   await page.getByRole('button', { name: 'Read it' }).click();
   const lines = page.getByRole('list', { name: 'Ingredients' });
@@ -74,7 +74,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await expect(page.getByLabel('Grams of 6 large eggs')).toHaveValue('300');
 
   const before = await figure(page, 'totalMass_g');
-  await page.getByRole('button', { name: 'Too thick?' }).click();
+  await recipeTool(page, 'Too thick?');
   await type(page.getByLabel(/cold plate spread/), '12');
   await page
     .getByRole('group', { name: 'It should be' })
@@ -98,14 +98,14 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   const mass = await figure(page, 'totalMass_g');
   await page.getByRole('button', { name: 'New', exact: true }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBe(0);
-  await page.getByRole('button', { name: 'Paste a batter' }).click();
+  await recipeTool(page, 'Paste a recipe');
   await page.getByLabel('Ingredient list').fill(recipe);
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(mass, 6);
 });
 
 test('weighed with the simulated scale: an overshoot, the rest made to fit, a reload, and the real amounts count', async ({ page }) => {
-  await open(page, 'weigh');
+  await open(page, 'recipe/weigh');
   await type(page.getByLabel('Who weighs'), 'Ada');
   // As much as the run needs, unless somebody says otherwise.
   await expect(page.locator('[data-figure="run factor"]')).toBeVisible();
@@ -175,8 +175,8 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
 });
 
 test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ page }) => {
-  await open(page, 'weigh');
-  await page.getByRole('button', { name: /^Formula: / }).click();
+  await open(page, 'recipe/weigh');
+  await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: /Folded tarn batter/ }).click();
   await page.getByRole('button', { name: 'cups and spoons' }).click();
   await expect(page.getByRole('region', { name: 'Spoon list' })).toContainText('2 × cup');
@@ -210,7 +210,7 @@ test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ p
 });
 
 test('an ingredient of one’s own from its label; nonsense is refused, an odd energy asked about', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=ingredients');
   await page.getByRole('button', { name: 'Add from a label' }).click();
   const sheet = page.getByRole('dialog');
   await type(sheet.getByLabel('Name'), 'Fell meal');
@@ -224,7 +224,7 @@ test('an ingredient of one’s own from its label; nonsense is refused, an odd e
   await expect(sheet).toContainText('don’t fit its own figures');
   await sheet.getByRole('button', { name: 'Keep it all the same' }).click();
   await expect(page.getByRole('region', { name: 'Own ingredients' })).toContainText('Fell meal');
-  await page.getByRole('link', { name: 'Formula' }).click();
+  await page.getByRole('link', { name: 'Recipe' }).click();
   await page.getByLabel('Another line').fill('120 g fell meal');
   await page.getByRole('button', { name: 'Add', exact: true }).first().click();
   await expect(page.locator('li[data-status="read"]').filter({ has: page.locator('[value="120 g fell meal"]') })).toHaveCount(1);
@@ -234,7 +234,7 @@ test('a bowl that stood out of the cold for too long: the line says pour nothing
   page,
 }) => {
   await page.clock.install({ time: new Date('2026-11-30T06:50:00Z') });
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const alert = page.locator('[data-over]');
   await expect(alert).toHaveCount(0);

@@ -19,7 +19,7 @@ const setClock = async (page: Page, by_ms: number, here: boolean): Promise<void>
 
 /** A load that cooks, and how its countdown stood when. */
 const cooking = async (page: Page) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const before = await left_s(page, 'deep-a');
   const at = Date.now();

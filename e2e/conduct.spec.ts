@@ -4,7 +4,7 @@ import { column, figure, open, pastEcho, test, WALK } from './kitchen.ts';
 test('the line conducts: one thing to do next, never two lids for one hand, and what changed is planned anew', async ({ page }) => {
   // In the evening, wherever this runs: the plan begins in the morning.
   await page.clock.install({ time: new Date('2026-11-20T18:00:00Z') });
-  await open(page, 'line');
+  await open(page, 'cook');
   const next = page.getByRole('region', { name: 'Do next' });
   // Long before the plan begins it says when to switch on, not to pour.
   await expect(next).toHaveAttribute('data-act', 'switch-on');
@@ -66,7 +66,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
 
 test('a load is skipped, and the power goes: the others go on, everything is later, and it can be taken back', WALK, async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T06:45:30Z') });
-  await open(page, 'line');
+  await open(page, 'cook');
   const next = page.getByRole('region', { name: 'Do next' });
   const skip = next.getByRole('button', { name: /^Skip this one: / });
   for (let k = 0; k < 200 && !(await skip.isVisible()); k++) await page.clock.fastForward(5000);
@@ -79,7 +79,7 @@ test('a load is skipped, and the power goes: the others go on, everything is lat
     await expect(next).not.toHaveAttribute('data-for', skipped);
   }
   const serve = page.getByText(/^serve \d\d:\d\d/);
-  await expect(serve).toContainText('serve 07:15');
+  await expect(serve).toContainText('serve 7:15');
   await page.getByRole('button', { name: 'Something changed' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: 'Power off for 5 min' }).click();
@@ -89,11 +89,11 @@ test('a load is skipped, and the power goes: the others go on, everything is lat
   await sheet.getByRole('button', { name: 'Plan it so' }).click();
   await expect(serve).toContainText(/serve 07:2[1-5]/);
   await page.getByRole('button', { name: 'As it was planned' }).click();
-  await expect(serve).toContainText('serve 07:15');
+  await expect(serve).toContainText('serve 7:15');
 });
 
 test('a light ground, and keys of the cook’s own or none, stay chosen', async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   const first = page.locator('section[data-iron]').first();
   const phase = (is: string) => expect(first).toHaveAttribute('data-phase', is);
   await page.getByRole('button', { name: 'Sound, keys and light' }).click();

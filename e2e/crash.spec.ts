@@ -8,7 +8,7 @@ test(`crashed at ${CRASHES} seeded moments of a load: the log is what had been a
   test.setTimeout(480_000);
   const random = seededRandom(20261124);
   let page = await context.newPage();
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const touches = ['steam is down', 'it smells', 'it beeped', 'it smells'];
   for (let round = 0; round < CRASHES; round++) {
@@ -31,7 +31,7 @@ test(`crashed at ${CRASHES} seeded moments of a load: the log is what had been a
     void dead.goto('chrome://crash').catch(() => undefined);
     await crash;
     page = await context.newPage();
-    await open(page, 'line');
+    await open(page, 'cook');
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'cooking');
     const after = Number(await column(page, 'deep-a').getAttribute('data-events'));
     // A touch that was under way may have been stored; none that was acknowledged may be missing.

@@ -1,8 +1,8 @@
 import { expect } from '@playwright/test';
-import { open, test, type } from './kitchen.ts';
+import { open, openAll, test, type } from './kitchen.ts';
 
 test('touch what went wrong: causes with their chances, turned by the numbers, remembered when one was it', async ({ page }) => {
-  await open(page, 'book');
+  await openAll(page, 'log');
   await page.locator('[data-load] button').first().click();
   const asked = page.getByRole('region', { name: 'What went wrong?' });
   await expect(asked).toBeVisible();
@@ -45,7 +45,7 @@ test('touch what went wrong: causes with their chances, turned by the numbers, r
 });
 
 test('found in the history: why the hurried ones were soggy, and why the second sitting was unlike the first', async ({ page }) => {
-  await open(page, 'book');
+  await openAll(page, 'log');
   for (const [words, batter, symptom, cause] of [
     ['Soggy', 'Fellside oat and rye', 'soggy within minutes', 'opened-early'],
     ['Second sitting', 'Folded tarn batter', 'unlike the first load', 'air-lost'],

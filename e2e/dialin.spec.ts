@@ -1,10 +1,10 @@
 import { expect } from '@playwright/test';
-import { answer, column, figure, open, openLid, pastEcho, settled, test, type } from './kitchen.ts';
+import { answer, column, figure, open, openAll, openLid, pastEcho, settled, test, type } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
-  await page.getByRole('button', { name: 'What its loads say' }).click();
+  await page.getByRole('button', { name: 'What we learned' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 12 loads');
   expect(await figure(page, 'next chance to land')).toBeGreaterThan(0.5);
@@ -17,14 +17,14 @@ test('what an iron’s loads say: a next load from its history; one more load is
   const moulds = (await figure(page, 'dose_g')) / portion;
   expect(moulds).toBeCloseTo(1, 3);
   expect(await figure(page, 'basis')).toBe(12);
-  await page.getByRole('button', { name: 'As if new' }).first().click();
+  await page.getByRole('button', { name: 'Ignore history' }).first().click();
   await expect.poll(() => figure(page, 'basis')).toBe(0);
   await settled(page);
   expect(await figure(page, 'dose_g')).not.toBe(portion);
-  await page.getByRole('button', { name: 'With what its loads say' }).click();
+  await page.getByRole('button', { name: 'Use what we learned' }).click();
   await expect.poll(() => figure(page, 'basis')).toBe(12);
   // A load that came up short, by a third: the room is larger than was thought.
-  await page.getByRole('link', { name: 'Line' }).click();
+  await page.getByRole('link', { name: 'Cook' }).click();
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
@@ -34,7 +34,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await answer(page, iron, 'corner missing, hinge left', 'a third');
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
-  await page.getByRole('button', { name: 'What its loads say' }).click();
+  await page.getByRole('button', { name: 'What we learned' }).click();
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('loads');
   await expect.poll(() => figure(page, 'cavity')).not.toBe(cavity);
   expect(Math.abs((await figure(page, 'next portion')) / portion - 1)).toBeLessThan(0.3);
@@ -42,9 +42,9 @@ test('what an iron’s loads say: a next load from its history; one more load is
 
 test('three trials to target on a simulated iron, and what its thermometer adds', async ({ page }) => {
   test.setTimeout(150_000);
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
-  await page.getByRole('button', { name: 'What its loads say' }).click();
+  await page.getByRole('button', { name: 'What we learned' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: /simulated iron like this/ }).click();
   const panel = sheet.getByRole('region', { name: 'Simulated iron' });
@@ -71,7 +71,7 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 4 load');
   await page.keyboard.press('Escape');
   // What came out stands in the book: the third is on target, both sides within a step.
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Log' }).click();
   const row = page.getByRole('row').filter({ hasText: 'Simulated' }).first();
   await expect(row).toBeVisible();
 });

@@ -1,12 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { column, open, openLid, pastEcho, startLoad, test, type, WALK } from './kitchen.ts';
+import { column, open, openLid, pastEcho, show, startLoad, test, touchIrons, type, unfold, WALK } from './kitchen.ts';
 
 test('two dishes in one morning: planned, bought, weighed and poured together, each with its own batter', async ({ page }) => {
-  await open(page, 'run');
-  await page.getByRole('button', { name: 'Another dish' }).click();
+  await open(page, 'plan');
+  await unfold(page, 'Show the details');
+  await show(page, 'more');
+  await page.getByRole('button', { name: 'Add a dish' }).click();
   const other = page.getByRole('group', { name: /^And / });
-  await other.getByRole('button', { name: /^Another formula/ }).click();
+  await other.getByRole('button', { name: /^Another recipe/ }).click();
   await page.getByRole('option', { name: /Orange-cardamom wafers/ }).click();
   const wafers = page.getByRole('group', { name: 'And Orange-cardamom wafers' });
   for (const name of ['Ball pan', 'Wafer iron']) {
@@ -20,25 +22,26 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   await wafers.getByLabel('pieces each').press('Enter');
   const sheet = page.getByRole('table', { name: 'Run sheet, iron by iron' });
   await expect(sheet.getByRole('row', { name: /Wafer iron/ })).toContainText('Orange-cardamom wafers');
-  await expect(page.getByText(/g of Orange-cardamom wafers \(×/)).toBeVisible();
+  await expect(page.getByText(/g Orange-cardamom wafers \(/)).toBeVisible();
   await page.reload();
   await expect(wafers.getByLabel('and for')).toHaveValue('12');
 
   // What is bought is bought for both.
-  await page.getByRole('button', { name: 'Take along' }).click();
+  await show(page, 'share');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /shopping list/ }).click()]);
   const shopping = readFileSync(await download.path(), 'utf8');
   expect(shopping).toMatch(/cardamom/i);
   expect(shopping).toMatch(/rye/i);
 
   // Weighing the second batter asks for what the run wants of it.
-  await open(page, 'weigh');
-  await page.getByRole('button', { name: /^Formula/ }).click();
+  await open(page, 'recipe/weigh');
+  await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: /Orange-cardamom wafers/ }).click();
   await expect(page.getByLabel('times the formula')).not.toHaveValue('1');
 
   // The line pours each its own, and counts them apart.
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect(column(page, 'wafers')).toContainText('Orange-cardamom wafers');
   await expect(column(page, 'deep-a')).toContainText('Fellside oat and rye');
   await startLoad(page, 'wafers');
@@ -50,15 +53,12 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
 });
 
 test('two dishes on one iron: one after the other, wiped in between', WALK, async ({ page }) => {
-  await open(page, 'run');
-  for (const name of ['Deep B', 'Thin four']) {
-    const iron = page.getByRole('group', { name: 'Irons', exact: true }).getByRole('checkbox', { name, exact: true });
-    await iron.click();
-    await expect(iron).not.toBeChecked();
-  }
+  await open(page, 'plan');
+  await touchIrons(page, 'Deep B', 'Thin four');
   await type(page.getByLabel('People'), '2');
   await page.getByLabel('People').press('Enter');
-  await page.getByRole('button', { name: 'Another dish' }).click();
+  await show(page, 'more');
+  await page.getByRole('button', { name: 'Add a dish' }).click();
   const other = page.getByRole('group', { name: /^And / });
   await type(other.getByLabel('and for'), '2');
   await other.getByLabel('and for').press('Enter');

@@ -3,7 +3,7 @@ import { button, column, exported, open, openLid, test, type } from './kitchen.t
 import { readFileSync } from 'node:fs';
 
 test('poured and set otherwise: said before the pour, told in scoops afterwards; bowl, time and book follow', async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   const iron = column(page, 'deep-a');
   await iron.getByRole('button', { name: 'otherwise?' }).click();
@@ -41,7 +41,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   await expect.poll(left_g).toBe(before_g);
   await openLid(page, column(page, 'deep-a'));
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
-  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.locator('tr[data-load] button').first().click();
   const done = page.getByRole('region', { name: 'Done' });
   await expect(done).toContainText('180 g, weighed');

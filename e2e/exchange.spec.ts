@@ -4,12 +4,12 @@ import { exported, importFile, open, startLoad, test, toOwnKitchen } from './kit
 
 test('what a file replaces is shown before, kept for seven days, and comes back with what was worked on', async ({ page }) => {
   await page.clock.install();
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const demo = readFileSync(await exported(page));
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page, ['Wafers']);
   const mine = await page.getByRole('heading', { level: 1 }).first().textContent();
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   // A file is looked at first, and left alone.
   await page.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: demo });
   const coming = page.getByRole('group', { name: 'Before it is taken' });
@@ -24,10 +24,10 @@ test('what a file replaces is shown before, kept for seven days, and comes back 
   await page.reload();
   await page.getByRole('region', { name: 'Data' }).getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toHaveCount(0);
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(mine ?? '');
   // Once more, and a week later nothing is left of it.
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   await importFile(page, demo, 'in place');
   await page.clock.fastForward(7 * 86_400_000);
   await page.reload();
@@ -36,11 +36,11 @@ test('what a file replaces is shown before, kept for seven days, and comes back 
 });
 
 test('a file that would take a cooking load away says so; one that is none changes nothing and says why', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const demo = readFileSync(await exported(page), 'utf8');
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   const reader = page.getByLabel('Kitchen file to import');
   const choose = (text: string) => reader.setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await choose(demo);
@@ -50,9 +50,9 @@ test('a file that would take a cooking load away says so; one that is none chang
   await expect(coming.getByRole('alert')).toContainText('A load is cooking');
   // Merged, it stays in its iron.
   await importFile(page, demo, 'merged');
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect(page.locator('section[data-iron="deep-a"]')).toHaveAttribute('data-phase', 'cooking');
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   // Rows set aside that are no rows, as a foreign hand may write them; and a line without an end.
   const head = demo.slice(0, demo.indexOf('\n'));
   await choose(`${head}\n"setAside":[\n7,\n{"table":"loads"}\n]}\n`);

@@ -8,12 +8,12 @@ import { atIron, atLine, go, IDS, onSheet, whole } from './shown.ts';
 const allAgree = async (page: Page, irons: readonly IronId[]): Promise<void> => {
   for (const id of irons) {
     const iron = await atIron(page, id);
-    await go(page, 'Run');
+    await go(page, 'Plan');
     await expect.poll(() => onSheet(page, id)).toEqual(iron);
     await page.emulateMedia({ media: 'print' });
     expect(await onSheet(page, id)).toEqual(iron);
     await page.emulateMedia({ media: null });
-    await go(page, 'Line');
+    await go(page, 'Cook');
     await expect.poll(() => atLine(page, id)).toEqual(iron);
   }
 };
@@ -21,10 +21,10 @@ const allAgree = async (page: Page, irons: readonly IronId[]): Promise<void> => 
 test('one morning, one set of figures: every iron at Iron, Run, Line and on paper; the bowl at Run and Weigh; at rest, while one cooks, and once it is answered', async ({
   page,
 }) => {
-  await open(page, 'run');
+  await open(page, 'plan');
   await allAgree(page, IDS);
   // The bowl: what the plan wants of it is what is weighed.
-  await go(page, 'Run');
+  await go(page, 'Plan');
   const bowl = page.locator('dl > div').filter({ has: page.locator('dt', { hasText: /^Batter$/ }) });
   await expect(bowl.locator('dd').first()).toContainText(' g');
   const planned_g = whole(await bowl.locator('dd').first().textContent());
@@ -35,7 +35,7 @@ test('one morning, one set of figures: every iron at Iron, Run, Line and on pape
   expect(await figure(page, 'run factor')).toBe(Number(times));
 
   // One of them is in the iron: the others are as they were, and the bowl is the one that was planned.
-  await go(page, 'Line');
+  await go(page, 'Cook');
   const { grams } = await atLine(page, 'deep-a');
   await button(page, 'deep-a', 'Poured').click();
   await button(page, 'deep-a', 'Closed').click();
@@ -45,7 +45,7 @@ test('one morning, one set of figures: every iron at Iron, Run, Line and on pape
   await allAgree(page, ['deep-b', 'thin-four']);
 
   // Out and as it was promised: the next load of that iron is the same everywhere.
-  await go(page, 'Line');
+  await go(page, 'Cook');
   await openLid(page, column(page, 'deep-a'));
   await column(page, 'deep-a').getByRole('button', { name: 'How was it?' }).click();
   await page.getByRole('button', { name: /^As promised/ }).click();

@@ -3,7 +3,7 @@ import { expect } from '@playwright/test';
 import { canonicalJson, seededRandom } from '../core/basis/index.ts';
 import { mangle, mutate } from '../core/kitchen/testing/mutations.ts';
 import { demoFile } from '../demo/file.ts';
-import { exported, importFile, isProving, open, STATIONS, test, toOwnKitchen } from './kitchen.ts';
+import { exported, importFile, isProving, open, PAGES, test, toOwnKitchen } from './kitchen.ts';
 
 test('kitchen files that something has happened to: shown or refused with a reason, and what is taken of them breaks no station', async ({
   page,
@@ -12,7 +12,7 @@ test('kitchen files that something has happened to: shown or refused with a reas
   const random = seededRandom(43);
   const errors: string[] = [];
   page.on('pageerror', ({ message }) => errors.push(message));
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   await toOwnKitchen(page, []);
   const coming = page.getByRole('group', { name: 'Before it is taken' });
   const data = page.getByRole('region', { name: 'Data' });
@@ -35,7 +35,7 @@ test('kitchen files that something has happened to: shown or refused with a reas
     } else ended.refused++;
   }
   expect(ended.shown).toBeGreaterThan(0);
-  for (const station of STATIONS) await open(page, station);
+  for (const door of PAGES) await open(page, door);
   expect(errors).toEqual([]);
 });
 
@@ -62,12 +62,12 @@ test('odd contents go out and come in again as they were: emoji, right to left, 
     weighings: [],
     weighEvents: [],
   };
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   await toOwnKitchen(page, []);
   await importFile(page, JSON.stringify(odd), 'in place');
   const out = JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<string, readonly object[] | undefined>;
   const sorted = (rows: readonly object[] | undefined): string[] => (rows ?? []).map((row) => canonicalJson(row)).sort();
   for (const table of ['formulas', 'irons', 'keepItems', 'runs', 'loads', 'lots'] as const)
     expect([table, sorted(out[table])]).toEqual([table, sorted((odd as unknown as Record<string, readonly object[]>)[table])]);
-  for (const station of STATIONS) await open(page, station);
+  for (const door of PAGES) await open(page, door);
 });

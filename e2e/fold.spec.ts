@@ -1,22 +1,19 @@
 import { expect } from '@playwright/test';
-import { column, open, test, type } from './kitchen.ts';
+import { column, open, show, test, touchIrons, type } from './kitchen.ts';
 
 test('a foam is folded in parts: the plan says when, the line calls for it, and it is done once', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-20T18:00:00Z') });
-  await open(page, 'run');
-  await page.getByRole('button', { name: /^Formula/ }).click();
+  await open(page, 'plan');
+  await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: /^Folded tarn batter/ }).click();
-  for (const name of ['Deep B', 'Thin four']) {
-    const iron = page.getByRole('checkbox', { name, exact: true });
-    await iron.click();
-    await expect(iron).not.toBeChecked();
-  }
+  await touchIrons(page, 'Deep B', 'Thin four');
   await type(page.getByLabel('People'), '9');
   await page.getByLabel('People').press('Enter');
-  await expect(page.locator('[data-figure="in words"]')).toContainText(/the second part folded at \d\d:\d\d/);
+  await show(page, 'safe');
+  await expect(page.locator('[data-figure="in words"]')).toContainText(/the second part folded at \d+:\d\d/);
   await expect(page.getByRole('region', { name: 'Minute by minute', includeHidden: true })).toContainText('Fold the second part');
 
-  await open(page, 'line');
+  await open(page, 'cook');
   const next = page.getByRole('region', { name: 'Do next' });
   const act = (): Promise<string | null> => next.getAttribute('data-act');
   const isAtHand = async (): Promise<boolean> => (await next.getAttribute('data-at-hand')) === 'true';

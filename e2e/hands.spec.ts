@@ -1,11 +1,11 @@
 import { expect } from '@playwright/test';
-import { column, open, openLid, startLoad, test, type, WALK } from './kitchen.ts';
+import { column, open, openAll, openLid, startLoad, test, type, WALK } from './kitchen.ts';
 
 test(
   'two tabs, two hands: one pours, one takes out; each has its own next thing, and the log says who it was',
   WALK,
   async ({ page, context }) => {
-    await open(page, 'line');
+    await open(page, 'cook');
     const settings = async (of: typeof page, part: string, name: string): Promise<void> => {
       await of.getByRole('button', { name: 'Sound, keys and light' }).click();
       await of.getByRole('button', { name: part }).click();
@@ -15,7 +15,7 @@ test(
     };
     await settings(page, 'pours and closes', 'Brann');
     const second = await context.newPage();
-    await open(second, 'line');
+    await open(second, 'cook');
     await settings(second, 'opens and takes out', 'Ysolde');
     // Both act: neither is held off by the other.
     await expect(page.getByText('Another tab holds the line')).toHaveCount(0);
@@ -27,7 +27,7 @@ test(
     await expect(page.getByRole('region', { name: 'Do next' })).not.toHaveAttribute('data-act', /open|turn|switch-on/);
     // A third, at the table: nothing to do at the irons; it sees what comes out and what lies there.
     const third = await context.newPage();
-    await open(third, 'line');
+    await open(third, 'cook');
     await settings(third, 'plates and carries', 'Orrin');
     const table = third.getByRole('region', { name: 'To the table' });
     await expect(table).toContainText(/more from Deep A in \d+:\d\d/);
@@ -39,7 +39,7 @@ test(
     await third.close();
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
     // In the book.
-    await open(page, 'book');
+    await openAll(page, 'log');
     await page.locator('tbody tr').first().getByRole('button').first().click();
     const sheet = page.getByRole('dialog');
     await expect(sheet.getByText('by Brann').first()).toBeVisible();
@@ -49,12 +49,12 @@ test(
 
 test('the battery was dead for twenty minutes: the line says what it must have missed, and asks once', async ({ page }) => {
   await page.clock.install();
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   await expect(page.locator('[data-missed]')).toHaveCount(0);
   await page.goto('about:blank');
   await page.clock.fastForward(20 * 60_000);
-  await open(page, 'line');
+  await open(page, 'cook');
   const missed = page.locator('[data-missed="deep-a"]');
   await expect(missed).toContainText(/Deep A was due at \d\d:\d\d/);
   await missed.getByRole('button', { name: 'Opened then' }).click();

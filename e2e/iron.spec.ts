@@ -1,9 +1,9 @@
 import { expect } from '@playwright/test';
 import { samplePhoto, sampleScene, sampleTruth } from '../demo/samplePhoto.ts';
-import { figure, open, settled, test, type } from './kitchen.ts';
+import { figure, open, openAll, settled, test, type } from './kitchen.ts';
 
 test('describing a new iron: by ruler, by dragging its section, by a fill; nonsense is named; then it cooks', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=irons');
   await page.getByRole('button', { name: 'Describe an iron' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'thin, round' }).click();
@@ -48,7 +48,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await settled(page);
   expect(await figure(page, 'dose_g')).toBeGreaterThan(60);
   // What water and a probe would bring to the first load; nonsense is named, and what they say is kept.
-  await page.getByRole('button', { name: 'What its loads say' }).click();
+  await page.getByRole('button', { name: 'What we learned' }).click();
   const more = sheet.getByRole('region', { name: 'What more would bring' });
   await expect(more).toBeVisible();
   const chance = await figure(page, 'next chance to land');
@@ -111,7 +111,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
 });
 
 test('a photo from corners to pattern; bad pictures are named and nothing is lost', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   await page.getByRole('button', { name: 'From a picture' }).click();
   const sheet = page.getByRole('dialog');
@@ -163,9 +163,9 @@ test('a photo from corners to pattern; bad pictures are named and nothing is los
 });
 
 test('its heat, after the iron, and what is scattered in: each moves the figures it should', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
-  await page.getByRole('button', { name: 'Its heat' }).click();
+  await page.getByRole('button', { name: 'Heat over a morning' }).click();
   const sheet = page.getByRole('dialog');
   const loads = sheet.getByRole('list', { name: 'Loads in a row' }).getByRole('listitem');
   await expect(loads).toHaveCount(5);
@@ -179,30 +179,30 @@ test('its heat, after the iron, and what is scattered in: each moves the figures
   await type(sheet.getByLabel('Wanted within, min'), '0.5');
   await expect(sheet.locator('[data-code="not-within"]')).toContainText('can’t bring the load');
   await page.keyboard.press('Escape');
-  const crisp = Number(await page.getByRole('slider', { name: 'Aim: crispness' }).getAttribute('aria-valuenow'));
+  const crisp = Number(await page.getByRole('slider', { name: 'Crispness' }).getAttribute('aria-valuenow'));
   await page.getByRole('button', { name: 'After the iron' }).click();
   await expect(sheet.locator('[data-place="stack"]')).toHaveAttribute('data-lost', /\d/);
   await sheet.getByRole('button', { name: 'Aim for freeze' }).click();
   await expect(sheet).toHaveCount(0);
   await settled(page);
   // The oven gives back what is asked of the iron less.
-  const aim = Number(await page.getByRole('slider', { name: 'Aim: crispness' }).getAttribute('aria-valuenow'));
+  const aim = Number(await page.getByRole('slider', { name: 'Crispness' }).getAttribute('aria-valuenow'));
   expect(aim).toBeLessThan(crisp);
   const dose = await figure(page, 'dose_g');
-  await page.getByRole('button', { name: /change$/ }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByLabel('Scattered in').selectOption('nuts');
   await expect.poll(() => figure(page, 'dose_g')).toBeLessThan(dose - 5);
   await expect(page.getByText('cook plain loads first')).toBeVisible();
 });
 
 test('which of setting, portion and time a wish moves, and why; lightness wished and let go again', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const moved = page.getByRole('status', { name: 'What it moved' });
   await expect(moved).toContainText('Move the wish');
   const time = await figure(page, 'cookTime_s.best');
   const portion = await figure(page, 'dose_g');
-  const crisp = page.getByRole('slider', { name: 'Aim: crispness' });
+  const crisp = page.getByRole('slider', { name: 'Crispness' });
   await crisp.focus();
   await crisp.press('PageUp');
   await expect(moved.locator('[data-moved="time"]')).toContainText('cooler plates take longer');
@@ -213,7 +213,7 @@ test('which of setting, portion and time a wish moves, and why; lightness wished
   await page.getByRole('button', { name: 'as it comes' }).click();
   await expect.poll(() => figure(page, 'cookTime_s.best')).toBe(time);
   // Airy: less is poured, and what the batter itself would have to be is said; a reload keeps the wish.
-  const light = page.getByRole('slider', { name: 'Aim: lightness' });
+  const light = page.getByRole('slider', { name: 'Lightness' });
   await expect(light).toHaveAttribute('aria-valuetext', /^as it comes/);
   await light.focus();
   await light.press('Home');

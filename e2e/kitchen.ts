@@ -80,34 +80,102 @@ export const test = base.extend<object, { readonly shared: Shared }>({
   page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
 });
 
-export const STATIONS = ['run', 'formula', 'weigh', 'lift', 'iron', 'line', 'keep', 'book', 'practice', 'kit'] as const;
+export const DOORS = ['plan', 'recipe', 'iron', 'cook', 'larder', 'log', 'kitchen'] as const;
+/** Every page there is: doors, their rooms and the sections of the kitchen. */
+export const PAGES = [
+  ...DOORS,
+  'welcome',
+  'setup',
+  'recipe/weigh',
+  'recipe/mix',
+  'recipe/card',
+  'iron/practice',
+  'kitchen?section=irons',
+  'kitchen?section=tools',
+  'kitchen?section=data',
+] as const;
 
-/** Opens a station and waits until it is ready for touches. */
-export const open = async (page: Page, station: string): Promise<void> => {
-  await page.goto(`/${station}`);
-  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+/** Opens a door and waits until it is ready for touches. */
+export const open = async (page: Page, door: string): Promise<void> => {
+  await page.goto(`/${door}`);
+  await expect(page.getByRole('navigation', { name: 'Doors' })).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
 };
 
 /** The last one is what is worked with. */
 const SHAPES = ['Thin round', 'Thin, four squares', 'Small', 'Ball pan', 'Wafers', 'Deep round'];
 
-/** From the demo to the cook's own, empty kitchen; asked which irons there are, says these, and is at the same station again. */
+/** Opens what is folded away under this name, if it isn't open already. */
+export const unfold = async (page: Page, name: string): Promise<void> => {
+  const button = page.getByRole('button', { name, exact: true });
+  await expect(button.or(page.getByRole('button', { name: name.replace(/^Show/, 'Hide'), exact: true })).first()).toBeVisible();
+  if ((await button.count()) > 0 && (await button.first().getAttribute('aria-expanded')) !== 'true') await button.first().click();
+};
+
+/** What each door keeps folded away until somebody wants it. */
+const FOLDED = { plan: 'Show the details', recipe: 'Show the numbers', iron: 'Show the science', larder: 'Show every item' } as const;
+
+/** Opens a door with what it keeps folded away. */
+export const openAll = async (page: Page, door: keyof typeof FOLDED | 'log'): Promise<void> => {
+  await open(page, door);
+  if (door === 'log') await page.getByRole('button', { name: 'Table', exact: true }).click();
+  else await unfold(page, FOLDED[door]);
+};
+
+/** Something that is done with a recipe as a whole: a button where there is no recipe yet, else behind *More*. */
+export const recipeTool = async (page: Page, name: string): Promise<void> => {
+  const button = page.getByRole('button', { name, exact: true });
+  const more = page.getByRole('button', { name: 'More', exact: true });
+  await expect(button.or(more).first()).toBeVisible();
+  if (await button.isVisible()) return button.click();
+  await more.click();
+  await page.getByRole('menuitem', { name, exact: true }).click();
+};
+
+const PANES = { more: 'More choices', safe: 'How safe is this plan?', share: 'Share', plans: 'Plans' } as const;
+
+/** Opens something over the clock of the plan, if it isn't open already. */
+export const show = async (page: Page, pane: keyof typeof PANES): Promise<void> => {
+  await expect(page.getByText('First pour')).toBeVisible();
+  if (new URL(page.url()).searchParams.get('show') === pane) return;
+  if (pane === 'safe' && new URL(page.url()).searchParams.has('show'))
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: PANES[pane] }).click();
+  await expect(page).toHaveURL(new RegExp(`show=${pane}`));
+};
+
+/** Puts irons of the plan's first dish in or out. */
+export const touchIrons = async (page: Page, ...names: readonly string[]): Promise<void> => {
+  await page.getByRole('button', { name: /^Irons: / }).click();
+  for (const name of names) {
+    const iron = page.getByRole('group', { name: 'Irons', exact: true }).getByRole('checkbox', { name, exact: true });
+    const was = await iron.isChecked();
+    await iron.click();
+    await expect(iron).toBeChecked({ checked: !was });
+  }
+  await page.keyboard.press('Escape');
+};
+
+/** How guests are served. */
+export const guests = async (page: Page, how: 'everyone at once' | 'as guests arrive'): Promise<void> => {
+  await page.getByRole('button', { name: /^Guests: / }).click();
+  await page.getByRole('option', { name: how }).click();
+};
+
+/** From the example to the cook's own, empty kitchen; asked which irons there are, says these, and is at the same door again. */
 export const toOwnKitchen = async (page: Page, shapes: readonly string[] = SHAPES): Promise<void> => {
-  const { pathname } = new URL(page.url());
-  await page.getByRole('button', { name: /to mine/ }).click();
-  await expect(page.getByRole('button', { name: /to the demo/ })).toBeVisible();
-  // The kit asks for itself.
-  if (pathname === '/kit') return;
-  await expect(page.getByRole('heading', { level: 1, name: 'Three things about this kitchen' })).toBeVisible();
+  const { pathname, search } = new URL(page.url());
+  await page.getByRole('button', { name: 'Set up my kitchen' }).click();
+  await expect(page.getByRole('button', { name: /Back to the example/ })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Set up your kitchen' })).toBeVisible();
   for (const name of shapes) {
     await page.getByRole('button', { name, exact: true }).click();
     await expect(page.getByRole('button', { name, exact: true })).toHaveAttribute('aria-pressed', 'true');
   }
-  await open(page, pathname.slice(1));
+  await open(page, `${pathname.slice(1)}${search}`);
 };
 
-/** Waits for the Iron station's answer to settle. */
+/** Waits for the iron's answer to settle. */
 export const settled = async (page: Page): Promise<void> => {
   await expect(page.locator('[data-ready="true"][data-busy="false"]')).toBeVisible();
 };
@@ -126,7 +194,7 @@ export const left_s = async (page: Page, iron: string): Promise<number> => {
 
 /** The exported file of the kitchen that is open, through the real button. */
 export const exported = async (page: Page): Promise<string> => {
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   const waiting = page.waitForEvent('download');
   await page.getByRole('region', { name: 'Data' }).getByRole('button', { name: 'Export everything' }).click();
   return await (await waiting).path();

@@ -4,12 +4,12 @@ import type { Page } from '@playwright/test';
 import { exported, figure, open, test, type } from './kitchen.ts';
 
 const pick = async (page: Page, name: string): Promise<void> => {
-  await page.getByRole('button', { name: /^Formula: / }).click();
+  await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: new RegExp(name) }).click();
 };
 
 test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and the next whipping knows', async ({ page }) => {
-  await open(page, 'lift');
+  await open(page, 'recipe/mix');
   await pick(page, 'Folded tarn batter');
   const whip = page.getByRole('region', { name: 'Whip' });
   await expect(whip).toContainText('99 g');
@@ -19,7 +19,7 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await stages.getByRole('button', { name: /^soft/ }).click();
   await expect(whip).toContainText('1 in the book');
   // A stage is marked without stopping; the stopwatch runs on while the station is left.
-  await page.getByRole('link', { name: 'Formula' }).click();
+  await page.getByRole('link', { name: 'Recipe' }).click();
   await page.getByRole('link', { name: 'Lift' }).click();
   await whip.getByRole('button', { name: 'Stop' }).click();
   await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
@@ -42,7 +42,7 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
 });
 
 test('a night planned backwards, followed by the simulated refrigerator, bent to it, beaten down', async ({ page }) => {
-  await open(page, 'lift');
+  await open(page, 'recipe/mix');
   await pick(page, 'Overnight yeasted');
   const ferment = page.getByRole('region', { name: 'Ferment' });
   await expect(ferment).toContainText('ready from');
@@ -94,7 +94,7 @@ test('a night planned backwards, followed by the simulated refrigerator, bent to
 });
 
 test('a rest, its clock running out, and the method changed', async ({ page }) => {
-  await open(page, 'lift');
+  await open(page, 'recipe/mix');
   await pick(page, 'Lantern egg waffle');
   await expect(page.getByRole('region', { name: 'Rest' })).toContainText('against at once');
   const slider = page.getByRole('slider', { name: 'Hours it stands' });
@@ -115,7 +115,7 @@ test('a rest, its clock running out, and the method changed', async ({ page }) =
 });
 
 test('before the pour: on the strip by arrow keys, into the calendar', async ({ page }) => {
-  await open(page, 'lift');
+  await open(page, 'recipe/mix');
   const block = page.locator('header button[data-prep="prep-mix"]');
   await expect(block).toBeVisible();
   const before = await block.getAttribute('aria-label');

@@ -14,7 +14,7 @@ type KitchenFile = {
 const LOADS = 90;
 
 test('a long run counts every load, however many an iron has made, and hears a late word about its first', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as KitchenFile;
   const cooked = Array.from({ length: LOADS }, (_, i) => ({
     ...file.loads.at(-1),
@@ -34,18 +34,18 @@ test('a long run counts every load, however many an iron has made, and hears a l
   );
   const long = { ...file, loads: [...file.loads, ...cooked], loadEvents: [...file.loadEvents, ...told] };
   const take = async (json: unknown): Promise<void> => {
-    await page.goto('/kit');
+    await page.goto('/kitchen?section=data');
     await importFile(page, JSON.stringify(json), 'merged');
     await expect(page.getByRole('status').filter({ hasText: 'Put together' })).toBeVisible({ timeout: 60_000 });
   };
   await take(long);
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect.poll(() => figure(page, 'out')).toBe(LOADS);
   // And its next load is one like the others.
   await button(page, 'deep-a', 'Next load').click();
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   const burnt = event('long-0', 3, 'logged', Date.now(), { kind: 'lost', mould: 0, value: 'burnt' });
   await take({ ...long, loadEvents: [...long.loadEvents, burnt] });
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect.poll(() => figure(page, 'out')).toBe(LOADS - 1);
 });

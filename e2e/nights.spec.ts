@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { DAY_MS, instantOf, wallTime } from '../core/basis/index.ts';
-import { button, column, importFile, left_s, open, startLoad, test } from './kitchen.ts';
+import { button, column, importFile, left_s, open, openAll, startLoad, test } from './kitchen.ts';
 
 const ZONE = 'Europe/London';
 
@@ -28,14 +28,14 @@ for (const { name, from, wall } of NIGHTS)
   test(`${name}, with a load cooking, a bowl standing and a morning planned: nothing is an hour out`, async ({ page, context }) => {
     const start = Date.parse(from);
     await context.clock.install({ time: start });
-    await open(page, 'kit');
+    await open(page, 'kitchen?section=data');
     await importFile(page, kitchenFor(start), 'in place');
-    await open(page, 'run');
+    await open(page, 'plan');
     const served = page.getByLabel('Served at, time');
     const pour = page.locator('dl').getByText('First pour').locator('..');
     await expect(pour).toContainText(/\d\d:\d\d/);
     const planned = await pour.locator('dd').first().textContent();
-    await open(page, 'line');
+    await open(page, 'cook');
     await startLoad(page, 'deep-a');
     const pageNow = (): Promise<number> => page.evaluate(() => Date.now());
     const [before, at] = [await left_s(page, 'deep-a'), await pageNow()];
@@ -54,15 +54,15 @@ for (const { name, from, wall } of NIGHTS)
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
     await expect(column(page, 'deep-a')).not.toContainText('−');
     // The bowl has stood for ten minutes, not for seventy, and not for minus fifty.
-    await open(page, 'keep');
+    await openAll(page, 'larder');
     await expect(page.getByText(/0:1\d h of/).first()).toBeVisible();
     // The morning is where it was planned.
-    await open(page, 'run');
-    await expect(served).toHaveValue(/07:15/);
+    await open(page, 'plan');
+    await expect(served).toHaveValue(/^7:15/);
     await expect(pour.locator('dd').first()).toHaveText(planned ?? '');
     // A day later it is another morning: the iron begins with its first load, and the touch counts.
     await context.clock.fastForward('24:00:00');
-    await open(page, 'line');
+    await open(page, 'cook');
     await button(page, 'deep-a', 'Poured').click();
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'poured');
     await expect(column(page, 'deep-a')).toContainText('load 1');

@@ -1,8 +1,8 @@
 import { expect } from '@playwright/test';
-import { open, test, WALK } from './kitchen.ts';
+import { open, openAll, test, WALK } from './kitchen.ts';
 
 test('each iron over time: its own scatter, what is out of it, the pieces by day, and the load behind one', WALK, async ({ page }) => {
-  await open(page, 'book');
+  await openAll(page, 'log');
   await page.getByRole('group', { name: 'Show' }).getByRole('button', { name: 'Over time' }).click();
   const deep = page.getByRole('region', { name: 'Deep A over time' });
   await expect(deep.locator('[data-alarms]')).toContainText(/\d+ loads/);

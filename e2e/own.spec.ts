@@ -1,27 +1,27 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, exported, figure, open, settled, test, type } from './kitchen.ts';
+import { column, exported, figure, open, openAll, settled, test, type, unfold } from './kitchen.ts';
 
 /** "Deep A" as a station shows it, in grams and marks. */
 const onIron = async (page: Page) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   return { grams: Math.round(await figure(page, 'dose_g')), mark: await figure(page, 'dial'), time: await figure(page, 'cookTime_s.best') };
 };
 
 test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and the command line, with what they cost', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const advised = await onIron(page);
-  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByRole('button', { name: 'Use my own settings' }).click();
   const sheet = page.getByRole('dialog');
   await type(sheet.getByLabel('Portion, g'), '180');
   await type(sheet.getByLabel('Set to, mark'), '1½');
-  await sheet.getByRole('button', { name: 'So it is done here' }).click();
+  await sheet.getByRole('button', { name: 'Use these' }).click();
   const way = page.locator('[data-figure="own way"]');
   await expect(way).toContainText('180 g, mark 1½');
-  await expect(way).toContainText(`advised would be ${advised.grams} g`);
+  await expect(way).toContainText(`we suggest ${advised.grams} g`);
   await expect.poll(async () => figure(page, 'dose_g')).toBe(180);
   await settled(page);
   // It is said that corners stay empty.
@@ -29,16 +29,17 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   const own = await onIron(page);
   expect(own).toMatchObject({ grams: 180, mark: 1.5 });
   expect(own.time).toBeGreaterThan(advised.time);
-  await page.getByRole('link', { name: 'Line', exact: true }).click();
+  await page.getByRole('link', { name: 'Cook', exact: true }).click();
   await expect(column(page, 'deep-a').locator('.figure').first()).toContainText('180');
   await expect(column(page, 'deep-a')).toContainText('dial 1½');
   // Another iron isn't touched by it.
   await expect(column(page, 'deep-b').locator('.figure').first()).not.toContainText('180');
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await unfold(page, 'Show the details');
   const row = page.getByRole('row', { name: /Deep A/ });
   await expect(row).toContainText('180 g');
   await expect(row).toContainText('dial 1½');
-  await page.getByRole('link', { name: 'Formula', exact: true }).click();
+  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
   await expect(page.getByText(/180 g/).first()).toBeVisible();
   const path = await exported(page);
   const printed = execFileSync(
@@ -48,13 +49,13 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   );
   expect(JSON.parse(printed)).toMatchObject({ portion_g: 180, setting: { dial: 1.5, chosen: 'given' } });
   // Let go, everything is as advised again.
-  await open(page, 'iron');
-  await way.getByRole('button', { name: 'As advised again' }).click();
+  await openAll(page, 'iron');
+  await way.getByRole('button', { name: 'Use our suggestion' }).click();
   await expect.poll(async () => Math.round(await figure(page, 'dose_g'))).toBe(advised.grams);
 });
 
 test('a dial with words on it takes them wherever a mark is entered', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=irons');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
   await type(sheet.getByLabel('Words on its dial'), 'medium');
@@ -63,10 +64,10 @@ test('a dial with words on it takes them wherever a mark is entered', async ({ p
   await type(sheet.getByLabel('Words on its dial'), 'low 1, medium 3, high 5');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toHaveCount(0);
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
-  await page.getByRole('button', { name: 'We always do it otherwise …' }).click();
+  await page.getByRole('button', { name: 'Use my own settings' }).click();
   await type(page.getByLabel('Set to, mark'), 'medium');
-  await page.getByRole('button', { name: 'So it is done here' }).click();
+  await page.getByRole('button', { name: 'Use these' }).click();
   await expect.poll(() => figure(page, 'dial')).toBe(3);
 });

@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { exported, figure, importFile, open, test, type } from './kitchen.ts';
+import { exported, figure, importFile, open, openAll, show, test, type } from './kitchen.ts';
 
 test('what is in the house is counted once; the run says what is short, the list what to buy, a reload keeps it', async ({ page }) => {
-  await open(page, 'run');
-  await expect(page.locator('[data-figure="crisp at the plate"]')).toBeVisible();
+  await openAll(page, 'plan');
   const house = page.getByRole('region', { name: 'In the house' });
   await house.getByRole('button', { name: /^In the house: / }).click();
   await expect(house).toContainText('nothing counted');
@@ -21,7 +20,8 @@ test('what is in the house is counted once; the run says what is short, the list
   await page.reload();
   await house.getByRole('button', { name: /^In the house: / }).click();
   await expect(row.getByRole('textbox')).toHaveValue('300');
-  await page.getByRole('button', { name: 'Take along' }).click();
+  await show(page, 'share');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'A shopping list (CSV)' }).click();
   const csv = readFileSync(await (await download).path(), 'utf8');
@@ -37,7 +37,7 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
   page,
 }) => {
   const DAY_MS = 86_400_000;
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as { kit: object; lots: { madeAt: number; mass_g: number }[] };
   const now = Date.now();
   const dayAfter = (days: number): string => new Date(now + days * DAY_MS).toISOString().slice(0, 10);
@@ -51,10 +51,10 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
     { id: 'milk', grams: 9000, at: now - 8 * DAY_MS, goodUntil: dayAfter(20) },
     { id: 'butter', grams: 5000, at: now - 8 * DAY_MS, goodUntil: dayAfter(-1) },
   ];
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   await importFile(page, JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } }), 'in place');
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
-  await open(page, 'run');
+  await openAll(page, 'plan');
   const house = page.getByRole('region', { name: 'In the house' });
   await house.getByRole('button', { name: /^In the house: / }).click();
   const there = house.locator('tr[data-ingredient="milk"]').getByRole('textbox');
@@ -63,7 +63,7 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
   const butter = house.locator('tr[data-ingredient="butter"]');
   await expect(butter.getByRole('textbox')).toHaveValue('0');
   await expect(butter).toContainText('past its day by then');
-  await open(page, 'keep');
+  await openAll(page, 'larder');
   const dated = page.getByRole('region', { name: 'Ingredients by their day' });
   await expect(dated.getByRole('listitem').first()).toContainText('past its day');
   await expect(dated.locator('[data-dated="milk"]')).toContainText('20 days left');

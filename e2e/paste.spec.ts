@@ -5,7 +5,7 @@ import { STYLES, writtenBy } from '../core/formula/read/testing/styles.ts';
 import { open, test, toOwnKitchen, WALK } from './kitchen.ts';
 
 test('whole recipes in five hands: the screen keeps the lines and steps that the command line reads', WALK, async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page);
   for (const [i, style] of STYLES.entries()) {
     const recipe = FROZEN_RECIPES[i];
@@ -31,16 +31,16 @@ test('whole recipes in five hands: the screen keeps the lines and steps that the
 test('what is being pasted survives a stray tap and a reload; a stated dose is taken for what fills the iron, and let go', async ({
   page,
 }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page);
-  await page.getByRole('button', { name: 'Paste a batter' }).first().click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).first().click();
   const text =
     'Fell squares\n250 g flour\n10 g baking powder\n3 eggs\n400 g milk\n100 g butter\nWhisk it together.\nPour 150 g batter into the iron and cook 5 minutes.';
   await page.getByLabel('Ingredient list').fill(text);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.reload();
-  await page.getByRole('button', { name: 'Paste a batter' }).first().click();
+  await page.getByRole('button', { name: 'Paste a recipe' }).first().click();
   await expect(page.getByLabel('Ingredient list')).toHaveValue(text);
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Take the stated dose for what fills it' }).click();

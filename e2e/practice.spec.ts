@@ -17,7 +17,7 @@ test('Practice: a hidden iron is landed by a cook’s rule, then shown and playe
     if (sessionStorage.getItem('tawny-lattice-practice') === null)
       sessionStorage.setItem('tawny-lattice-practice', JSON.stringify({ levelId: 'hot-or-cool', seed: 7, done: [], isOver: false }));
   });
-  await open(page, 'practice');
+  await open(page, 'iron/practice');
   await page.getByRole('radio', { name: '×60' }).click();
   const loads = page.getByRole('list', { name: 'Your loads' }).getByRole('listitem');
   let after_s = 120;

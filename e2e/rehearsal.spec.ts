@@ -7,7 +7,7 @@ test.describe.configure({ timeout: 1_500_000 });
 
 /** Into a rehearsal of the demo's breakfast, at this pace. */
 const rehearse = async (page: Page, pace: string, hands: RegExp): Promise<void> => {
-  await open(page, 'run');
+  await open(page, 'plan');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: pace, exact: true }).click();
@@ -116,7 +116,7 @@ test('a rehearsal goes on after a reload, stops when it is told to, and is oneâ€
 
 if (isProving)
   test('a whole morning as an exercise: played to its end, it is in the record, beside the plan alone', async ({ page }) => {
-    await open(page, 'practice');
+    await open(page, 'iron/practice');
     const exercise = page.getByRole('region', { name: 'A whole morning' });
     await exercise.getByRole('button', { name: 'Begin a morning' }).click();
     const sheet = page.getByRole('dialog');

@@ -1,9 +1,9 @@
 import { expect } from '@playwright/test';
-import { column, figure, open, settled, test, type } from './kitchen.ts';
+import { column, figure, open, openAll, settled, test, type } from './kitchen.ts';
 
 test('the load in the iron is rescued by a look; undone, the promise stands again; a reload keeps it', async ({ page }) => {
   await page.clock.install();
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
@@ -27,11 +27,11 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
   };
   const left_s = seconds(await iron.getByRole('timer').textContent());
   const at = Date.now();
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
   await expect
     .poll(async () => Math.abs(seconds(await inStrip.textContent()) - (left_s - (Date.now() - at) / 1000)))
     .toBeLessThanOrEqual(3);
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect(rescued).toContainText('what was said');
   expect(Math.abs((await figure(page, 'rescued')) - afterDark)).toBeLessThan(5);
   await iron.getByRole('button', { name: /undo/ }).click();
@@ -39,10 +39,10 @@ test('the load in the iron is rescued by a look; undone, the promise stands agai
 });
 
 test('before and after: more sugar in the batter, and the same iron browns sooner', async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const before = await figure(page, 'cookTime_s.best');
-  await page.getByRole('link', { name: 'Formula' }).click();
+  await page.getByRole('link', { name: 'Recipe' }).click();
   const sugar = page.getByRole('textbox', { name: /sugar/i }).first();
   await type(sugar, '150');
   await sugar.press('Enter');

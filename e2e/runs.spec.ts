@@ -1,61 +1,66 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { PlanFile } from '../core/run/sheet/planFile.ts';
-import { button, column, open, openLid, test, type, WALK } from './kitchen.ts';
+import { button, column, figure, open, openLid, show, test, type, unfold, WALK } from './kitchen.ts';
 
-test('several runs: copied, named, chosen, removed and brought back; the strip shows the one that is on', async ({ page }) => {
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
-  const menu = page.getByRole('button', { name: 'This run and others' });
-  const chosen = page.getByRole('button', { name: /^Run: / });
-  await expect(chosen).toHaveAccessibleName('Run: Breakfast for 36');
+test('several runs: copied, named, chosen, removed and brought back; the doors show the one that is on', async ({ page }) => {
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
+  await show(page, 'plans');
+  const menu = page.getByRole('button', { name: 'This plan' });
+  const chosen = page.getByRole('button', { name: /^Plan: / });
+  await expect(chosen).toHaveAccessibleName('Plan: Breakfast for 36');
   await menu.click();
-  await page.getByRole('button', { name: 'The same on the next day' }).click();
-  await expect(chosen).toHaveAccessibleName('Run: Breakfast for 36 (2)');
+  await page.getByRole('button', { name: 'Copy to the next day' }).click();
+  await expect(chosen).toHaveAccessibleName('Plan: Breakfast for 36 (2)');
   await menu.click();
   await page.getByLabel('Name', { exact: true }).fill('Sunday');
   await page.keyboard.press('Escape');
-  await expect(chosen).toHaveAccessibleName('Run: Sunday');
+  await expect(chosen).toHaveAccessibleName('Plan: Sunday');
   await type(page.getByLabel('People', { exact: true }), '12');
-  await expect(page.getByText(/1[2-6] pieces/).first()).toBeVisible();
-  await expect(page.getByText(/serve .* · 12/)).toBeVisible();
+  await expect(page.getByText('all 12')).toBeVisible();
+  await expect.poll(() => figure(page, 'pieces planned')).toBeLessThan(17);
   // A reload keeps which one is on.
   await page.reload();
-  await expect(chosen).toHaveAccessibleName('Run: Sunday');
+  await expect(chosen).toHaveAccessibleName('Plan: Sunday');
   // The other is as it was, and the strip of another station follows.
   await chosen.click();
   await page.getByRole('option', { name: /Breakfast for 36/ }).click();
-  await expect(page.getByText(/serve .* · 36/)).toBeVisible();
+  await expect(page.getByText('all 36')).toBeVisible();
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('36');
   await chosen.click();
   await page.getByRole('option', { name: /^Sunday/ }).click();
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/serve .* · 12/)).toBeVisible();
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await expect(page.getByRole('banner', { name: 'Next' })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByText('all 12')).toBeVisible();
+  await show(page, 'plans');
   await menu.click();
-  await page.getByRole('button', { name: 'Remove this one' }).click();
+  await page.getByRole('button', { name: 'Remove this plan' }).click();
   await expect(page.getByRole('status').filter({ hasText: '“Sunday” is removed' })).toBeVisible();
-  await expect(chosen).toHaveAccessibleName('Run: Breakfast for 36');
+  await expect(chosen).toHaveAccessibleName('Plan: Breakfast for 36');
   await page.getByRole('button', { name: 'Bring it back' }).click();
-  await expect(chosen).toHaveAccessibleName('Run: Sunday');
+  await expect(chosen).toHaveAccessibleName('Plan: Sunday');
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('12');
 });
 
 test('the plan says itself: hands, scatter, slack, what would help, and a start that went by', WALK, async ({ page }) => {
   await page.clock.install();
-  await open(page, 'run');
+  await open(page, 'plan');
+  await unfold(page, 'Show the details');
+  await show(page, 'safe');
   const words = page.locator('[data-figure="in words"]');
-  await expect(words).toContainText('never two lids for one hand');
+  await expect(words).toContainText('one lid at a time');
   const slack = page.getByRole('button', { name: /^Start .* earlier$/ });
-  const lastPlate = async (): Promise<string> => /last is out at (\d\d:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
+  const lastPlate = async (): Promise<string> => /Last plate at (\d+:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
   const before = await lastPlate();
   await slack.click();
-  await expect(page.getByText(/of slack (is|are) in the plan/)).toBeVisible();
+  await expect(page.getByText(/Your plan has .* of slack/)).toBeVisible();
   await expect.poll(lastPlate).not.toBe(before);
-  await page.getByRole('button', { name: 'None', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove it', exact: true }).click();
   await expect.poll(lastPlate).toBe(before);
   await expect(page.locator('[data-figure="help"]')).toContainText('What would help');
-  const switchOn = async (): Promise<string> => /goes on at (\d\d:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
+  const switchOn = async (): Promise<string> => /Switch on at (\d+:\d\d)/.exec((await words.textContent()) ?? '')?.[1] ?? '';
   const alone = await switchOn();
   // The serving time in the picture, by keys and by hand: the whole morning moves along.
   const serving = page.getByRole('button', { name: /^Served at .*: move with the arrow keys/ });
@@ -81,19 +86,25 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
     await expect.poll(at).toBe(moved - (i + 1) * 60_000);
   }
   await expect.poll(lastPlate).toBe(before);
-  await page.getByRole('button', { name: /^Hands: / }).click();
-  await page.getByRole('option', { name: 'three pairs of hands' }).click();
+  await show(page, 'more');
+  await page.getByRole('button', { name: /^Cooks: / }).click();
+  await page.getByRole('option', { name: '3 cooks' }).click();
+  await show(page, 'safe');
   await expect.poll(switchOn).not.toBe('');
   expect((await switchOn()) >= alone).toBe(true);
   // Somebody can be spared for twenty minutes: in words, in the picture, on a card.
-  await page.getByRole('button', { name: 'a helper for a while …' }).click();
-  await type(page.getByLabel('for, min'), '20');
-  await page.getByLabel('for, min').press('Enter');
-  await expect(words).toContainText('One more pair of hands from');
+  await show(page, 'more');
+  await page.getByRole('button', { name: 'Add a helper' }).click();
+  await type(page.getByLabel('Helps for, min'), '20');
+  await page.getByLabel('Helps for, min').press('Enter');
+  await show(page, 'safe');
+  await expect(words).toContainText('A helper from');
   await expect(page.locator('[data-lane="hands"] [data-helper]')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Who helps', includeHidden: true })).toContainText('Open Deep A');
-  await page.getByRole('button', { name: 'no helper' }).click();
-  await expect(words).not.toContainText('One more pair of hands');
+  await show(page, 'more');
+  await page.getByRole('button', { name: 'No helper' }).click();
+  await show(page, 'safe');
+  await expect(words).not.toContainText('A helper from');
   // On paper a card for each part of the work.
   const card = (who: string) => page.getByRole('region', { name: `Who ${who}`, includeHidden: true });
   await expect(card('folds, pours and closes')).toContainText('Pour Deep A, load 1');
@@ -116,16 +127,17 @@ test('the plan says itself: hands, scatter, slack, what would help, and a start 
   await type(page.getByLabel('Served at, time'), serve.time);
   await page.getByLabel('Served at, time').press('Enter');
   const late = page.locator('[data-figure="gone by"]');
-  await expect(late).toContainText('Its start went by');
+  await expect(late).toContainText('The start was');
   await page.getByRole('button', { name: 'Plan from now' }).click();
   await expect(late).toHaveCount(0);
 });
 
 test('a morning is taken along: a table, a file, the calendar, what to buy, and a card on paper', async ({ page }) => {
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
   const taken = async (name: RegExp): Promise<string> => {
-    await page.getByRole('button', { name: 'Take along' }).click();
+    await show(page, 'share');
+    await page.getByRole('button', { name: 'Save as a file' }).click();
     const waiting = page.waitForEvent('download');
     await page.getByRole('button', { name }).click();
     return readFileSync(await (await waiting).path(), 'utf8');
@@ -154,11 +166,11 @@ test('a morning is taken along: a table, a file, the calendar, what to buy, and 
 
 test('what a run makes beyond what was wanted is asked about once', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-20T06:00:00Z') });
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
   await type(page.getByLabel('People'), '1');
-  await expect(page.getByText(/serve .* · 1$/)).toBeVisible();
-  await open(page, 'line');
+  await expect(page.getByText('all 1', { exact: true })).toBeVisible();
+  await open(page, 'cook');
   const four = column(page, 'thin-four');
   await button(page, 'thin-four', 'Poured').click();
   await page.clock.fastForward(1000);
@@ -168,14 +180,15 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await openLid(page, column(page, 'thin-four'));
   await expect(four).toHaveAttribute('data-phase', 'opened');
   await page.clock.fastForward(2 * 3_600_000);
-  await page.getByRole('link', { name: 'Keep', exact: true }).click();
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
   const asked = page.getByRole('region', { name: 'Left over' });
   await expect(asked).toContainText('3 pieces of “Breakfast for 36” are left over');
   await asked.getByRole('button', { name: 'Into the freezer' }).click();
   await expect(asked).toHaveCount(0);
   await expect(page.getByRole('listitem').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
   // How it went: planned beside done.
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await show(page, 'share');
   await page.getByRole('button', { name: 'How it went' }).click();
   const report = page.getByRole('dialog');
   await expect(report.locator('[data-row="Pieces"]')).toContainText('Pieces14');
@@ -183,7 +196,8 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
 });
 
 test('touches faster than the store build on one another: every iron that was touched is out, and in again', async ({ page }) => {
-  await open(page, 'run');
+  await open(page, 'plan');
+  await page.getByRole('button', { name: /^Irons: / }).click();
   const irons = page.getByRole('group', { name: 'Irons' });
   const three = ['Deep A', 'Deep B', 'Thin four'];
   for (const name of three) await expect(irons.getByRole('checkbox', { name })).toBeChecked();

@@ -1,18 +1,23 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, figure, settled } from './kitchen.ts';
+import { column, figure, settled, unfold } from './kitchen.ts';
 
 /** The demo's irons that its breakfast is cooked on. */
 export const IRONS = { 'deep-a': 'Deep A', 'deep-b': 'Deep B', 'thin-four': 'Thin four' } as const;
 export type IronId = keyof typeof IRONS;
 export const IDS = Object.keys(IRONS) as IronId[];
 
-/** Of one load as a station shows it: grams of each mould, what is set, and how long it is closed. */
+/** Of one load as a door shows it: grams of each mould, what is set, and how long it is closed. */
 export type Shown = { readonly grams: number; readonly set: string; readonly time: string };
 
 export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 export const whole = (text: string | null): number => Number((text ?? '').replace(/\D/g, ''));
-export const go = (page: Page, station: string): Promise<void> => page.getByRole('link', { name: station, exact: true }).click();
+/** To a door, or to a room of the recipe. */
+export const go = async (page: Page, door: string): Promise<void> => {
+  if (door === 'Weigh' || door === 'Mix') await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await page.getByRole('link', { name: door, exact: true }).click();
+  if (door === 'Plan') await unfold(page, 'Show the details');
+};
 
 export const atIron = async (page: Page, id: IronId): Promise<Shown> => {
   await go(page, 'Iron');

@@ -8,9 +8,9 @@ test('two tabs at one formula: each changes another line, both stand, and what i
   page,
   context,
 }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   const other = await context.newPage();
-  await open(other, 'formula');
+  await open(other, 'recipe');
   const [first, second] = ['200 g oat flour', '120 g rye flour'];
   await type(grams(page, first), '411');
   await expect(grams(other, first)).toHaveValue('411');
@@ -30,7 +30,7 @@ test('two tabs at one formula: each changes another line, both stand, and what i
 });
 
 test('the browser’s storage is cleared under the open line: the load goes on, and it is said', async ({ page, context, baseURL }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const session = await context.newCDPSession(page);
   await session.send('Storage.clearDataForOrigin', { origin: baseURL!, storageTypes: 'all' });

@@ -1,11 +1,11 @@
 import { expect } from '@playwright/test';
-import { button, column, open, openLid, press, startLoad, test, type, WALK } from './kitchen.ts';
+import { button, column, open, openLid, press, startLoad, test, touchIrons, type, WALK } from './kitchen.ts';
 
 const MORNING = new Date('2026-11-30T06:55:00Z');
 
 test('poured, taken back, poured again; and the next morning, ten minutes earlier', WALK, async ({ page }) => {
   await page.clock.install({ time: MORNING });
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'deep-a');
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   for (let round = 0; round < 3; round++) {
@@ -33,7 +33,7 @@ test('poured, taken back, poured again; and the next morning, ten minutes earlie
 });
 
 test('opened three seconds after the lid: asked about in large type before it is believed', WALK, async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const iron = column(page, 'deep-a');
   const doubt = page.getByRole('alertdialog');
@@ -48,15 +48,14 @@ test('opened three seconds after the lid: asked about in large type before it is
 });
 
 test('what cooks stays at the line with its own batter, whatever becomes of the plan', WALK, async ({ page, context }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const iron = column(page, 'deep-a');
   const batter = await iron.locator('p').nth(1).textContent();
   const other = await context.newPage();
-  await open(other, 'run');
+  await open(other, 'plan');
   // Another batter, without this iron, and then no plan at all.
-  await other.getByRole('checkbox', { name: 'Deep A' }).click();
-  await expect(other.getByRole('checkbox', { name: 'Deep A' })).not.toBeChecked();
+  await touchIrons(other, 'Deep A');
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
   await page.reload();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
@@ -67,7 +66,7 @@ test('what cooks stays at the line with its own batter, whatever becomes of the 
 });
 
 test('the beginning of a wrong number is never stored; Escape takes back what was typed', async ({ page }) => {
-  await open(page, 'run');
+  await open(page, 'plan');
   const people = page.getByLabel('People', { exact: true });
   await expect(people).toHaveValue('36');
   for (const wrong of ['1,000', '3 6', '2000000']) {
@@ -82,15 +81,15 @@ test('the beginning of a wrong number is never stored; Escape takes back what wa
   await people.blur();
   await people.fill('12');
   await people.press('Enter');
-  await expect(page.getByText('serve 07:15 · 12')).toBeVisible();
+  await expect(page.getByText('all 12')).toBeVisible();
   await page.reload();
   await expect(people).toHaveValue('12');
 });
 
 test('another tab’s change shows in an open field, and doesn’t replace what is being typed', async ({ page, context }) => {
-  await open(page, 'run');
+  await open(page, 'plan');
   const other = await context.newPage();
-  await open(other, 'run');
+  await open(other, 'plan');
   const [here, there] = [page, other].map((tab) => tab.getByLabel('People', { exact: true }));
   await type(there!, '50');
   await expect(here!).toHaveValue('50');

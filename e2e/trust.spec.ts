@@ -1,8 +1,8 @@
 import { expect } from '@playwright/test';
-import { column, left_s, open, openLid, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
+import { column, left_s, open, openAll, openLid, recipeTool, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
 
 test('the countdown is right after a reload', WALK, async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   const before = await left_s(page, 'deep-a');
   const at = Date.now();
@@ -14,7 +14,7 @@ test('the countdown is right after a reload', WALK, async ({ page }) => {
 
 test('cues are seen, and said once', async ({ page }) => {
   await page.clock.install();
-  await open(page, 'line');
+  await open(page, 'cook');
   await page.clock.runFor(3000);
   await startLoad(page, 'deep-a');
   const left = await left_s(page, 'deep-a');
@@ -32,7 +32,7 @@ test.describe('with its service worker', () => {
   test.use({ serviceWorkers: 'allow' });
 
   test('offline after the first load: page, stations, worker, fonts', async ({ page, context }) => {
-    await open(page, 'run');
+    await open(page, 'plan');
     await page.evaluate(async () => {
       await navigator.serviceWorker.ready;
     });
@@ -41,7 +41,7 @@ test.describe('with its service worker', () => {
     await context.setOffline(true);
     await page.goto('/iron');
     await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
-    await page.getByRole('link', { name: 'Book' }).click();
+    await page.getByRole('link', { name: 'Log' }).click();
     await expect(page.locator('tr[data-load]').first()).toBeVisible();
     expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
     await context.setOffline(false);
@@ -49,7 +49,7 @@ test.describe('with its service worker', () => {
 });
 
 test('storage full: the load goes on, export is offered, writing is tried again', async ({ page }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await startLoad(page, 'deep-a');
   await page.evaluate(() => {
     const real = IDBObjectStore.prototype.add;
@@ -78,15 +78,15 @@ test('storage forbidden: everything lives in memory, and that is said', async ({
   await page.addInitScript(() => {
     Object.defineProperty(window, 'indexedDB', { get: () => undefined });
   });
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await expect(page.getByRole('alert')).toContainText('lives in memory');
   await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
 });
 
 test('hostile pastes: markup stays text, megabytes and number lines don’t hold up the page', async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page);
-  await page.getByRole('button', { name: 'Paste a batter' }).click();
+  await recipeTool(page, 'Paste a recipe');
   const box = page.getByLabel('Ingredient list');
   await box.evaluate((element, text) => {
     const data = new DataTransfer();

@@ -1,29 +1,26 @@
 import { expect } from '@playwright/test';
-import { button, column, open, openLid, pastEcho, startLoad, test, type } from './kitchen.ts';
+import { button, column, open, openLid, pastEcho, show, startLoad, test, touchIrons, type } from './kitchen.ts';
 
 test('some with nuts: plain comes first, the line says what to scatter, and which plates have seen nuts', async ({ page }) => {
-  await open(page, 'run');
-  for (const name of ['Deep A', 'Deep B']) {
-    const iron = page.getByRole('checkbox', { name, exact: true });
-    await iron.click();
-    await expect(iron).not.toBeChecked();
-  }
+  await open(page, 'plan');
+  await touchIrons(page, 'Deep A', 'Deep B');
   await type(page.getByLabel('People'), '8');
   await page.getByLabel('People').press('Enter');
-  await page.getByRole('button', { name: 'Some with something in it' }).click();
+  await show(page, 'more');
+  await page.getByRole('button', { name: 'Fillings and toppings' }).click();
   const nuts = page.getByRole('group', { name: 'With nuts' });
   await type(nuts.getByLabel('for', { exact: true }), '4');
   await nuts.getByLabel('for', { exact: true }).press('Enter');
   await type(nuts.getByLabel('g a piece'), '12');
   await nuts.getByLabel('g a piece').press('Enter');
-  await expect(page.locator('[data-figure="variants"]')).toContainText(/Poured plain first, then nuts from \d\d:\d\d/);
+  await expect(page.locator('[data-figure="variants"]')).toContainText(/Plain first, then nuts from \d+:\d\d/);
   await page.reload();
   await expect(nuts.getByLabel('for', { exact: true })).toHaveValue('4');
   // On paper, too.
   const card = page.getByRole('region', { name: 'Minute by minute', includeHidden: true });
   await expect(card).toContainText('Pour Thin four, load 2, scatter 48 g of nuts');
 
-  await open(page, 'line');
+  await open(page, 'cook');
   const iron = column(page, 'thin-four');
   await expect(iron.getByText(/scatter .* of nuts/)).toHaveCount(0);
   await startLoad(page, 'thin-four');

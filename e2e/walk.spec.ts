@@ -2,15 +2,34 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
-import { answer, column, exported, figure, importFile, open, openLid, settled, test, toOwnKitchen, type, WALK } from './kitchen.ts';
+import {
+  answer,
+  column,
+  exported,
+  figure,
+  guests,
+  importFile,
+  open,
+  openAll,
+  openLid,
+  recipeTool,
+  settled,
+  show,
+  test,
+  toOwnKitchen,
+  touchIrons,
+  type,
+  unfold,
+  WALK,
+} from './kitchen.ts';
 
 const LIST =
   '1 3/4 cups flour\n2 tsp baking powder\n1/2 tsp salt\n3 large eggs, separated\n2½ dl milk\n1 cup plus 2 tbsp milk\n113 g butter, melted\nvanilla to taste\n1 cup gloop';
 
 test('from a batter on paper to a logged load, in an empty kitchen', WALK, async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
   await toOwnKitchen(page);
-  await page.getByRole('button', { name: 'Paste a batter' }).click();
+  await recipeTool(page, 'Paste a recipe');
   await page.getByLabel('Ingredient list').fill(LIST);
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(9);
@@ -29,7 +48,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await settled(page);
   const portion = await figure(page, 'dose_g');
   expect(portion).toBeGreaterThan(10);
-  await page.getByRole('link', { name: 'Start this load' }).click();
+  await page.getByRole('link', { name: 'Cook one now' }).click();
 
   const iron = page.locator('section[data-iron]').first();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
@@ -47,7 +66,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await panel.getByRole('button', { name: 'Done' }).click();
   await expect(iron.getByRole('button', { name: 'Next load' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.locator('tr[data-load]')).toHaveCount(1);
   await expect(page.locator('tr[data-load]')).toContainText('corner missing');
   await page.locator('tr[data-load] button').first().click();
@@ -65,7 +84,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
 });
 
 test('screen against command line: every figure on the Iron station', async ({ page }, info) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const shown: Record<string, number> = {};
   for (const element of await page.locator('[data-figure][data-exact]').all())
@@ -97,7 +116,7 @@ test('screen against command line: every figure on the Iron station', async ({ p
 });
 
 test('what is drawn is the simulation at that second', WALK, async ({ page }) => {
-  await open(page, 'iron');
+  await openAll(page, 'iron');
   await settled(page);
   const slider = page.getByRole('slider', { name: 'Time in the iron' });
   for (const second of [40, 60, 150]) {
@@ -134,7 +153,8 @@ test('what is drawn is the simulation at that second', WALK, async ({ page }) =>
 });
 
 test('swapped, scaled by whole eggs, corrected by the spoon, undone', WALK, async ({ page }) => {
-  await open(page, 'formula');
+  await open(page, 'recipe');
+  await unfold(page, 'Show the numbers');
   await expect(page.getByText(/per piece on Deep A/)).toContainText('kcal');
   await expect(page.getByText(/^contains/)).toContainText('gluten');
   const before = await figure(page, 'totalMass_g');
@@ -150,7 +170,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', WALK, asyn
   await page.getByRole('button', { name: 'Take these amounts' }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(0.3 * before, -1);
   await expect(page.getByLabel('Grams of 3 large eggs')).toHaveValue('150');
-  await page.getByRole('button', { name: 'Too thick?' }).click();
+  await recipeTool(page, 'Too thick?');
   await page
     .getByRole('group', { name: 'The spoon shows' })
     .getByRole('radio', { name: /dollop/ })
@@ -169,11 +189,11 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', WALK, asyn
 });
 
 test('export, empty browser, import, export: deep-equal', async ({ page, browser }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const first = JSON.parse(readFileSync(await exported(page), 'utf8')) as Record<string, unknown>;
   const other = await browser.newContext();
   const fresh = await other.newPage();
-  await open(fresh, 'kit');
+  await open(fresh, 'kitchen?section=data');
   await toOwnKitchen(fresh);
   await importFile(fresh, JSON.stringify(first), 'in place');
   await expect(fresh.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
@@ -196,10 +216,10 @@ test('export, empty browser, import, export: deep-equal', async ({ page, browser
 });
 
 test('a file of the same kitchen is put together with it, another one stands beside it, and both can be taken back', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=data');
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as { loads: object[]; kit: object };
   const take = (how: 'merged' | 'beside', json: unknown): Promise<void> => importFile(page, JSON.stringify(json), how);
-  await page.goto('/kit');
+  await page.goto('/kitchen?section=data');
   const said = page.getByRole('status').filter({ hasText: 'Put together' });
   await take('merged', {
     ...file,
@@ -215,26 +235,27 @@ test('a file of the same kitchen is put together with it, another one stands bes
   await expect(page.getByRole('heading', { name: 'Deep A (Loft)' })).toHaveCount(0);
 });
 
-test('four answers make a plan; the strip carries it to every station', WALK, async ({ page }) => {
-  await open(page, 'run');
-  await expect(page.getByText('Last plate')).toBeVisible();
+test('four answers make a plan; the next act stands above every door', WALK, async ({ page }) => {
+  await open(page, 'plan');
+  await expect(page.getByText('First pour')).toBeVisible();
   await type(page.getByLabel('People'), '12');
-  await expect(page.getByText(/1[2-6] pieces/).first()).toBeVisible();
-  const deepB = page.getByRole('checkbox', { name: 'Deep B' });
-  await deepB.click();
-  await expect(deepB).not.toBeChecked();
+  await expect.poll(() => figure(page, 'pieces planned')).toBeLessThan(17);
+  await touchIrons(page, 'Deep B');
+  await unfold(page, 'Show the details');
+  await expect(page.getByRole('row', { name: /Deep A/ })).toHaveCount(1);
   await expect(page.getByRole('row', { name: /Deep B/ })).toHaveCount(0);
-  await page.getByLabel('as they come').click();
-  await expect(page.getByText('First plate at')).toBeVisible();
+  await guests(page, 'as guests arrive');
+  await expect(page.getByRole('group', { name: 'First plate at' })).toBeVisible();
   await type(page.getByLabel('People'), 'nonsense');
   await expect(page.getByRole('alert')).toContainText('whole number');
-  await page.getByRole('link', { name: 'Book' }).click();
-  await expect(page.getByRole('group', { name: 'Time strip' })).toContainText('12');
-  await expect(page.getByText(/^next, /)).toBeVisible();
+  await page.getByRole('link', { name: 'Log' }).click();
+  await expect(page.getByRole('banner', { name: 'Next' })).toContainText(/at \d+:\d\d/);
+  await page.getByRole('link', { name: 'Open the plan' }).click();
+  await expect(page.getByLabel('People')).toHaveValue('12');
 });
 
 test('leftovers get a use-by with its source, and a label', WALK, async ({ page }) => {
-  await open(page, 'keep');
+  await openAll(page, 'larder');
   await type(page.getByLabel('How much'), '6 pieces');
   await page.getByRole('button', { name: /^Where/ }).click();
   await page.getByRole('option', { name: 'in the refrigerator' }).click();
@@ -277,7 +298,7 @@ test('leftovers get a use-by with its source, and a label', WALK, async ({ page 
 });
 
 test('the iron in the kit is measured anew; nonsense is refused at its place', async ({ page }) => {
-  await open(page, 'kit');
+  await open(page, 'kitchen?section=irons');
   await page.getByRole('button', { name: 'Measure Deep A' }).click();
   const sheet = page.getByRole('dialog');
   await type(sheet.getByLabel('Plate (one face), cm²'), '0');
@@ -334,10 +355,10 @@ test('the iron in the kit is measured anew; nonsense is refused at its place', a
 });
 
 test('the line is right after a load on the second tab takes over', WALK, async ({ page, context }) => {
-  await open(page, 'line');
+  await open(page, 'cook');
   await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   const second = await context.newPage();
-  await open(second, 'line');
+  await open(second, 'cook');
   await expect(second.getByText('Another tab holds the line')).toBeVisible();
   await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
   await expect(column(second, 'deep-a')).toHaveAttribute('data-phase', 'poured');

@@ -1,21 +1,22 @@
 import { expect } from '@playwright/test';
-import { open, test, type } from './kitchen.ts';
+import { open, show, test, type } from './kitchen.ts';
 
 test('a shop’s week: pieces by weekday, what to mix when, a day of it planned, kept over a reload', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2026-11-30T03:00:00Z'));
-  await open(page, 'run');
-  await expect(page.locator('[data-figure="crisp at the plate"]')).toBeVisible();
-  const menu = page.getByRole('button', { name: 'This run and others' });
+  await open(page, 'plan');
+  await show(page, 'plans');
+  const menu = page.getByRole('button', { name: 'This plan' });
   await menu.click();
-  await page.getByRole('button', { name: 'A week of it' }).click();
+  await page.getByRole('button', { name: 'Plan a week' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText('the refrigerator holds 6 °C');
   await page.keyboard.press('Escape');
-  await page.getByRole('link', { name: 'Kit' }).click();
+  await page.getByRole('link', { name: 'Kitchen' }).click();
   await type(page.getByLabel('Refrigerator'), '4');
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await show(page, 'plans');
   await menu.click();
-  await page.getByRole('button', { name: 'A week of it' }).click();
+  await page.getByRole('button', { name: 'Plan a week' }).click();
   await expect(sheet).toContainText('for 3 days at most');
   for (const [weekday, pieces] of [
     ['Monday', '40'],
@@ -39,11 +40,11 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
   await expect(days.nth(0).locator('[data-mix]')).toHaveCount(1);
   await expect(days.nth(1).locator('[data-mix]')).not.toHaveCount(0);
   await days.nth(5).getByRole('button', { name: 'Plan it' }).click();
-  await expect(page.getByRole('button', { name: /^Run: / })).toHaveAccessibleName('Run: Saturday');
+  await expect(page.getByRole('button', { name: /^Plan: / })).toHaveAccessibleName('Plan: Saturday');
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('80');
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Run: / })).toHaveAccessibleName('Run: Saturday');
+  await expect(page.getByRole('button', { name: /^Plan: / })).toHaveAccessibleName('Plan: Saturday');
   await menu.click();
-  await page.getByRole('button', { name: 'A week of it' }).click();
+  await page.getByRole('button', { name: 'Plan a week' }).click();
   await expect(sheet.getByLabel('Saturday')).toHaveValue('80');
 });

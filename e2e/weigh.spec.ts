@@ -19,9 +19,9 @@ test(
   'separated eggs weighed in the recipe’s own words; bowls and sugar as the cook wants them; too much by hand is asked about',
   WALK,
   async ({ page }) => {
-    await open(page, 'formula');
+    await open(page, 'recipe');
     await toOwnKitchen(page, ['Deep round']);
-    await page.getByRole('button', { name: 'Paste a batter' }).first().click();
+    await page.getByRole('button', { name: 'Paste a recipe' }).first().click();
     await page.getByLabel('Ingredient list').fill(SUNDAY);
     await page.getByRole('button', { name: 'Read it' }).click();
     // What was declared is kept and compared, and is no ingredient.

@@ -42,9 +42,9 @@ export const CookDoor = () => {
   if (session === undefined) return null;
   return session.formula === null || session.everyIron.length === 0 ? (
     <section className="max-w-xl p-8">
-      <h1 className="text-3xl">The line begins with a pour</h1>
-      <p className="mt-3 text-lg">It takes an iron and a batter: then it says what to do next, and when to open.</p>
-      <Link to="/begin" className="button-act mt-5">
+      <h1 className="text-3xl">Cook begins with a pour</h1>
+      <p className="mt-3 text-lg">With an iron and a recipe, Cook says what to do next and when to open.</p>
+      <Link to="/setup" className="button-act mt-5">
         Begin
       </Link>
     </section>
@@ -143,7 +143,7 @@ const Line = ({ session }: { readonly session: Session }) => {
   if (!line.ready) return null;
   return (
     <div className={clsx('flex h-full flex-col bg-bench text-white', kit.isLineLight === true ? 'bench-light' : 'on-dark')}>
-      <h1 className="sr-only">The line</h1>
+      <h1 className="sr-only">Cook</h1>
       {keptRehearsal() !== null && held && (
         <SimulatedKitchen conducting={conducting} folds={folds} onPour={onPour} onTouch={onTouch} onLog={onLog} />
       )}
@@ -160,9 +160,7 @@ const Line = ({ session }: { readonly session: Session }) => {
       <BowlsOver places={places} zone={run?.zone ?? kit.zone} disabled={!held} />
       <div className="flex min-h-0 flex-1 flex-col stacked:overflow-y-auto">
         <div className="flex min-h-0 flex-1 stacked:flex-none stacked:flex-col">
-          {places.length === 0 && (
-            <p className="p-8 text-xl">No iron at the line. Choose irons for the run, or start a load from the Iron station.</p>
-          )}
+          {places.length === 0 && <p className="p-8 text-xl">No iron here yet. Choose irons for your plan, or start a load from Iron.</p>}
           {places.length > 0 && hand.part === 'plates' && <PlatesPanel session={session} planned={planned} places={places} />}
           {places.length > 0 && hand.part !== 'plates' && (
             <NowPanel

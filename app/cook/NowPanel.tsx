@@ -7,7 +7,7 @@ import type { Act, DueAct } from '../../core/line/index.ts';
 import { conduct, conductedIrons, isSpread } from '../../core/line/index.ts';
 import type { NewLoadEvent } from '../../core/log/index.ts';
 import { useNow } from '../clock/index.ts';
-import { clock, duration, grams, TOPPING_WORDS, TOWARDS } from '../ui/index.ts';
+import { clock, grams, timeOfDay, TOPPING_WORDS, TOWARDS } from '../ui/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { dishName, keepConducted } from '../session/index.ts';
 import type { LineConducting, LinePlace } from './linePlace.ts';
@@ -107,8 +107,8 @@ export const NowPanel = ({ conducting, folds, does, kit, towards, disabled, onPo
         <p className="font-display text-4xl font-bold">Nothing to do</p>
         <p className="text-xl">
           {missing !== null && [...missing.values()].some((pieces) => pieces > 0)
-            ? 'Nothing for this screen’s hands. What the others do is at its iron.'
-            : 'All that was planned is out. Another load can be poured at its iron.'}
+            ? 'Nothing for you right now. The other screens have work.'
+            : 'Everything planned is done. You can still pour at any iron.'}
         </p>
       </section>
     );
@@ -141,21 +141,21 @@ export const NowPanel = ({ conducting, folds, does, kit, towards, disabled, onPo
         ) : next.act === 'close' ? (
           ''
         ) : left_s > FAR_S ? (
-          duration(left_s)
+          `at ${timeOfDay(next.at, kit.zone)}`
         ) : (
           clock(left_s)
         )}
       </p>
       <p className="text-2xl low:text-lg">
         {next.act === 'switch-on' && left_s > FAR_S
-          ? 'the plan begins then; an iron can be poured by itself before'
+          ? 'Your plan starts then. You can cook one now.'
           : note(next, place, kit.scoops, towards.get(next.ironId))}
       </p>
       {then !== null && (
         <p className="text-xl text-white/85 low:text-lg">
           then {VERBS[then.act].toLowerCase()} {nameOf(then)}
           {then.at - now > 3000 &&
-            ` in ${(then.at - now) / 1000 > FAR_S ? duration((then.at - now) / 1000) : clock((then.at - now) / 1000)}`}
+            ((then.at - now) / 1000 > FAR_S ? ` at ${timeOfDay(then.at, kit.zone)}` : ` in ${clock((then.at - now) / 1000)}`)}
         </p>
       )}
       {/* Always at the same place; empty while there is nothing to touch. */}
@@ -216,7 +216,7 @@ const note = ({ act }: DueAct, place: LinePlace, scoops: Kit['scoops'], towards:
   if (act === 'pour' && advice !== null) {
     const scoop = nearestScoop(advice.answer.portion_mL / moulds, scoops);
     return [
-      isTrial ? 'a trial for nobody' : null,
+      isTrial ? 'a trial load' : null,
       wipeBefore ? 'wipe the plates first' : null,
       scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
       moulds > 1 ? `into each of ${moulds}` : towards === undefined ? 'into the middle' : null,

@@ -2,10 +2,10 @@ import { Archive, Clock, LampDesk, Refrigerator, Snowflake, TriangleAlert } from
 import type { LucideIcon } from 'lucide-react';
 import type { KeepPlace } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { dayAndTime, temperature } from '../ui/index.ts';
+import { temperature } from '../ui/index.ts';
 import { Container } from './Container.tsx';
 import type { Thing } from './things.ts';
-import { STORE_WORDS } from './words.ts';
+import { STORE_WORDS, untilWords } from './words.ts';
 
 const PLACES: readonly KeepPlace[] = ['refrigerator', 'freezer', 'tin', 'room'];
 const ICONS: Readonly<Record<KeepPlace, LucideIcon>> = { refrigerator: Refrigerator, freezer: Snowflake, tin: Archive, room: LampDesk };
@@ -16,10 +16,10 @@ const FREEZER_C = -18;
 const degreesAt = (place: KeepPlace, kit: Kit): string =>
   temperature({ refrigerator: kit.refrigerator_C, freezer: FREEZER_C, tin: kit.room_C, room: kit.room_C }[place], kit.temperatureUnit);
 
-type Props = { readonly kit: Kit; readonly things: readonly Thing[]; readonly onTouch: (thing: Thing) => void };
+type Props = { readonly kit: Kit; readonly now: number; readonly things: readonly Thing[]; readonly onTouch: (thing: Thing) => void };
 
 /** Where everything stands, board by board; on each the first to go at the left. */
-export const Boards = ({ kit, things, onTouch }: Props) => (
+export const Boards = ({ kit, now, things, onTouch }: Props) => (
   <section aria-label="Where everything is" className="flex flex-col gap-6">
     {PLACES.map((place) => {
       const mine = things.filter((thing) => thing.place === place);
@@ -36,12 +36,13 @@ export const Boards = ({ kit, things, onTouch }: Props) => (
               <h2 className="mt-1 text-[21px]">{STORE_WORDS[place]}</h2>
               <p className="text-quiet">{degreesAt(place, kit)}</p>
             </div>
-            <ul className="board-of-things flex flex-wrap gap-x-8 gap-y-5">
+            <ul className="flex flex-wrap gap-y-5">
               {mine.map((thing) => (
                 <li key={thing.id}>
-                  <OneThing thing={thing} rank={things.indexOf(thing) + 1} zone={kit.zone} onTouch={onTouch} />
+                  <OneThing thing={thing} rank={things.indexOf(thing) + 1} now={now} zone={kit.zone} onTouch={onTouch} />
                 </li>
               ))}
+              <li aria-hidden className="h-32 min-w-0 flex-1 border-b-6 border-quiet" />
             </ul>
           </div>
         )
@@ -50,16 +51,22 @@ export const Boards = ({ kit, things, onTouch }: Props) => (
   </section>
 );
 
-type OneProps = { readonly thing: Thing; readonly rank: number; readonly zone: string; readonly onTouch: (thing: Thing) => void };
+type OneProps = {
+  readonly thing: Thing;
+  readonly rank: number;
+  readonly now: number;
+  readonly zone: string;
+  readonly onTouch: (thing: Thing) => void;
+};
 
-const OneThing = ({ thing, rank, zone, onTouch }: OneProps) => {
+const OneThing = ({ thing, rank, now, zone, onTouch }: OneProps) => {
   const { name, amount, first, isOver, isHazard, planned } = thing;
-  const until = first === undefined ? '' : dayAndTime(first.until, zone);
+  const until = first === undefined ? '' : untilWords(first.until, now, zone);
   return (
     <button
       type="button"
       data-thing={thing.id}
-      className="flex w-60 flex-col items-start text-left hover:bg-act-soft max-sm:w-44"
+      className="flex w-64 flex-col items-start text-left hover:bg-act-soft max-sm:w-44"
       onClick={() => onTouch(thing)}
     >
       <span className="flex h-32 w-full items-end gap-2 border-b-6 border-quiet px-1">

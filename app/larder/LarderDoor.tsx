@@ -20,6 +20,7 @@ import { Par } from './Par.tsx';
 import { PutAway } from './PutAway.tsx';
 import { ReadLabel } from './ReadLabel.tsx';
 import type { Thing } from './things.ts';
+import { untilWords } from './words.ts';
 import { thingsOf } from './things.ts';
 import { Waste } from './Waste.tsx';
 
@@ -59,7 +60,7 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
     <>
       <div className="no-print flex flex-col gap-5 px-8 py-4 max-sm:px-5">
         <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
-          <UseFirst first={things[0]} zone={kit.zone} />
+          <UseFirst first={things[0]} now={now} zone={kit.zone} />
           <span className="flex flex-wrap items-center gap-x-6">
             {kept.length + dated.length > 0 && (
               <LinkButton icon={<Printer aria-hidden className="size-5" />} onClick={() => window.print()}>
@@ -70,7 +71,7 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
               items={[...items, ...session.lots.map(({ id }) => ({ id, usedAt: null }))]}
               onFound={({ id, usedAt }) => (usedAt === null ? show(id) : setFound(id))}
             />
-            <ActButton className="px-5 text-[19px]" icon={<Plus aria-hidden className="size-5" />} onClick={() => show('new')}>
+            <ActButton className="px-5 text-[18px]" icon={<Plus aria-hidden className="size-5" />} onClick={() => show('new')}>
               Put away
             </ActButton>
           </span>
@@ -96,7 +97,7 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
             Nothing here yet. Put leftovers away and you get a use-by date, the rule behind it, and a label.
           </p>
         )}
-        <Boards kit={kit} things={things} onTouch={({ id }) => show(id)} />
+        <Boards kit={kit} now={now} things={things} onTouch={({ id }) => show(id)} />
         <LinkButton className="self-start" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
           {isOpen ? 'Hide the details' : 'Show every item'}
         </LinkButton>
@@ -166,7 +167,7 @@ const Keep = ({ session, items }: { readonly session: Session; readonly items: r
 };
 
 /** What goes first, in one sentence. */
-const UseFirst = ({ first, zone }: { readonly first: Thing | undefined; readonly zone: string }) => (
+const UseFirst = ({ first, now, zone }: { readonly first: Thing | undefined; readonly now: number; readonly zone: string }) => (
   <h1 className="text-[28px] max-sm:text-2xl">
     {first === undefined ? (
       'Larder'
@@ -175,7 +176,7 @@ const UseFirst = ({ first, zone }: { readonly first: Thing | undefined; readonly
         <span className="font-normal text-quiet">Use first:</span> {first.name}
         {first.first !== undefined && (
           <span className="font-normal text-quiet">
-            , {first.isOver ? 'past since' : 'by'} <b className="text-ink">{dayAndTime(first.first.until, zone)}</b>
+            , {first.isOver ? 'past since' : 'by'} <b className="whitespace-nowrap text-ink">{untilWords(first.first.until, now, zone)}</b>
           </span>
         )}
       </>

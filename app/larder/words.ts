@@ -1,3 +1,5 @@
+import { HOUR_MS } from '../../core/basis/index.ts';
+import { dayAndTime } from '../ui/index.ts';
 import type { KeepForm, KeepPlace, WasteReason } from '../../core/keep/index.ts';
 
 export const FORM_WORDS: Readonly<Record<KeepForm, string>> = {
@@ -29,4 +31,13 @@ export const WASTE_WORDS: Readonly<Record<WasteReason, string>> = {
   'freezer-burn': 'freezer burn',
   'too-many': 'too many',
   dropped: 'dropped',
+};
+
+/** Within this of now the hour counts, too. */
+const HOURS_COUNT_MS = 48 * HOUR_MS;
+
+/** "Mon 28 Dec", or with its hour where that is near. */
+export const untilWords = (until: number, now: number, zone: string): string => {
+  const words = dayAndTime(until, zone);
+  return Math.abs(until - now) < HOURS_COUNT_MS ? words : (words.split(',')[0] ?? words);
 };

@@ -2,7 +2,7 @@ import { CalendarDays, Flame, Share2, ShieldCheck, SlidersHorizontal, TriangleAl
 import type { LucideIcon } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import type { Pin, Run, RunPlan } from '../../core/run/index.ts';
 import { isPutAway, servedBy } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
@@ -45,11 +45,19 @@ const useTried = (run: Run, planned: PlannedRun | null) => {
   return { plan: asTried !== null && found?.ok === true ? found.value.plan : (planned?.plan ?? null), onTry: setTried };
 };
 
+/** What is open over the clock stands in the address: a reload keeps it. */
+const usePane = (): readonly [PaneName | null, (pane: PaneName | null) => void] => {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get('show');
+  const pane = asked !== null && asked in PANES ? (asked as PaneName) : null;
+  return [pane, (next) => setSearch(next === null ? {} : { show: next }, { replace: true })];
+};
+
 /** One morning: its sentence, its times, its clock, and one thing to do. */
 export const Morning = ({ session, run, planned, onChange, plans }: Props) => {
   const { plan, onTry } = useTried(run, planned);
   const [chosen, setChosen] = useState<ChosenLoad | null>(null);
-  const [pane, setPane] = useState<PaneName | null>(null);
+  const [pane, setPane] = usePane();
   return (
     <div className="flex min-h-full flex-col px-8 pt-5 pb-4 max-sm:px-5">
       <h1 className="sr-only">{run.name}</h1>

@@ -12,11 +12,11 @@ export type RunMenuProps = {
   readonly onRemove: () => void;
 };
 
-/** What can be done with the run that is on. */
+/** What can be done with the plan that is on. */
 export default function RunMenu({ run, onNew, onWeek, onCopy, onRename, onRemove }: RunMenuProps) {
   return (
     <Popover className="no-print relative">
-      <PopoverButton className="grid size-11 place-items-center rounded text-act hover:bg-act-soft" aria-label="This run and others">
+      <PopoverButton className="grid size-11 place-items-center rounded text-act hover:bg-act-soft" aria-label="This plan">
         <Ellipsis aria-hidden className="size-6" />
       </PopoverButton>
       <PopoverPanel
@@ -32,16 +32,16 @@ export default function RunMenu({ run, onNew, onWeek, onCopy, onRename, onRemove
             <>
               <Rename key={run.id} name={run.name} onRename={onRename} />
               <button type="button" className={ITEM} onClick={act(onCopy)}>
-                <CopyPlus aria-hidden className="size-5 text-act" /> The same on the next day
+                <CopyPlus aria-hidden className="size-5 text-act" /> Copy to the next day
               </button>
               <button type="button" className={ITEM} onClick={act(onNew)}>
-                <Plus aria-hidden className="size-5 text-act" /> Another run
+                <Plus aria-hidden className="size-5 text-act" /> New plan
               </button>
               <button type="button" className={ITEM} onClick={act(onWeek)}>
-                <CalendarDays aria-hidden className="size-5 text-act" /> A week of it
+                <CalendarDays aria-hidden className="size-5 text-act" /> Plan a week
               </button>
               <button type="button" className={ITEM} onClick={act(onRemove)}>
-                <Trash2 aria-hidden className="size-5 text-act" /> Remove this one
+                <Trash2 aria-hidden className="size-5 text-act" /> Remove this plan
               </button>
             </>
           );
@@ -64,7 +64,7 @@ const Rename = ({ name, onRename }: { readonly name: string; readonly onRename: 
         value={text}
         onChange={(event) => {
           setText(event.target.value);
-          // A run without a name can't be found again: the last one stands until there is another.
+          // A plan without a name can't be found again: the last one stands until there is another.
           if (event.target.value.trim() !== '') onRename(event.target.value.trim());
         }}
       />

@@ -7,13 +7,12 @@ type Props = RunMenuProps & { readonly runs: readonly Run[]; readonly onChoose: 
 
 const RunMenu = lazy(() => import('./RunMenu.tsx'));
 
-/** Which run is on, and what can be done with it. */
+/** Which plan is on, and what can be done with it. */
 export const Runs = ({ runs, run, onChoose, ...acts }: Props) => (
   <div className="flex flex-wrap items-baseline gap-x-3">
-    <h1 className="sr-only">{run.name}</h1>
     <span className="text-2xl">
       <InlineSelect
-        label="Run"
+        label="Plan"
         value={run.id}
         choices={[...runs]
           .sort((a, b) => b.serveAt - a.serveAt)

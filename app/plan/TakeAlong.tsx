@@ -73,7 +73,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
       take: () => download(fileName(run.name, 'json'), 'application/json', `${JSON.stringify(file, null, 2)}\n`),
     },
     {
-      words: 'Into the calendar',
+      words: 'Add to a calendar',
       icon: CalendarPlus,
       take: () => void calendar().then((text) => download(fileName(run.name, 'ics'), 'text/calendar', text)),
     },
@@ -90,7 +90,7 @@ export const TakeAlong = ({ session, planned, plan }: Props) => {
   return (
     <Popover className="no-print relative">
       <PopoverButton className="button-plain">
-        <FileDown aria-hidden className="size-5" /> Take along
+        <FileDown aria-hidden className="size-5" /> Save as a file
       </PopoverButton>
       <PopoverPanel
         anchor="bottom end"

@@ -20,7 +20,7 @@ export const FirstBatter = ({ session }: { readonly session: Session }) => {
       <button type="button" className="button-act min-h-14 w-full text-lg" onClick={() => setPasting(true)}>
         <ClipboardPaste aria-hidden className="size-5" /> Paste your own
       </button>
-      <p className="mt-3 text-quiet">or start from a usual one</p>
+      <p className="mt-3 text-quiet">or start from a common one</p>
       <ul className="mt-2 grid grid-cols-2 gap-2">
         {STARTERS.map((starter) => {
           const has = formulas.some(({ name, provenance }) => name === starter.name && provenance !== 'written here');
@@ -42,7 +42,7 @@ export const FirstBatter = ({ session }: { readonly session: Session }) => {
       </ul>
       {formula !== null && (
         <p className="mt-3 border-l-3 border-act bg-act-soft px-3 py-1">
-          “{formula.name}” is on the bench.{' '}
+          “{formula.name}” is ready.{' '}
           <Link to="/recipe" className="font-semibold text-act underline underline-offset-2">
             See how it was read
           </Link>

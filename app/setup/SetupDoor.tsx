@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { useGuard } from '../ui/index.ts';
+import { ActButton, useGuard } from '../ui/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { freshRun, useSession } from '../session/index.ts';
 import { commands, useDo } from '../store/index.ts';
@@ -8,7 +8,7 @@ import { FirstBatter } from './FirstBatter.tsx';
 import { WhereItStands } from './WhereItStands.tsx';
 import { WhichIrons } from './WhichIrons.tsx';
 
-/** The three things a new kitchen is asked; what is answered is kept at once, and each may wait. */
+/** What a new kitchen is asked; each answer is kept at once and can wait. It ends with cooking one now, or with a plan. */
 export const SetupDoor = () => {
   const session = useSession();
   const carryOut = useDo();
@@ -16,25 +16,27 @@ export const SetupDoor = () => {
   const guard = useGuard();
   if (session === undefined) return null;
   const { irons, formulas, iron, formula, run, workspace } = session;
-  const isReady = iron !== null && formula !== null;
   const plan = guard(() => {
     if (run === null) void carryOut(commands.addRun(freshRun(session, wallNow()), workspace));
     void navigate('/plan');
   });
   return (
-    <div className="flex flex-col gap-6 px-5 py-4">
+    <div className="flex flex-col gap-6 px-8 py-5 max-sm:px-5">
       <header className="flex flex-wrap items-end justify-between gap-4">
         <div>
-          <h1 className="text-3xl">Three things about this kitchen</h1>
-          <p className="mt-1 text-lg text-quiet">Each is kept as you touch it and can be changed later at Kit and Formula.</p>
+          <h1 className="text-3xl">Set up your kitchen</h1>
+          <p className="mt-1 text-lg text-quiet">Two touches are enough. You can change everything later.</p>
         </div>
-        {isReady ? (
-          <button type="button" className="button-act min-h-16 px-6 text-xl" onClick={plan}>
-            {run === null ? 'Plan tomorrow’s breakfast' : 'To the run'}
-          </button>
+        {iron !== null && formula !== null ? (
+          <div className="flex flex-wrap gap-3">
+            <ActButton onClick={() => void navigate(`/cook?iron=${iron.id}`)}>Cook one now</ActButton>
+            <ActButton outlined onClick={plan}>
+              Plan for a time
+            </ActButton>
+          </div>
         ) : (
           <p role="status" className="text-lg font-semibold">
-            {iron === null ? 'Touch the iron you have' : 'And a batter'}; then comes the plan.
+            {iron === null ? 'Touch the iron you have' : 'Now choose a recipe'}
           </p>
         )}
       </header>
@@ -44,12 +46,12 @@ export const SetupDoor = () => {
           <WhichIrons session={session} />
         </section>
         <div className="flex flex-col gap-6">
-          <section aria-label="First batter">
-            <Question n={2} isDone={formulas.length > 0} ask="What is the first batter?" />
+          <section aria-label="First recipe">
+            <Question n={2} isDone={formulas.length > 0} ask="Which recipe first?" />
             <FirstBatter session={session} />
           </section>
           <section aria-label="Place">
-            <Question n={3} isDone={false} ask="Where does it stand?" />
+            <Question n={3} isDone={false} ask="Where is your kitchen?" />
             <WhereItStands session={session} />
           </section>
         </div>

@@ -21,7 +21,7 @@ type SetBy = Iron['control']['type'];
 const SET_BY: readonly { readonly value: SetBy; readonly label: string }[] = [
   { value: 'dial', label: 'a dial with marks' },
   { value: 'thermostat', label: 'degrees' },
-  { value: 'fixed', label: 'nothing: it has a light' },
+  { value: 'fixed', label: 'no control, only a light' },
 ];
 
 /** Marks that most dials have; what they mean is learned from the loads. */
@@ -68,10 +68,10 @@ export const WhichIrons = ({ session }: { readonly session: Session }) => {
         })}
       </ul>
       <button type="button" className="button-plain mt-3" onClick={() => setDescribing(true)}>
-        <Plus aria-hidden className="size-5" /> Mine is different: describe it
+        <Plus aria-hidden className="size-5" /> Describe another iron
       </button>
       {irons.length > 0 && (
-        <ul aria-label="In the kit" className="mt-4 flex flex-col gap-2">
+        <ul aria-label="Your irons" className="mt-4 flex flex-col gap-2">
           {irons.map((iron) => (
             <li key={iron.id} className="flex flex-wrap items-end gap-x-5 gap-y-2 border-b border-line pb-2">
               <b className="w-40 self-center font-display text-lg">{iron.name}</b>
@@ -105,15 +105,14 @@ export const WhichIrons = ({ session }: { readonly session: Session }) => {
                 className="min-h-11 font-semibold text-act underline underline-offset-2"
                 onClick={() => setMeasured(iron)}
               >
-                More about it
+                More
               </button>
             </li>
           ))}
         </ul>
       )}
       <p className="mt-2 max-w-prose text-[15px] text-quiet">
-        Sizes, watts and degrees are those of a usual iron of that shape until you say otherwise. How much it really takes, and how hot its
-        marks are, the first loads tell.
+        We start with the sizes and watts of a common iron of that shape. Your first loads correct them.
       </p>
       {describing && (
         <DescribeSheet

@@ -106,7 +106,7 @@ const Three = ({ answer, iron, session: { kit } }: { readonly answer: AdviceAnsw
   );
 };
 
-const MOST_DRAWN = 12;
+const MOST_DRAWN = 18;
 const range = (low: number, high: number, say: (value: number) => string): string => (low === high ? say(low) : `${say(low)}–${say(high)}`);
 
 /** How many pieces, beside what the recipe says. */
@@ -117,7 +117,7 @@ const Makes = ({ answer, iron, claims, formula }: Pick<KnownProps, 'answer' | 'i
     <div>
       <span aria-hidden className="flex flex-wrap gap-1.5">
         {Array.from({ length: drawn }, (_, i) => (
-          <Piece key={i} lattice={iron.geometry.lattice} hollow={iron.kind === 'ball pan'} step={answer.tawnyStep} size={30} />
+          <Piece key={i} lattice={iron.geometry.lattice} hollow={iron.kind === 'ball pan'} step={answer.tawnyStep} size={27} />
         ))}
       </span>
       <p className="mt-1 text-[17px]">

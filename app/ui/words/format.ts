@@ -47,7 +47,8 @@ export const dialMarkText = (mark: number): string => {
 export const inUnit = (celsius: number, unit: Kit['temperatureUnit']): number => (unit === 'F' ? celsiusToFahrenheit(celsius) : celsius);
 export const fromUnit = (degrees: number, unit: Kit['temperatureUnit']): number => (unit === 'F' ? fahrenheitToCelsius(degrees) : degrees);
 
-export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string => `${Math.round(inUnit(celsius, unit))} °${unit}`;
+export const temperature = (celsius: number, unit: Kit['temperatureUnit']): string =>
+  `${String(Math.round(inUnit(celsius, unit))).replace('-', '−')}\u00a0°${unit}`;
 
 /** How far apart two temperatures are, K: "8 °C", "14 °F". */
 export const temperatureApart = (difference_K: number, unit: Kit['temperatureUnit']): string =>
