@@ -22,7 +22,7 @@ export const inWords = (a: AdviceAnswer): string => {
     `Open     after ${clock(t.best)} (good from ${clock(t.from)} to ${clock(t.to)}; 8 in 10 between ${clock(band.p10)} and ${clock(band.p90)})`,
     `Expect   step ${a.tawnyStep.toFixed(1)} ${nearestStep(a.tawnyStep).name}, crisp ${a.crisp.toFixed(1)}, ${Math.round(100 * a.waterLoss_fraction)} % lost, ${a.pieceMass_g.toFixed(0)} g a piece`,
     `Makes    ${makes(a)}`,
-    `Basis    ${a.basis === null ? 'the model only' : `${a.basis.loads === 0 ? 'a teaspoon' : a.basis.loads === 1 ? 'one load' : `${a.basis.loads} loads`} on this iron${a.basis.chance === null ? '' : `; ${Math.round(100 * a.basis.chance)} % of such loads land`}`}`,
+    `Basis    ${a.basis === null ? 'estimate: nothing cooked on this iron yet' : `${a.basis.loads === 0 ? 'a teaspoon' : a.basis.loads === 1 ? '1 load' : `${a.basis.loads} loads`} on this iron${a.basis.chance === null ? '' : `; ${Math.round(10 * a.basis.chance)} of 10 come out right`}`}`,
     ...a.warnings.map((warning) => `${warning.level === 'note' ? 'Note    ' : 'Watch   '} ${warning.text}`),
     '',
   ].join('\n');

@@ -43,7 +43,7 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
   await openLid(page, page.locator('section[data-iron]'));
   await page.getByRole('button', { name: 'How was it?' }).click();
-  await page.getByRole('button', { name: /^As promised/ }).click();
+  await page.getByRole('button', { name: /^As expected/ }).click();
   expect(await touches()).toBeLessThanOrEqual(24);
   await page.getByRole('link', { name: 'Log' }).click();
   await page.getByRole('button', { name: 'Table', exact: true }).click();

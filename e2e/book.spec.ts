@@ -6,7 +6,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   await openAll(page, 'log');
   const rows = page.locator('[data-load]');
   await expect(rows.first()).toBeVisible();
-  const ask = page.getByRole('search', { name: 'Ask the book' });
+  const ask = page.getByRole('search', { name: 'Search the log' });
   await ask.getByRole('button', { name: /^Iron asked for/ }).click();
   await page.getByRole('option', { name: 'Thin four' }).click();
   await expect(rows.first()).toContainText('Thin four');
@@ -33,7 +33,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   await ask.getByRole('button', { name: 'Keep', exact: true }).click();
   await ask.getByRole('button', { name: 'last December' }).click();
   await expect(page).toHaveURL(/from=\d{4}-12-01&to=\d{4}-12-31/);
-  await ask.getByRole('button', { name: 'everything again' }).click();
+  await ask.getByRole('button', { name: 'Show everything' }).click();
   await expect(page.locator('[data-figure="found"]')).toHaveCount(0);
   await page.reload();
   await ask.getByRole('button', { name: 'Thin ones', exact: true }).click();
@@ -43,7 +43,7 @@ test('the book is asked by iron, fault, words and day; the address keeps it, and
   // Words that nobody wrote, a day to come: none, and back to everything.
   await ask.getByRole('searchbox').fill('nobody wrote this');
   await expect.poll(() => figure(page, 'found')).toBe(0);
-  await ask.getByRole('button', { name: 'everything again' }).click();
+  await ask.getByRole('button', { name: 'Show everything' }).click();
   await expect(rows.first()).toBeVisible();
   await expect(ask.getByRole('searchbox')).toHaveValue('');
 });

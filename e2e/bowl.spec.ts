@@ -81,7 +81,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
     .getByRole('radio', { name: /ribbon/ })
     .check();
   await expect(page.getByRole('dialog')).toContainText('g wheat flour');
-  await page.getByRole('button', { name: 'Write it into the formula' }).click();
+  await page.getByRole('button', { name: 'Change the recipe' }).click();
   await expect.poll(() => figure(page, 'totalMass_g')).toBeGreaterThan(before + 20);
 
   // Steps are ordered by keys.
@@ -109,7 +109,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   await type(page.getByLabel('Who weighs'), 'Ada');
   // As much as the run needs, unless somebody says otherwise.
   await expect(page.locator('[data-figure="run factor"]')).toBeVisible();
-  await type(page.getByLabel('times the formula'), '1');
+  await type(page.getByLabel('times the recipe'), '1');
   await page.getByRole('button', { name: 'Start weighing' }).click();
   const now = page.getByRole('region', { name: 'Now' });
   const pour = page.getByRole('button', { name: 'Pour what is wanted' });
@@ -160,7 +160,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
     await now.getByRole('button', { name: /It is in|Done/ }).click();
     await expect(now).not.toHaveAttribute('data-step', at ?? '');
   }
-  await now.getByRole('button', { name: 'Into the book' }).click();
+  await now.getByRole('button', { name: 'Save to the log' }).click();
   await expect(page.getByRole('heading', { name: /everything is in/ })).toBeVisible();
   const file = JSON.parse(readFileSync(await exported(page), 'utf8')) as {
     lots: { formulaId: string; madeAt: number; weighed: { ingredientId: string; grams: number }[] }[];

@@ -57,7 +57,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(fromNow).toContainText(/the last plate is at \d\d:\d\d; as it stands \d\d:\d\d/);
   const [with6 = '', without6 = ''] = ((await fromNow.textContent()) ?? '').match(/\d\d:\d\d/g) ?? [];
   expect(with6 > without6).toBe(true);
-  await sheet.getByRole('button', { name: 'Plan it so' }).click();
+  await sheet.getByRole('button', { name: 'Use this plan' }).click();
   await expect(page.getByText(/serve .* · 42/)).toBeVisible();
   await expect(stands).toContainText('of 42');
   await page.getByRole('button', { name: 'As it was planned' }).click();
@@ -86,7 +86,7 @@ test('a load is skipped, and the power goes: the others go on, everything is lat
   // Off for five minutes, and hot again after five at most.
   await expect(sheet.locator('[data-power="wait"]')).toContainText(/Everything (6|7|8|9|10) minutes later/);
   await expect(sheet).toContainText('lid closed');
-  await sheet.getByRole('button', { name: 'Plan it so' }).click();
+  await sheet.getByRole('button', { name: 'Use this plan' }).click();
   await expect(serve).toContainText(/serve 07:2[1-5]/);
   await page.getByRole('button', { name: 'As it was planned' }).click();
   await expect(serve).toContainText('serve 7:15');

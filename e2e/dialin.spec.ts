@@ -7,7 +7,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await page.getByRole('button', { name: 'What we learned' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 12 loads');
-  expect(await figure(page, 'next chance to land')).toBeGreaterThan(0.5);
+  expect(await figure(page, 'next comes out right')).toBeGreaterThan(0.5);
   const portion = await figure(page, 'next portion');
   const cavity = await figure(page, 'cavity');
   await page.keyboard.press('Escape');
@@ -50,13 +50,13 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   const panel = sheet.getByRole('region', { name: 'Simulated iron' });
   await expect(panel).toBeVisible();
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('No load of it is logged yet');
-  const before = await figure(page, 'next chance to land');
+  const before = await figure(page, 'next comes out right');
   for (let n = 1; n <= 3; n++) {
     if (n === 3) await panel.getByRole('checkbox', { name: /thermometer and scale/ }).check();
     await panel.getByRole('button', { name: 'Cook this load on it' }).click();
     await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText(`From ${n} load`, { timeout: 60_000 });
   }
-  expect(await figure(page, 'next chance to land')).toBeGreaterThan(before + 0.15);
+  expect(await figure(page, 'next comes out right')).toBeGreaterThan(before + 0.15);
   // By hand as well: poured, closed, opened when one dares; logged like any load, with what was really poured.
   await panel.getByRole('checkbox', { name: 'by hand' }).check();
   const hand = panel.getByRole('group', { name: 'By hand' });

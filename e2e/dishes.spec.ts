@@ -38,7 +38,7 @@ test('two dishes in one morning: planned, bought, weighed and poured together, e
   await open(page, 'recipe/weigh');
   await page.getByRole('button', { name: /^Recipe: / }).click();
   await page.getByRole('option', { name: /Orange-cardamom wafers/ }).click();
-  await expect(page.getByLabel('times the formula')).not.toHaveValue('1');
+  await expect(page.getByLabel('times the recipe')).not.toHaveValue('1');
 
   // The line pours each its own, and counts them apart.
   await open(page, 'cook');

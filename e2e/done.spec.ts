@@ -6,7 +6,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   await open(page, 'cook');
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   const iron = column(page, 'deep-a');
-  await iron.getByRole('button', { name: 'otherwise?' }).click();
+  await iron.getByRole('button', { name: 'Change' }).click();
   const sheet = page.getByRole('dialog');
   await type(sheet.getByLabel('g', { exact: true }), '180');
   // Marks are entered as marks.
@@ -24,7 +24,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
     Number((await left.locator('[data-figure="left_g"]').first().textContent())?.replace(/\D/g, ''));
   const before_g = await left_g();
   // By scoops, typed as cooks write it; the entry keeps what is typed in it.
-  await iron.getByRole('button', { name: '180 g: otherwise?' }).click();
+  await iron.getByRole('button', { name: '180 g: change' }).click();
   await sheet.getByLabel('or scoops').pressSequentially('2');
   await sheet.getByLabel('or scoops').blur();
   await expect(sheet.getByLabel('or scoops')).toHaveValue('2');

@@ -18,8 +18,8 @@ test(
     await open(second, 'cook');
     await settings(second, 'opens and takes out', 'Ysolde');
     // Both act: neither is held off by the other.
-    await expect(page.getByText('Another tab holds the line')).toHaveCount(0);
-    await expect(second.getByText('Another tab holds the line')).toHaveCount(0);
+    await expect(page.getByText('Another tab is cooking')).toHaveCount(0);
+    await expect(second.getByText('Another tab is cooking')).toHaveCount(0);
     await startLoad(page, 'deep-a');
     const theirs = second.getByRole('region', { name: 'Do next' });
     await expect(column(second, 'deep-a')).toHaveAttribute('data-phase', 'cooking');

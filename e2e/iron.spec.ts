@@ -30,7 +30,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   // Walls wider than the pockets: said, and not to be kept.
   await type(sheet.getByLabel('Wall, mm'), '50');
   await expect(sheet.getByRole('alert')).toContainText('leave no pocket');
-  await expect(sheet.getByRole('button', { name: 'Put it in the kit' })).toBeDisabled();
+  await expect(sheet.getByRole('button', { name: 'Add this iron' })).toBeDisabled();
   await type(sheet.getByLabel('Wall, mm'), '6');
   await type(sheet.getByLabel('It holds, g'), '3');
   await expect(sheet.getByRole('alert')).toContainText('one of the two is wrong');
@@ -39,7 +39,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   // Not tried after all: the ruler is believed.
   await type(sheet.getByLabel('It holds, g'), '');
   await expect.poll(() => figure(page, 'cavity_mL')).not.toBe(240);
-  await sheet.getByRole('button', { name: 'Put it in the kit' }).click();
+  await sheet.getByRole('button', { name: 'Add this iron' }).click();
   await expect(page.getByRole('heading', { name: 'Fell iron' })).toBeVisible();
   await page.getByRole('link', { name: 'Iron' }).click();
   await settled(page);
@@ -51,7 +51,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await page.getByRole('button', { name: 'What we learned' }).click();
   const more = sheet.getByRole('region', { name: 'What more would bring' });
   await expect(more).toBeVisible();
-  const chance = await figure(page, 'next chance to land');
+  const chance = await figure(page, 'next comes out right');
   expect(await figure(page, 'worth water')).toBeGreaterThan(chance);
   // Half a portion first, dough in the gap and a picture with a coin are offered with what each would bring.
   expect(await figure(page, 'worth half')).toBeGreaterThan(chance);
@@ -84,8 +84,8 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect(more.getByRole('alert')).toContainText('one of the two is wrong');
   await type(more.getByLabel('It holds, g of water'), '240');
   await more.getByLabel('It holds, g of water').press('Enter');
-  await expect.poll(() => figure(page, 'next chance to land')).toBeGreaterThan(1.4 * chance);
-  const filled = await figure(page, 'next chance to land');
+  await expect.poll(() => figure(page, 'next comes out right')).toBeGreaterThan(1.4 * chance);
+  const filled = await figure(page, 'next comes out right');
   await expect(more).toBeVisible();
   await expect(more.getByLabel('It holds, g of water')).toHaveCount(0);
   const setting = await figure(page, 'next setting');
@@ -94,16 +94,16 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect(more.getByRole('alert')).toContainText('is it on a hot plate');
   await type(more.getByLabel(/It reads/), String(Math.round(setting + 9)));
   await more.getByRole('button', { name: 'Keep' }).click();
-  await expect.poll(() => figure(page, 'next chance to land')).toBeGreaterThan(filled);
+  await expect.poll(() => figure(page, 'next comes out right')).toBeGreaterThan(filled);
   // A teaspoon in the hot iron, both sides held against the bands: surer again; let go, and it is as before.
-  const probed = await figure(page, 'next chance to land');
+  const probed = await figure(page, 'next comes out right');
   const spoonful = more.getByRole('group', { name: 'Its lower side' });
   await expect(spoonful).toBeVisible({ timeout: 60_000 });
   expect(await figure(page, 'worth teaspoon')).toBeGreaterThan(probed);
   await spoonful.getByRole('button', { name: 'step 4' }).click();
   await more.getByRole('group', { name: 'Its upper side' }).getByRole('button', { name: 'step 4' }).click();
   await expect(more.getByText(/A teaspoon at .* step 4 below and 4 above/)).toBeVisible();
-  await expect.poll(() => figure(page, 'next chance to land'), { timeout: 60_000 }).toBeGreaterThan(probed);
+  await expect.poll(() => figure(page, 'next comes out right'), { timeout: 60_000 }).toBeGreaterThan(probed);
   // Both stand in the iron, and hold after a reload.
   await page.reload();
   await settled(page);

@@ -109,7 +109,7 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
   const spent = Number(await out.getAttribute('data-exact'));
   expect(spent).toBeGreaterThan(120);
   await bowl.getByRole('button', { name: 'Into the refrigerator' }).click();
-  await expect(bowl.getByRole('button', { name: 'Onto the bench' })).toBeVisible();
+  await expect(bowl.getByRole('button', { name: 'Onto the counter' })).toBeVisible();
   await page.clock.setSystemTime(new Date('2026-11-29T07:00:00Z'));
   await page.reload();
   // The demo's refrigerator has 6 °C: too warm for its code, so the time still runs.

@@ -136,7 +136,7 @@ const PANES = { more: 'More choices', safe: 'How safe is this plan?', share: 'Sh
 
 /** Opens something over the clock of the plan, if it isn't open already. */
 export const show = async (page: Page, pane: keyof typeof PANES): Promise<void> => {
-  await expect(page.getByText('First pour')).toBeVisible();
+  await expect(page.getByText('First pour').first()).toBeVisible();
   if (new URL(page.url()).searchParams.get('show') === pane) return;
   if (pane === 'safe' && new URL(page.url()).searchParams.has('show'))
     await page.getByRole('button', { name: 'Close', exact: true }).click();
@@ -200,7 +200,7 @@ export const exported = async (page: Page): Promise<string> => {
   return await (await waiting).path();
 };
 
-const TAKES = { 'in place': 'Replace what is here', merged: 'Merge it', beside: 'Take it beside' } as const;
+const TAKES = { 'in place': 'Replace what is here', merged: 'Merge it', beside: 'Add it' } as const;
 
 /** Chooses a kitchen file in the kit, and takes it as it is asked for. */
 export const importFile = async (page: Page, text: string | Buffer, how: keyof typeof TAKES): Promise<void> => {

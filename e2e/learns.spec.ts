@@ -10,7 +10,7 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'deep, round' }).click();
   await type(sheet.getByLabel('Name'), 'Fell iron');
-  await sheet.getByRole('button', { name: 'Put it in the kit' }).click();
+  await sheet.getByRole('button', { name: 'Add this iron' }).click();
   // A new iron is the one that is worked with next.
   await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await settled(page);
@@ -54,7 +54,7 @@ test('a stranger iron: “leaked, two steps too dark”, and the next pour is le
   await expect(bowl.locator('[data-figure="left_g"]')).toBeVisible();
   const left_g = await figure(page, 'left_g');
   for (const grams of [Math.min(2000, left_g - 100), Math.max(1, left_g - 2000 - 100)].filter((some) => some > 1)) {
-    await iron.getByRole('button', { name: 'otherwise?', exact: true }).click();
+    await iron.getByRole('button', { name: 'Change', exact: true }).click();
     await type(page.getByRole('dialog').getByLabel('g', { exact: true }), String(grams));
     await page.getByRole('button', { name: /It was so/ }).click();
     await iron.getByRole('button', { name: /^Poured \d/ }).click();

@@ -110,7 +110,7 @@ test('a rest, its clock running out, and the method changed', async ({ page }) =
   await page.getByRole('tab', { name: 'Methods' }).click();
   const folded = page.locator('li[data-lift="folded"]');
   await expect(folded).toContainText('g/mL');
-  await folded.getByRole('button', { name: 'Do it so' }).click();
+  await folded.getByRole('button', { name: 'Use this method' }).click();
   await expect(page.getByRole('button', { name: 'Lift: folded whites' })).toBeVisible();
 });
 

@@ -4,9 +4,9 @@ import { exported, figure, importFile, open, openAll, show, test, type } from '.
 
 test('what is in the house is counted once; the run says what is short, the list what to buy, a reload keeps it', async ({ page }) => {
   await openAll(page, 'plan');
-  const house = page.getByRole('region', { name: 'In the house' });
-  await house.getByRole('button', { name: /^In the house: / }).click();
-  await expect(house).toContainText('nothing counted');
+  const house = page.getByRole('region', { name: 'Pantry' });
+  await house.getByRole('button', { name: /^Pantry: / }).click();
+  await expect(house).toContainText('no stock entered');
   const row = house.locator('tr[data-ingredient="milk"]');
   const needed = Number((await row.locator('td').first().textContent())?.replaceAll(',', ''));
   expect(needed).toBeGreaterThan(500);
@@ -18,7 +18,7 @@ test('what is in the house is counted once; the run says what is short, the list
   await type(page.getByLabel('People', { exact: true }), '18');
   await expect.poll(async () => Number((await row.locator('td').first().textContent())?.replaceAll(',', ''))).toBeLessThan(0.6 * needed);
   await page.reload();
-  await house.getByRole('button', { name: /^In the house: / }).click();
+  await house.getByRole('button', { name: /^Pantry: / }).click();
   await expect(row.getByRole('textbox')).toHaveValue('300');
   await show(page, 'share');
   await page.getByRole('button', { name: 'Save as a file' }).click();
@@ -55,8 +55,8 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
   await importFile(page, JSON.stringify({ ...file, lots, kit: { ...file.kit, stock } }), 'in place');
   await expect(page.getByRole('status').filter({ hasText: 'Taken over' })).toBeVisible();
   await openAll(page, 'plan');
-  const house = page.getByRole('region', { name: 'In the house' });
-  await house.getByRole('button', { name: /^In the house: / }).click();
+  const house = page.getByRole('region', { name: 'Pantry' });
+  await house.getByRole('button', { name: /^Pantry: / }).click();
   const there = house.locator('tr[data-ingredient="milk"]').getByRole('textbox');
   // Two bowls of it, six days old and new: 6,000 g of batter.
   await expect.poll(async () => Number(await there.inputValue())).toBeLessThan(9000 - 1500);
@@ -69,7 +69,7 @@ test('counted long ago: every bowl since took of it; past its day it isn’t the
   await expect(dated.locator('[data-dated="milk"]')).toContainText('20 days left');
   await dated.getByRole('button', { name: /^Butter.*none is left$/ }).click();
   await expect(dated.locator('[data-dated="butter"]')).toHaveCount(0);
-  const bowl = page.getByRole('region', { name: 'Bowls' }).getByRole('listitem').filter({ hasText: 'on the bench 0:10 h' });
+  const bowl = page.getByRole('region', { name: 'Bowls' }).getByRole('listitem').filter({ hasText: 'on the counter 0:10 h' });
   await expect(bowl).toContainText('three quarters full');
   const jugs = Number(await bowl.locator('[data-figure="jugs"]').getAttribute('data-exact'));
   expect(jugs).toBeGreaterThan(1);

@@ -37,7 +37,7 @@ for (const { width, height, pace: PACE, isWhole } of SIZES)
     await page.getByRole('button', { name: 'Something changed' }).click();
     const sheet = page.getByRole('dialog');
     await sheet.getByRole('button', { name: '10 min', exact: true }).click();
-    await sheet.getByRole('button', { name: 'Plan it so' }).click();
+    await sheet.getByRole('button', { name: 'Use this plan' }).click();
     await expect(sheet).toHaveCount(0);
     // The hands are at work; a piece that has just come out is said to be burnt, while time stands.
     const asked = page.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).first();

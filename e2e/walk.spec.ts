@@ -180,7 +180,7 @@ test('swapped, scaled by whole eggs, corrected by the spoon, undone', WALK, asyn
     .getByRole('radio', { name: /pourable/ })
     .check();
   await expect(page.getByRole('dialog')).toContainText('g milk');
-  await page.getByRole('button', { name: 'Write it into the formula' }).click();
+  await page.getByRole('button', { name: 'Change the recipe' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(10);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(9);
@@ -359,12 +359,12 @@ test('the line is right after a load on the second tab takes over', WALK, async 
   await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   const second = await context.newPage();
   await open(second, 'cook');
-  await expect(second.getByText('Another tab holds the line')).toBeVisible();
+  await expect(second.getByText('Another tab is cooking')).toBeVisible();
   await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
   await expect(column(second, 'deep-a')).toHaveAttribute('data-phase', 'poured');
   await expect(column(second, 'deep-a').getByRole('button', { name: 'Closed', exact: true })).toBeDisabled();
   await second.getByRole('button', { name: 'Take over here' }).click();
-  await expect(page.getByText('Another tab holds the line')).toBeVisible();
+  await expect(page.getByText('Another tab is cooking')).toBeVisible();
   await column(second, 'deep-a').getByRole('button', { name: 'Closed', exact: true }).click();
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'cooking');
 });

@@ -87,7 +87,7 @@ test(
     expect(at(/^Whisk yolks and milk for 2 minutes/)).toBeGreaterThan(at(/^Egg yolk/));
     expect(at(/^Whip the whites with the sugar/)).toBeGreaterThan(at(/^Egg white/));
     expect(seen.at(-1)).toMatch(/^Fold the whites in/);
-    await page.getByRole('button', { name: 'Into the book' }).click();
+    await page.getByRole('button', { name: 'Save to the log' }).click();
     await expect(page.getByRole('heading', { name: 'Sunday folded: everything is in' })).toBeVisible();
   },
 );

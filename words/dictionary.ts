@@ -44,8 +44,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'nothing-said': () => 'not understood',
 
   // Formula
-  'lines-unresolved': (f) =>
-    `${count(f.count, 'line has', 'lines have')} no grams yet and ${f.count === 1 ? 'is' : 'are'} left out of the reckoning`,
+  'lines-unresolved': (f) => `${count(f.count, 'line has', 'lines have')} no grams yet and ${f.count === 1 ? 'is' : 'are'} left out`,
   'ingredient-unknown-mass': (f) => `${f.grams} g of something unknown counts as weight only`,
   'no-flour': () => "no flour or meal: baker's percentages need one",
   'gas-far-above': (f) => `very much gas: ${f.gas} mmol per 100 g flour, usual is ${f.low}–${f.high}`,
@@ -63,8 +62,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'spoon-too-small': (f) => `${f.line}: a spoon too small? ${f.meant_g} g would fit the rest`,
   'line-tenfold': (f) => `${f.line}: ten times too much? ${f.meant_g} g would fit the rest`,
   'yield-against-bowl': (f) => `the yield times the dose it gives makes ${f.claimed_mL} mL, the bowl holds ${f.bowl_mL} mL`,
-  'yield-against-iron': (f) => `it claims ${f.claimed} pieces; this iron makes ${f.pieces} of it`,
-  'time-against-iron': (f) => `it says ${minutes(f.claimed_s)}; on this iron ${minutes(f.reckoned_s)} are reckoned`,
+  'yield-against-iron': (f) => `your recipe says ${f.claimed} pieces; we expect ${f.pieces} on this iron`,
+  'time-against-iron': (f) => `your recipe says ${minutes(f.claimed_s)}; we expect ${minutes(f.reckoned_s)} on this iron`,
   'gas-expands': () => 'gas takes more room in thin air',
   'sugar-concentrates': () => 'water leaves sooner, so sugar weakens the crumb',
   'water-leaves': () => 'water leaves sooner in thin air',
@@ -101,7 +100,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'raw-flour': () => 'Raw flour: don’t taste (FDA consumer advice)',
   'bowl-too-small': (f) => `it needs a bowl of ${f.needs_mL} mL once it has risen; the largest here holds ${f.has_mL} mL`,
   'bowl-plastic': () => 'a foam wants a bowl without a trace of fat: plastic keeps some, however clean',
-  'measures-none': () => 'no cups or spoons in the kit yet',
+  'measures-none': () => 'no cups or spoons in your kitchen yet',
   'density-unknown': () => 'by weight only: what a cup of it weighs isn’t known',
   'measures-too-small': (f) => `${f.mL} mL is more than a dozen of the largest cup`,
   'measures-too-large': (f) => `${f.mL} mL is less than the smallest spoon holds (${f.least} mL): a fine scale or a stock mix`,
@@ -162,12 +161,12 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'moved-more-cooks-longer': () => 'more batter takes more heat',
   'moved-less-cooks-sooner': () => 'less batter takes less heat',
   'moved-by-taste': () => 'rather over or under, as you said',
-  'moved-swells-otherwise': () => 'its gas swells otherwise',
+  'moved-swells-otherwise': () => 'its gas swells differently',
   'moved-colder-batter': () => 'colder batter has to be warmed first',
   'moved-warmer-batter': () => 'warmer batter is on its way already',
-  'moved-plates-cooler': () => 'the plates are cooler at the pour',
-  'moved-plates-hotter': () => 'the plates are hotter at the pour',
-  'moved-plates-otherwise': () => 'the plates are otherwise at the pour',
+  'moved-plates-cooler': () => 'the plates are cooler when you pour',
+  'moved-plates-hotter': () => 'the plates are hotter when you pour',
+  'moved-plates-otherwise': () => 'the plates are different when you pour',
   'moved-sides-otherwise': () => 'the two sides hold other shares of the batter',
   'moved-takes-room': () => 'it takes room from the batter',
   'moved-other-air': () => 'another batter by its air',
@@ -260,7 +259,7 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'bowl-empty': () => 'nothing in the bowl has a weight yet',
   'bowl-without-water': () => 'no water in it: this is not a batter yet',
   'bowl-without-starch': () => 'no flour, starch or mix with a weight in it: this is not a batter yet',
-  'bowl-half-read': (f) => `only half read: “${f.line}”${f.count > 1 ? ` and ${f.count - 1} more` : ''}. Settle it in the formula first`,
+  'bowl-half-read': (f) => `only half read: “${f.line}”${f.count > 1 ? ` and ${f.count - 1} more` : ''}. Settle it in the recipe first`,
   'never-sets': (f) => `the middle never sets (needs ${degrees(f.set_C)}; water boils at ${degrees(f.boiling_C)} here)`,
   'off-balance': () =>
     'water and heat of this load don’t add up in our computation: no figures for it. Please report it with its batter and iron',
@@ -312,8 +311,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
 
   // Interface and command line
   'text-too-large': () => 'too long to be read: try a shorter text',
-  'took-too-long': () => 'an answer took too long and was given up; what stands here is the one before. Reload the page to ask again',
-  'worker-crashed': () => 'the reckoning stopped by itself, twice; what stands here is the answer before. Reload the page to ask again',
+  'took-too-long': () => 'an answer took too long, so you see the last one. Reload the page to ask again',
+  'worker-crashed': () => 'the computation stopped twice, so you see the last answer. Reload the page to ask again',
   'recipe-too-long': (f) =>
     `the recipe has ${f.lines} ingredient lines; more than ${f.most} isn’t taken, for half a recipe is another batter`,
   'paste-too-long': (f) => `only the first ${f.most} lines were taken; ${f.cut} are left out`,
@@ -339,17 +338,17 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'usage-no-iron': (f) => `name an iron with --iron; known: ${f.known}`,
   'usage-no-file': () => 'name a file to read',
   'usage-no-command': () => 'the command is "advise"; try --help',
-  'usage-no-formula': (f) => `no such formula; in this file: ${f.known}`,
-  'usage-which-formula': (f) => `several formulas in this file, name one with --formula: ${f.known}`,
+  'usage-no-formula': (f) => `no such recipe; in this file: ${f.known}`,
+  'usage-which-formula': (f) => `several recipes in this file, name one with --formula: ${f.known}`,
   'file-unreadable': (f) => `can’t read ${f.file}`,
 };
 
 const TABLE_WORDS: Readonly<Record<string, string>> = {
-  formulas: 'the formula',
+  formulas: 'the recipe',
   irons: 'the iron',
-  runs: 'the run',
+  runs: 'the plan',
   keepItems: 'what was put away',
-  kits: 'the kit',
+  kits: 'the kitchen',
   loads: 'the load',
   lots: 'the bowl',
 };

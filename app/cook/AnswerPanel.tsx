@@ -7,7 +7,7 @@ import type { Observation, Prediction } from '../../core/log/index.ts';
 import { clock, fromUnit, inkOn, inUnit, nearestWord, PlateFace, tawnyCss } from '../ui/index.ts';
 import { useKit } from '../store/index.ts';
 import type { Question } from './questions.ts';
-import { asPromised, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
+import { asExpected, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
 import type { LinePlace } from './linePlace.ts';
 
 type Props = {
@@ -50,11 +50,11 @@ export const AnswerPanel = ({ place, disabled, onSay, onNotOpened, onDone }: Pro
           <button
             type="button"
             disabled={disabled}
-            aria-label={`As promised: full, ${nearestWord(prediction.tawnyStep)}, not stuck`}
+            aria-label={`As expected: full, ${nearestWord(prediction.tawnyStep)}, not stuck`}
             className={`${PRESS} flex flex-col justify-center bg-act px-4 leading-tight`}
-            onClick={() => onSay(meant.flatMap((which) => asPromised(prediction, which)))}
+            onClick={() => onSay(meant.flatMap((which) => asExpected(prediction, which)))}
           >
-            As promised
+            As expected
             <span className="text-[15px] font-normal">full, {nearestWord(prediction.tawnyStep)}, not stuck</span>
           </button>
         )}

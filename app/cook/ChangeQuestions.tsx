@@ -127,7 +127,7 @@ export const IronIsOut = ({ planned: { irons }, asked, set }: Props) => (
 
 export const HandsThere = ({ asked, set }: Omit<Props, 'planned'>) => (
   <fieldset className="flex flex-wrap gap-2">
-    <legend className="mb-1">Pairs of hands</legend>
+    <legend className="mb-1">Cooks</legend>
     {Array.from({ length: MOST_HANDS }, (_, i) => i + 1).map((hands) => (
       <Choice key={hands} isOn={asked.hands === hands} onClick={() => set({ hands })}>
         {hands}

@@ -83,7 +83,7 @@ export const Changed = ({ planned, places, missing, onTake, onClose }: Props) =>
             onClose();
           }}
         >
-          {then !== null && !isLeft && !isBusy ? 'No iron is left' : 'Plan it so'}
+          {then !== null && !isLeft && !isBusy ? 'No iron is left' : 'Use this plan'}
         </button>
       </div>
     </Sheet>

@@ -156,7 +156,7 @@ export const Column = memo((props: Props) => {
               className="on-ground min-h-11 font-semibold underline underline-offset-4"
               onClick={() => setTelling(true)}
             >
-              {grams(poured_g(prediction, progress ?? { did: {} }))} g: otherwise?
+              {grams(poured_g(prediction, progress ?? { did: {} }))} g: change
             </button>
           )}
         </div>
@@ -301,7 +301,7 @@ const Ready = ({ place, kit, said, disabled, isReady, onPour, onTell }: ReadyPro
       <p className="text-lg">
         {heat} · then {clock(answer.cookTime_s.best)} closed
       </p>
-      {place.isTrial && <p className="text-lg font-semibold">a trial for nobody: say afterwards how it was</p>}
+      {place.isTrial && <p className="text-lg font-semibold">a trial load: rate it afterwards</p>}
       {place.wipeBefore && <p className="text-lg font-semibold">wipe the plates first</p>}
       {place.onPlate !== null && (
         <p className="text-lg">
@@ -312,7 +312,7 @@ const Ready = ({ place, kit, said, disabled, isReady, onPour, onTell }: ReadyPro
       <p className="text-[15px] text-white/80">{isWeighing ? 'Taking its loads into account …' : basisInShort(answer.basis)}</p>
       <PortionChange place={place} />
       <button type="button" className="min-h-11 self-start text-lg font-semibold underline underline-offset-4" onClick={onTell}>
-        {isAsAdvised(said) ? 'otherwise?' : 'said otherwise: change'}
+        {isAsAdvised(said) ? 'Change' : 'Changed: edit'}
       </button>
       {beginsAnother(place) && <p className="text-lg font-semibold">The bowl is empty: this begins another</p>}
       {rest !== null && (

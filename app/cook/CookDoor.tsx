@@ -149,7 +149,7 @@ const Line = ({ session }: { readonly session: Session }) => {
       )}
       {!held && (
         <div role="status" className="flex flex-wrap items-center gap-4 bg-white px-5 py-2 text-ink">
-          Another tab holds the line; here it is only shown.
+          Another tab is cooking. Here you can only watch.
           <button type="button" className="button-act" onClick={takeOver}>
             Take over here
           </button>

@@ -11,7 +11,7 @@ import { canSpeak, silencedBy } from './sound.ts';
 /** How often it is looked whether the browser lets anything be heard. */
 const LOOK_MS = 2000;
 
-const WHY = { 'no-sound': 'no sound in this browser', 'not-touched': 'silent until the line is touched' } as const;
+const WHY = { 'no-sound': 'no sound in this browser', 'not-touched': 'tap for sound' } as const;
 
 /** Four letters for the line's touches; each another one. Empty: none, so that a letter that slips does nothing. */
 const Keys = ({ kit }: { readonly kit: Kit }) => {
@@ -36,7 +36,7 @@ const Keys = ({ kit }: { readonly kit: Kit }) => {
           if (!isRight) setTyped(kept);
         }}
       />
-      {!isRight && <span role="alert">four different letters that open no station, or none</span>}
+      {!isRight && <span role="alert">four different letters, or none</span>}
     </label>
   );
 };

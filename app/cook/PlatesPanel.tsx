@@ -57,7 +57,7 @@ export const PlatesPanel = ({ session, planned, places }: Props) => {
             <li key={iron.id}>
               {pieces} more from {iron.name} {at > now ? `in ${clock((at - now) / 1000)}` : 'now'}
               {dish === null ? '' : `, ${dish}`}
-              {onPlate === null ? '' : `, with ${TOPPING_WORDS[onPlate.toppingId]}: not for whoever must not have it`}
+              {onPlate === null ? '' : `, with ${TOPPING_WORDS[onPlate.toppingId]}: check for allergies`}
             </li>
           );
         })}

@@ -139,9 +139,7 @@ export const ReallyDone = ({ iron, kit, portion_g, setting, density_gPerML, scat
         >
           It was so: {grams(now_g)} g
         </button>
-        <p className="text-[15px] text-quiet">
-          What isn’t touched counts as advised. The estimator learns from what was done, not from what was promised.
-        </p>
+        <p className="text-[15px] text-quiet">Anything you leave counts as suggested. We learn from what you really did.</p>
       </div>
     </Sheet>
   );

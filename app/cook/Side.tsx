@@ -132,7 +132,7 @@ const StillToPour = ({
         still to pour {grams(wanted_g)} g{of === null ? '' : ` of ${of}`}
       </span>
       <b data-figure="short_g" data-exact={Math.max(0, short_g)}>
-        {short_g > SHORT_FROM_G ? `${grams(short_g)} g short` : 'it will do'}
+        {short_g > SHORT_FROM_G ? `${grams(short_g)} g short` : 'enough batter'}
       </b>
     </p>
   );

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { Observation } from '../../core/log/index.ts';
 import { isImplausibleOpening } from '../../core/line/index.ts';
-import { asPromised, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
+import { asExpected, faceQuestion, FILL, givenTo, wordQuestions } from './questions.ts';
 
 const every = (value: 'missing' | 'full' | 'leaked') => [
   faceQuestion('upper'),
@@ -40,7 +40,7 @@ describe('the answer after a load', () => {
   });
 
   test('as promised: whole steps, within the scales', () => {
-    const said = asPromised({ tawnyStep: 4.4, crisp: 5.2 }, 1);
+    const said = asExpected({ tawnyStep: 4.4, crisp: 5.2 }, 1);
     for (const observation of said) expect(Observation.safeParse(observation).success).toBe(true);
     expect(said.find((o) => o.kind === 'tawny')).toMatchObject({ value: 4, mould: 1 });
     expect(said.find((o) => o.kind === 'crisp')).toMatchObject({ value: 5 });

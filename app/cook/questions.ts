@@ -100,7 +100,7 @@ const STUCK: Question = {
 };
 const LOST: Question = {
   id: 'lost',
-  ask: 'For nobody?',
+  ask: 'Thrown away?',
   answers: (
     [
       ['no', 'eaten'],
@@ -130,13 +130,13 @@ export const givenTo = (question: Question, observations: readonly Observation[]
 };
 
 /** All at once where the piece is what was promised: full, in the colour and the crispness said before, not stuck. */
-export const asPromised = (promised: { readonly tawnyStep: number; readonly crisp: number }, mould: number): Observation[] => {
-  const value = Math.min(8, Math.max(1, Math.round(promised.tawnyStep)));
+export const asExpected = (expected: { readonly tawnyStep: number; readonly crisp: number }, mould: number): Observation[] => {
+  const value = Math.min(8, Math.max(1, Math.round(expected.tawnyStep)));
   return [
     { kind: 'fill', mould, value: 'full' },
     { kind: 'tawny', mould, side: 'upper', value },
     { kind: 'tawny', mould, side: 'lower', value },
-    { kind: 'crisp', mould, value: Math.min(5, Math.max(1, Math.round(promised.crisp))) },
+    { kind: 'crisp', mould, value: Math.min(5, Math.max(1, Math.round(expected.crisp))) },
     { kind: 'stuck', mould, value: 'no' },
   ];
 };

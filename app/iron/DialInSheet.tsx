@@ -190,14 +190,14 @@ const IronHistoryResult = ({
           <Metric big figure="next open after" name="open after" value={clock(next.open_s)} exact={next.open_s} />
           <Metric
             big
-            figure="next chance to land"
-            name="chance to land"
+            figure="next comes out right"
+            name="comes out right"
             value={next.chance === null ? '–' : percent(next.chance)}
             exact={next.chance ?? 0}
           />
         </dl>
         <p className="mt-1 text-[15px] text-quiet">
-          To land: both sides within one step, filled within −6 and +10 %, the core set. Within 0.6 of a step:{' '}
+          Right means: both sides within one step, filled within −6 and +10 %, set through. Within 0.6 of a step:{' '}
           {percent(found.suggestion.close)}. Eight such loads in ten come out between step{' '}
           <span data-figure="next band" data-exact={band.p90 - band.p10}>
             {band.p10.toFixed(1)} and {band.p90.toFixed(1)}

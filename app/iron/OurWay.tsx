@@ -143,7 +143,7 @@ const OurWaySheet = ({ iron, unit, title, way, advised_g, onSettle, onClose }: S
             onClose();
           }}
         >
-          {own_g === null && chosen === null && cookTime_s === null ? 'As advised' : 'So it is done here'}
+          {own_g === null && chosen === null && cookTime_s === null ? 'As advised' : 'Use these'}
         </button>
       </div>
     </Sheet>

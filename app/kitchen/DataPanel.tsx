@@ -47,11 +47,11 @@ export const DataPanel = () => {
           }}
         />
         <button type="button" className="button-plain" onClick={() => choose(!isDemo)}>
-          {isDemo ? 'Leave the demo for my kitchen' : 'Look at the demo'}
+          {isDemo ? 'To my kitchen' : 'Back to the example'}
         </button>
         {'storage' in navigator && (
           <button type="button" className="button-plain" onClick={() => void navigator.storage.persist().then(setKept)}>
-            Ask the browser to keep it
+            Ask the browser to keep my data
           </button>
         )}
       </div>
@@ -71,8 +71,8 @@ export const DataPanel = () => {
       {kept !== null && (
         <p className="mt-2">
           {kept
-            ? 'The browser will not clear it by itself.'
-            : 'The browser made no promise: export now and then. Asked because it may otherwise clear this data when the device runs low.'}
+            ? 'The browser won’t clear your data by itself.'
+            : 'The browser may clear your data when this device runs low. Export now and then.'}
         </p>
       )}
       {failure !== null && (

@@ -63,7 +63,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
           ) : (
             <div className="flex items-start gap-4">
               <IronPlan iron={iron} />
-              <dl className="grid grid-cols-2 gap-x-6 gap-y-2" aria-label="Reckoned">
+              <dl className="grid grid-cols-2 gap-x-6 gap-y-2" aria-label="Worked out">
                 <Metric
                   name="holds"
                   figure="cavity_mL"
@@ -101,7 +101,7 @@ export const DescribeSheet = ({ kit, onSave, onClose }: Props) => {
               void onSave({ ...iron, id: newId(), circuitId: null }).then(state.forget);
             }}
           >
-            Put it in the kit
+            Add this iron
           </button>
         </div>
       </div>

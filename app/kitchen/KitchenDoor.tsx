@@ -112,13 +112,10 @@ export const KitchenDoor = () => {
     <div className="flex min-h-full max-sm:flex-col">
       <nav
         aria-label="Kitchen"
-        className={clsx(
-          'w-64 shrink-0 border-r border-line px-3 py-4 max-lg:w-52 max-sm:w-full max-sm:border-0',
-          asked !== undefined && 'max-sm:hidden',
-        )}
+        className="w-64 shrink-0 border-r border-line px-3 py-4 max-lg:w-52 max-sm:w-full max-sm:border-0 max-sm:pb-0"
       >
         <h1 className="mb-2 px-3 text-[28px]">Kitchen</h1>
-        <ul>
+        <ul className={clsx(asked !== undefined && 'max-sm:hidden')}>
           {SECTIONS.map(({ id, name, icon: Icon, state }) => (
             <li key={id}>
               <Link

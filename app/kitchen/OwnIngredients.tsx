@@ -85,7 +85,7 @@ export const OwnIngredients = () => {
   return (
     <section aria-label="Own ingredients">
       <h2 className="text-xl">Own ingredients</h2>
-      <p className="text-[15px] text-quiet">From the label on the bag; the name is understood in every formula afterwards.</p>
+      <p className="text-[15px] text-quiet">From the label on the bag. Every recipe understands the name afterwards.</p>
       <ul className="mt-1">
         {rows.map((row) => (
           <li key={row.id} className="flex items-center gap-4 border-b border-line">

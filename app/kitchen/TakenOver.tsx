@@ -11,7 +11,7 @@ import type { ComingFile, Taken } from './useTransfer.ts';
 
 const THINGS: readonly (readonly [table: KitchenTable, one: string, many: string])[] = [
   ['irons', 'iron', 'irons'],
-  ['formulas', 'formula', 'formulas'],
+  ['formulas', 'recipe', 'recipes'],
   ['lots', 'bowl', 'bowls'],
   ['loads', 'load', 'loads'],
   ['runs', 'run', 'runs'],
@@ -27,11 +27,11 @@ const broughtWords = ({ added, doubled }: NonNullable<Taken['result']['brought']
     const count = counts[table];
     return count === undefined ? [] : [`${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`];
   });
-  const said = news.length === 0 ? 'nothing is new' : `new: ${news.join(', ')}`;
+  const said = news.length === 0 ? 'nothing new' : `new: ${news.join(', ')}`;
   const both =
     doubled <= 0
       ? ''
-      : ` ${doubled === 1 ? 'One row stood' : `${doubled} rows stood`} in both otherwise: the other is kept aside and goes with every export.`;
+      : ` ${doubled === 1 ? 'One row stood' : `${doubled} rows stood`} differently in both. We kept the other version aside; every export includes it.`;
   return `Put together; ${said}.${both}`;
 };
 
@@ -43,11 +43,11 @@ const holdsWords = (rows: Readonly<Partial<Record<string, number>>>): string =>
   }).join(', ') || 'nothing but settings';
 
 const HOW_WORDS: Readonly<Record<HowTaken, string>> = {
-  merged: 'What is here stays, and what is new in the file comes to it: two devices of one kitchen, in whatever order and however often.',
-  beside: 'Its irons, formulas and loads come under names of their own; your settings stay.',
-  'in place': 'All that is here goes and makes way for it. It is kept for seven days, and comes back with one touch.',
+  merged: 'Keeps what is here and adds what is new. Use it for two devices of one kitchen, as often as you like.',
+  beside: 'Adds its irons, recipes and loads under new names. Your settings stay.',
+  'in place': 'Replaces everything here. You can bring it back for seven days.',
 };
-const TAKE_WORDS: Readonly<Record<HowTaken, string>> = { merged: 'Merge it', beside: 'Take it beside', 'in place': 'Replace what is here' };
+const TAKE_WORDS: Readonly<Record<HowTaken, string>> = { merged: 'Merge it', beside: 'Add it', 'in place': 'Replace what is here' };
 
 /** A file before it is taken: what it holds, what is here, and what would become of both. */
 export const Coming = ({
@@ -85,7 +85,7 @@ export const Coming = ({
       </p>
       {how === 'in place' && cooking > 0 && (
         <p role="alert" className="mt-1 font-semibold text-hazard">
-          {cooking === 1 ? 'A load is cooking' : `${cooking} loads are cooking`}: replaced, the line would know nothing of{' '}
+          {cooking === 1 ? 'A load is cooking' : `${cooking} loads are cooking`}: if you replace now, Cook forgets{' '}
           {cooking === 1 ? 'it' : 'them'}. Open
           {cooking === 1 ? ' it' : ' them'} first.
         </p>
@@ -135,7 +135,7 @@ export const TakenOver = ({ taken, onUndo }: { readonly taken: Taken; readonly o
         {since > 0 && ` (${since === 1 ? 'one load' : `${since} loads`} poured since would go with it: export first)`}
       </p>
       {result.brought !== null && result.brought.conflicts.length > 0 && (
-        <ul aria-label="In both, otherwise" className="text-[15px]">
+        <ul aria-label="Different in both" className="text-[15px]">
           {result.brought.conflicts.map(({ table, key, name, fields }) => (
             <li key={`${table}/${key}`} className="border-t border-line py-1">
               <b>{name === '' ? `${TABLE_WORDS.get(table) ?? table} ${key}` : name}</b>:{' '}

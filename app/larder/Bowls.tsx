@@ -21,7 +21,7 @@ type BowlsProps = {
   readonly onLabel: (label: KeepItem, copies: number) => void;
 };
 
-const STAYS = { room: 'on the bench', refrigerator: 'in the refrigerator' } as const;
+const STAYS = { room: 'on the counter', refrigerator: 'in the refrigerator' } as const;
 
 /** "1:20 h". */
 const hours = (ms: number): string => {
@@ -114,7 +114,7 @@ export const Bowls = ({ session, kept, onLabel }: BowlsProps) => {
                     )
                   }
                 >
-                  {place === 'room' ? 'Into the refrigerator' : 'Onto the bench'}
+                  {place === 'room' ? 'Into the refrigerator' : 'Onto the counter'}
                 </button>
                 <button type="button" className="button-plain" onClick={() => end(lot, 'used-up')}>
                   Used up

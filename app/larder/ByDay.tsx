@@ -63,8 +63,8 @@ export const ByDay = ({ dated }: { readonly dated: readonly Dated[] }) => {
         ))}
       </ul>
       <p className="text-[15px] text-quiet">
-        As they were counted for the run, less what the bowls took since. “Best before” is about taste, “use by” about safety: after that
-        day nothing is used (EU 1169/2011, article 24; from memory).
+        As you counted them, less what your bowls took since. “Best before” is about taste, “use by” about safety: after that day nothing is
+        used (EU 1169/2011, article 24; from memory).
       </p>
     </section>
   );

@@ -41,7 +41,7 @@ export const HotAgain = ({ session, item }: { readonly session: Session; readonl
   if (session.irons.length === 0 || item.form !== 'pieces' || (item.place !== 'freezer' && item.place !== 'refrigerator')) return null;
   return (
     <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">Hot again, straight from the cold</summary>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">Reheat from frozen</summary>
       {isOpen && <OfLoads session={session} item={item} />}
     </details>
   );
@@ -129,7 +129,7 @@ const Ways = ({ session, iron, from_C, browned }: WaysProps) => {
       <div className="mt-1 flex flex-wrap items-end gap-4">
         <TemperatureEntry label="Your oven" value_C={reheats.oven_C} {...OVEN_C} unit={unit} onChange={(oven_C) => set({ oven_C })} />
         <p className="min-w-0 flex-1 text-[15px] text-quiet">
-          Reckoned for a piece of {iron.name} until its middle has {temperature(PUBLISHED.heatedThrough.least_C, unit)} (
+          For a piece of {iron.name} until its middle has {temperature(PUBLISHED.heatedThrough.least_C, unit)} (
           {PUBLISHED.heatedThrough.source}); never thawed first. Times are within a third either way: appliances differ (common practice).
           What is chosen counts for the morning’s lists, and for how pale the iron makes what is to be frozen.
         </p>

@@ -89,7 +89,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
         <p className="mt-2 text-[15px]">
           Good in the freezer for{' '}
           <InlineSelect
-            label="School of freezing"
+            label="Freezer rule"
             value={kit.frozen_days ?? FROZEN_SCHOOLS[0]}
             choices={FROZEN_SCHOOLS.map((days) => ({ value: days, label: SCHOOL_WORDS[days] }))}
             onChange={(frozen_days) => void carryOut(commands.changeKit((now) => ({ ...now, frozen_days })))}

@@ -35,7 +35,7 @@ export const Ask = ({ asked, irons, shown, onAsk }: Props) => {
     <DayEntry label={name} value={asked[name]} onChange={(value) => onAsk({ ...asked, [name]: value })} />
   );
   return (
-    <search aria-label="Ask the book" className="flex flex-col gap-2">
+    <search aria-label="Search the log" className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 text-[15px]">
         <label className="flex items-center gap-2">
           <Search aria-hidden className="size-5 text-act" />
@@ -69,7 +69,7 @@ export const Ask = ({ asked, irons, shown, onAsk }: Props) => {
               onAsk(NOTHING_ASKED);
             }}
           >
-            <X aria-hidden className="size-4" /> everything again
+            <X aria-hidden className="size-4" /> Show everything
           </button>
         )}
       </div>

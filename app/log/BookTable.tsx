@@ -54,7 +54,7 @@ const columnsFor = (zone: string, onOpen: (entry: Entry) => void) =>
     helper.accessor((entry) => entry.cooked_s ?? -1, { id: 'time', header: 'Time', cell: ({ row }) => <TimeMark entry={row.original} /> }),
     helper.accessor((entry) => Math.abs(colourMiss(entry) ?? -1), {
       id: 'colour',
-      header: 'Promised → above, below',
+      header: 'Expected → above, below',
       cell: ({ row }) => <ColourMark entry={row.original} />,
     }),
     helper.accessor((entry) => entry.fill ?? '', { id: 'fill', header: 'Fill', cell: ({ getValue }) => FILL_WORDS[getValue()] ?? '–' }),

@@ -106,8 +106,8 @@ const Chart = ({
       <figcaption className="text-[15px]" data-alarms={alarming.length}>
         {newest === undefined ? (
           <>
-            {told.length} loads, {Math.abs(chart.centre).toFixed(1)} {chart.centre >= 0 ? 'steps darker' : 'steps paler'} than promised on
-            the mean; none out of its own scatter.
+            {told.length} loads, {Math.abs(chart.centre).toFixed(1)} {chart.centre >= 0 ? 'steps darker' : 'steps paler'} than expected on
+            average. No load stands out.
           </>
         ) : (
           <>

@@ -19,7 +19,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   crumb: 'crumb',
   crisp: 'crisp',
   stuck: 'stuck',
-  lost: 'for nobody',
+  lost: 'thrown away',
   fill: 'fill',
   note: 'note',
   cause: 'behind it',
@@ -57,7 +57,7 @@ const settingWords = ({ dial, temperature_C }: Prediction['setting'], kit: Kit):
 
 const TOLD_WORDS = { scale: 'weighed', scoops: 'counted in scoops', eye: 'by eye' } as const;
 const portionWords = ({ portion }: Did): string =>
-  portion === undefined ? 'as promised, nobody said otherwise' : `${grams(portion.grams)} g, ${TOLD_WORDS[portion.by]}`;
+  portion === undefined ? 'as suggested' : `${grams(portion.grams)} g, ${TOLD_WORDS[portion.by]}`;
 
 type Props = {
   readonly session: Session;
@@ -103,10 +103,7 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
           <section aria-label="Done">
             <h3 className="text-lg">Done</h3>
             <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-              <Row
-                term="Setting"
-                value={progress.did.setting === undefined ? 'as promised, nobody said otherwise' : settingWords(progress.did.setting, kit)}
-              />
+              <Row term="Setting" value={progress.did.setting === undefined ? 'as suggested' : settingWords(progress.did.setting, kit)} />
               <Row term="Portion" value={portionWords(progress.did)} />
               {progress.did.preheat_s !== undefined && <Row term="Preheated" value={clock(progress.did.preheat_s)} />}
               {progress.did.greased !== undefined && <Row term="Greased" value={progress.did.greased ? 'yes' : 'no'} />}

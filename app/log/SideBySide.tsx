@@ -5,7 +5,7 @@ import type { Entry } from '../../core/book/index.ts';
 import { colourMiss } from '../../core/book/index.ts';
 
 const MEASURES = {
-  colour: { words: 'colour against the promise', unit: 'steps', more: 'darker', less: 'paler', of: colourMiss },
+  colour: { words: 'colour against what was expected', unit: 'steps', more: 'darker', less: 'paler', of: colourMiss },
   crisp: { words: 'crispness', unit: 'of 5', more: 'crisper', less: 'softer', of: ({ crisp }: Entry) => crisp },
   mass: { words: 'weight', unit: 'g', more: 'heavier', less: 'lighter', of: ({ mass_g }: Entry) => mass_g },
 } as const;

@@ -64,7 +64,7 @@ const Both = ({ session, entry, formula, was }: Props & { readonly formula: Form
       <h3 className="text-lg">What if</h3>
       <p className="mt-1 border-l-3 border-act bg-act-soft px-3 py-1" data-figure="as done" data-exact={answer.tawnyStep}>
         By what is known of this iron now, poured {grams(answer.portion_g)} g and opened after {clock(was.cookTime_s)} as it was: step{' '}
-        {answer.tawnyStep.toFixed(1)} and crisp {answer.crisp.toFixed(1)}; as promised, after {clock(prediction.cookTime_s.best)}: step{' '}
+        {answer.tawnyStep.toFixed(1)} and crisp {answer.crisp.toFixed(1)}; as suggested, after {clock(prediction.cookTime_s.best)}: step{' '}
         {prediction.tawnyStep.toFixed(1)} and crisp {prediction.crisp.toFixed(1)}.
         {answer.coreSet_s !== null && was.cookTime_s < answer.coreSet_s && ' Its core hadn’t set by then.'}
       </p>

@@ -155,7 +155,7 @@ export const WhatWentWrong = ({ session, entry, entries }: Props) => {
       {told.length > 0 && (
         <p className="mt-2 text-sm text-quiet">
           A chance, not a verdict: from how often each is behind such a mishap (common practice), how it shows, and what this load’s clock,
-          scale and formula say. What you touch as true is remembered and counts the next time.
+          scale and recipe say. What you touch as true is remembered and counts the next time.
         </p>
       )}
     </section>

@@ -1,7 +1,6 @@
 import type { Pin, RunPlan } from '../../core/run/index.ts';
 import type { PlannedRun, Session } from '../session/index.ts';
 import { LinkButton, useFolded } from '../ui/index.ts';
-import { Answers } from './Answers.tsx';
 import type { ChangeRun } from './change.ts';
 import { IronSheet } from './IronSheet.tsx';
 import { LoadPanel } from './LoadPanel.tsx';
@@ -31,7 +30,6 @@ export const Details = ({ session, planned, plan, chosen, onChoose, onTry, onCha
       </LinkButton>
       {isOpen && (
         <div className="mt-3 flex flex-col gap-5">
-          <Answers planned={planned} plan={plan} />
           <PrepLine planned={planned} plan={plan} />
           <PlanPicture
             planned={planned}

@@ -40,7 +40,7 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
       ? [{ label: 'Minute by minute', title: 'minute by minute', tasks }]
       : PARTS.map(({ words, acts }) => ({
           label: `Who ${words}`,
-          title: `for whoever ${words}`,
+          title: `who ${words}`,
           tasks: tasks.filter(({ act }) => acts.has(act)),
         }))),
     ...(helper == null

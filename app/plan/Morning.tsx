@@ -127,7 +127,7 @@ const Answer = ({ session, planned, plan }: AnswerProps) => {
   return (
     <>
       <Times planned={planned} plan={plan} />
-      <Batter planned={planned} />
+      <Batter planned={planned} plan={plan} />
       <Findings findings={noticed(session, planned, plan).filter(({ level }) => level === 'hazard')} />
     </>
   );

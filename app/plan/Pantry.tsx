@@ -47,13 +47,13 @@ export const Pantry = ({ session, planned, plan }: Props) => {
   const { run } = planned;
   const serveDay = wallTime(run.serveAt, run.zone).slice(0, 10);
   return (
-    <Disclosure as="section" aria-label="In the house">
+    <Disclosure as="section" aria-label="Pantry">
       <DisclosureButton className="group no-print flex min-h-11 items-center gap-2 text-lg font-semibold">
         <ChevronDown aria-hidden className="size-5 text-act group-data-open:rotate-180" />
-        In the house: {items.length} things
+        Pantry: {items.length} things
         <span className="font-normal text-quiet" data-figure="short" data-exact={short.length}>
           {counted.length === 0
-            ? 'nothing counted'
+            ? 'no stock entered'
             : short.length === 0
               ? `of ${counted.length} counted none is short`
               : `short of ${short.map(({ name }) => name.toLowerCase()).join(', ')}`}

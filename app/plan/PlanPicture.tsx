@@ -76,7 +76,7 @@ export const PlanPicture = ({ planned, plan, chosen, onServe, onChoose, onTry, o
         viewBox={`0 0 ${WIDTH} ${height}`}
         className="w-full"
         role="img"
-        aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the run sheet below lists them`}
+        aria-label={`${plan.loads.length} loads on ${irons.length} irons from ${timeOfDay(plan.firstPourAt, run.zone)} to ${timeOfDay(plan.lastPlateAt, run.zone)}; the table below lists them`}
       >
         {ticks.map((at) => (
           <g key={at}>

@@ -29,13 +29,13 @@ export const ReportSheet = ({
   const { darker, timeRatio, near, answered } = report;
   const said = [
     `${grams(report.poured_g)} g were poured.`,
-    timeRatio === null ? null : `Lids were closed ${percent(timeRatio)} of the time meant.`,
+    timeRatio === null ? null : `Lids were closed ${percent(timeRatio)} of the planned time.`,
     answered === 0
-      ? 'Of no load was anything said.'
-      : `Of ${answered} ${answered === 1 ? 'load' : 'loads'} something was said: ${report.full} full, ${report.missing} with something missing, ${report.leaked} leaked, ${report.stuck} stuck.`,
+      ? 'No load was rated.'
+      : `${answered} ${answered === 1 ? 'load' : 'loads'} rated: ${report.full} full, ${report.missing} with something missing, ${report.leaked} leaked, ${report.stuck} stuck.`,
     near.of === 0 || darker === null
       ? null
-      : `${near.loads} of ${near.of} came within a step of their promise; on the whole ${Math.abs(darker) < TELLS_STEPS ? 'neither darker nor paler' : `${Math.abs(darker).toFixed(1)} steps ${darker > 0 ? 'darker' : 'paler'}`}.`,
+      : `${near.loads} of ${near.of} came within one step of what was expected; on average ${Math.abs(darker) < TELLS_STEPS ? 'neither darker nor paler' : `${Math.abs(darker).toFixed(1)} steps ${darker > 0 ? 'darker' : 'paler'}`}.`,
   ].filter((sentence) => sentence !== null);
   return (
     <Sheet title={`${name}: how it went`} open onClose={onClose} wide>

@@ -48,7 +48,7 @@ export const taskWords = ({ act, iron, load, code, scatter, wipe, dish, pieces, 
   const with_ = scatter == null ? '' : `, scatter ${grams(scatter.grams)} g of ${TOPPING_WORDS[scatter.toppingId]}`;
   return {
     'switch-on': `Switch on ${at}`,
-    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}${trial === true ? ', a trial for nobody' : ''}`,
+    pour: `${wipe === true ? 'Wipe and pour' : 'Pour'} ${at}${with_}${of}${trial === true ? ', a trial load' : ''}`,
     'take-out': `Open ${at}, onto the rack`,
     fold: `Fold ${load === 2 ? 'the second part' : `part ${load ?? ''}`}${of}`,
     reheat: `Heat ${String(pieces)} from the freezer again, ${Math.round((duration_s ?? 0) / 60)} ${Number(duration_s) > 60 ? 'minutes' : 'minute'} ${AGAIN_WORDS[(code ?? 'oven') as ReheaterId]}${of}`,

@@ -13,7 +13,9 @@ export class Contained extends Component<Props, { readonly hasFailed: boolean }>
 
   override render(): ReactNode {
     return this.state.hasFailed ? (
-      <p className="no-print border-b border-line bg-sheet p-3 text-quiet">The time strip stopped: something in this run can’t be drawn.</p>
+      <p className="no-print border-b border-line bg-sheet p-3 text-quiet">
+        The next act can’t be shown: something in this plan can’t be read.
+      </p>
     ) : (
       this.props.children
     );

@@ -74,7 +74,7 @@ export const StoreTrouble = ({ trouble, isDemo, choose, inMemory }: Props) => {
           </>
         )}
         <button type="button" className="button-plain" onClick={() => choose(!isDemo)}>
-          {isDemo ? 'To my kitchen' : 'To the demo'}
+          {isDemo ? 'To my kitchen' : 'Back to the example'}
         </button>
       </div>
       {said !== null && (

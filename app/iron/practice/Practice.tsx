@@ -146,12 +146,12 @@ const Exercising = ({ exercise, pairing, onChange }: Props) => {
         <p className="text-[15px] text-quiet" data-figure="progress">
           {progress.played === 0
             ? 'not tried yet'
-            : `${progress.landed} of ${progress.played} landed${progress.best === null ? '' : `, best in ${progress.best}`}${progress.lately === null ? '' : `, lately ${progress.lately.toFixed(1)} loads`}`}
+            : `${progress.landed} of ${progress.played} right${progress.best === null ? '' : `, best in ${progress.best}`}${progress.lately === null ? '' : `, lately ${progress.lately.toFixed(1)} loads`}`}
         </p>
       </div>
       <p className="max-w-3xl text-[17px]">
-        A {iron.name.toLowerCase()} nobody knows. Land on step {nearestWord(TAWNY)} on both faces, full, set through; a practised hand needs{' '}
-        {level.goodLoads} loads. Its measures and a plain batter are right; something else isn’t.
+        A {iron.name.toLowerCase()} you don’t know yet. Bring both faces to {nearestWord(TAWNY)} , full and set through. A practised cook
+        needs {level.goodLoads} loads. Its measures and the batter are right; something else is off.
       </p>
       <div className="flex gap-6 max-lg:flex-col">
         <div className="flex w-[400px] shrink-0 flex-col gap-3 max-lg:w-full">

@@ -55,7 +55,7 @@ export const Revealed = ({
                   <b>{i + 1}</b> {dial === null ? temperature(action.setting_C, unit) : `dial ${dialMarkText(dial)}`} ·{' '}
                   {grams(action.portion_g)} g · {clock(action.open_s)} → {nearestWord(result.upper)} above, {nearestWord(result.lower)}{' '}
                   below
-                  {lands ? ': landed' : ''}
+                  {lands ? ': right' : ''}
                 </li>
               );
             })}
@@ -69,6 +69,6 @@ export const Revealed = ({
 
 const compared = (mine: { readonly loads: number; readonly isLanded: boolean }, replayed: readonly ReplayedLoad[]): string => {
   const its = replayed.at(-1)?.lands === true ? replayed.length : null;
-  const yours = mine.isLanded ? `You landed it in ${mine.loads}` : `You gave up after ${mine.loads}`;
+  const yours = mine.isLanded ? `You got it in ${mine.loads}` : `You gave up after ${mine.loads}`;
   return its === null ? `${yours}; it never did.` : `${yours}; it needed ${its}.`;
 };

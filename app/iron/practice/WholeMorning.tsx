@@ -78,7 +78,7 @@ export const WholeMorning = ({ session, records }: { readonly session: Session; 
       </dl>
       {planned?.plan == null ? (
         <p className="text-quiet">
-          {session.irons.length === 0 || session.formula === null ? 'It takes an iron and a batter.' : 'Reckoning the morning …'}
+          {session.irons.length === 0 || session.formula === null ? 'It takes an iron and a batter.' : 'Working out the morning …'}
         </p>
       ) : (
         <Rehearse session={session} planned={planned} words="Begin a morning" levelId={MORNING_LEVEL} />

@@ -184,7 +184,7 @@ export const CompareSheet = ({
           </button>
         ))}
       </div>
-      {formulas.length < 2 && <p className="mt-3">Write a second formula to compare it with this one.</p>}
+      {formulas.length < 2 && <p className="mt-3">Add a second recipe to compare with this one.</p>}
       <Suspense fallback={<p className="mt-4 text-quiet">Drawing …</p>}>
         <div className="mt-3 grid grid-cols-2 gap-6 max-lg:grid-cols-1">
           <figure>
@@ -192,7 +192,7 @@ export const CompareSheet = ({
             <Chart
               options={madeOf(compared)}
               keys={PARTS.map((name, i) => ({ name, colour: COLOURS.ink, fill: FILLS[i] ?? '#fff' }))}
-              label="Composition of each formula, by mass"
+              label="Composition of each recipe, by mass"
               height={60 + 40 * compared.length}
             />
           </figure>
@@ -205,7 +205,7 @@ export const CompareSheet = ({
                 colour: STYLES[i]?.colour ?? COLOURS.ink,
                 dash: STYLES[i]?.dash ?? 'solid',
               }))}
-              label="How each formula colours on this iron"
+              label="How each recipe browns on this iron"
               height={220}
             />
           </figure>

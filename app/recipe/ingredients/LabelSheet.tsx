@@ -131,8 +131,8 @@ export const LabelSheet = ({ reading, piece, pieceName, pieces, onClose }: Props
       </p>
       <p className="mt-2 text-[15px] text-quiet">
         Cooking takes water only; fat stays.{' '}
-        {standard === 'eu' ? 'The EU names fourteen allergens (Annex II).' : 'The US names nine (FALCPA, FASTER Act).'} A label for sale is
-        checked by whoever answers for it.
+        {standard === 'eu' ? 'The EU names fourteen allergens (Annex II).' : 'The US names nine (FALCPA, FASTER Act).'} Have the label
+        checked before you sell with it.
       </p>
     </Sheet>
   );

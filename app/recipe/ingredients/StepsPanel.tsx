@@ -22,15 +22,25 @@ type Props = {
 
 const span = (low: number, high: number, say: (value: number) => string): string => (low === high ? say(low) : `${say(low)}–${say(high)}`);
 
+/** "cook 4:00–5:00; we expect 2:27". */
 const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session): string => {
-  const { kind, low, high } = claim;
+  const { kind } = claim;
+  const written = wordsOf(kind, claim.low, claim.high, session);
+  if (ratio === null || verdict === 'agrees' || verdict === 'kept') return written;
+  // Ours over the nearer end of what is written.
+  const ours = ratio * (ratio < 1 ? claim.low : claim.high);
+  return `${written}; we expect ${wordsOf(kind, ours, ours, session).replace(/^\D+/, '')}`;
+};
+
+/** A figure of a recipe with its unit, or its span. */
+const wordsOf = (kind: ComparedClaim['claim']['kind'], low: number, high: number, session: Session): string => {
   const unit = session.kit.temperatureUnit;
   const said: Readonly<Record<typeof kind, () => string>> = {
     dose_mL: () => `dose ${span(low, high, (v) => String(Math.round(v)))} mL`,
     dose_g: () => `dose ${span(low, high, grams)} g`,
     cook_s: () => `cook ${span(low, high, clock)}`,
     setting_C: () => `at ${span(low, high, (v) => temperature(v, unit))}`,
-    dial: () => `dial ${span(low, high, String)}`,
+    dial: () => `dial ${span(low, high, (v) => String(Number(v.toFixed(2))))}`,
     preheat_s: () => `preheat ${span(low, high, clock)}`,
     chill_s: () => `chill ${span(low, high, duration)}`,
     keep_s: () => `keeps ${span(low, high, duration)}`,
@@ -38,18 +48,16 @@ const claimWords = ({ claim, ratio, verdict }: ComparedClaim, session: Session):
     oven_s: () => `oven ${span(low, high, clock)}`,
     rest_s: () => `rest ${span(low, high, duration)}`,
     work_s: () => `work ${span(low, high, clock)}`,
-    pieces: () => `${span(low, high, String)} pieces`,
+    pieces: () => `${span(low, high, (v) => String(Math.round(v)))} pieces`,
     energy_kcal: () => `${Math.round(low)} kcal a piece`,
     fat_g: () => `fat ${grams(low)}`,
     protein_g: () => `protein ${grams(low)}`,
     carbohydrate_g: () => `carbohydrate ${grams(low)}`,
   };
-  const verdicts = { agrees: 'agrees', near: 'near', differs: 'differs', kept: '' } as const;
-  const by = ratio === null || verdict === 'agrees' || verdict === 'kept' ? '' : `, reckoned ×${ratio.toFixed(2)}`;
-  return `${said[kind]()}${verdicts[verdict] === '' ? '' : `: ${verdicts[verdict]}${by}`}`;
+  return said[kind]();
 };
 
-/** The steps as written, to be changed and ordered; what they claim stands beside what was reckoned for the iron on the bench. */
+/** The steps as written, to be changed and ordered; what they say stands beside what we expect on the iron that is chosen. */
 export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props) => {
   const { steps } = formula;
   const sensors = useSensors(
@@ -112,14 +120,14 @@ const UsualPour = ({ claims, session, full_g }: Pick<Props, 'claims' | 'session'
   if (before !== null)
     return (
       <p className="text-[15px]">
-        {iron.name} is taken to hold {Math.round(iron.geometry.cavity_mL)} mL, by what usually fills it, not{' '}
+        {iron.name} counts as holding {Math.round(iron.geometry.cavity_mL)} mL, from your recipe’s dose, not{' '}
         {Math.round(before.geometry.cavity_mL)}.{' '}
         <button
           type="button"
           className="min-h-11 font-semibold text-act underline underline-offset-2"
           onClick={() => void carryOut(commands.reviseIron(iron, (now) => withoutUsualPour(now) ?? now))}
         >
-          Let that go
+          Undo
         </button>
       </p>
     );
@@ -130,7 +138,7 @@ const UsualPour = ({ claims, session, full_g }: Pick<Props, 'claims' | 'session'
   if (!said.ok) return null;
   return (
     <p className="text-[15px]">
-      Nobody has measured what {iron.name} holds.{' '}
+      Nobody has measured how much {iron.name} holds.{' '}
       <button
         type="button"
         className="min-h-11 font-semibold text-act underline underline-offset-2"
@@ -143,7 +151,7 @@ const UsualPour = ({ claims, session, full_g }: Pick<Props, 'claims' | 'session'
           )
         }
       >
-        Take the stated dose for what fills it
+        Use the recipe’s dose as its size
       </button>
     </p>
   );

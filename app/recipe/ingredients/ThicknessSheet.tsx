@@ -63,7 +63,7 @@ export const ThicknessSheet = ({ reading, ofBowl, predicted, onRevise, onStir, o
         <>
           {' '}
           <button type="button" className="button-act" disabled={!correction.ok} onClick={take}>
-            Write it into the formula
+            Change the recipe
           </button>
           {onStir !== null && (
             <button

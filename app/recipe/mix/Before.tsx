@@ -49,7 +49,7 @@ export const Before = ({ session, formula, reading }: Props) => {
       <div className="flex flex-wrap items-center gap-4">
         <p className="text-lg">
           First pour {dayAndTime(pourAt, zone)}
-          {isOfRun ? ', as the run has it' : ''}.
+          {isOfRun ? ', as planned' : ''}.
         </p>
         <button
           type="button"
@@ -124,7 +124,7 @@ export const Before = ({ session, formula, reading }: Props) => {
       </ol>
       <p className="mt-4 text-[15px] text-quiet">
         Band: from when to when it may begin without harm; posts: beyond them it doesn’t work (common practice). Drag a step, or use the
-        arrow keys. {isOfRun ? 'It stands on the time strip, too.' : 'It is kept with the run when this is its formula.'}
+        arrow keys. {isOfRun ? 'It stands on the time strip, too.' : 'Saved with your plan if it uses this recipe.'}
       </p>
     </section>
   );

@@ -31,8 +31,8 @@ export const Ferment = ({ session, formula, reading }: Props) => {
   if (bowl === null)
     return (
       <p className="max-w-xl text-lg">
-        There is no yeast in this formula. For a yeasted batter: some 4 g of dry yeast to 500 g of flour and a night in the cold, or twice
-        as much and two hours in the warm.
+        There is no yeast in this recipe. For a yeasted batter, take about 4 g of dry yeast to 500 g of flour and a night in the cold, or
+        twice as much and two hours in the warm.
       </p>
     );
   return <FermentPath session={session} formula={formula} reading={reading} yeast={bowl} />;
@@ -96,7 +96,7 @@ const FermentPath = ({ session, formula, reading, yeast }: PathProps) => {
             <Metric name="bowl" value={bowlThatFits === null ? `${Math.ceil(bowlNeed_mL / 100) * 100} mL` : bowlThatFits.name} />
           </dl>
           <p className="text-[15px]">
-            {grams(yeast.formYeast_g)} g {FORM_WORDS[yeast.form]} in the formula.{' '}
+            {grams(yeast.formYeast_g)} g {FORM_WORDS[yeast.form]} in the recipe.{' '}
             {night.start_C >= YEAST_HURT_C ? (
               'So warm a batter kills yeast: no amount of it is the cure, cool the liquid first.'
             ) : wanted.ok ? (

@@ -76,7 +76,7 @@ export const Methods = ({ session, formula, reading, onTake }: Props) => {
                 disabled={!method.possible || method.lift === reading.lift}
                 onClick={() => onTake(method.lift)}
               >
-                {method.lift === reading.lift ? 'In use' : 'Do it so'}
+                {method.lift === reading.lift ? 'In use' : 'Use this method'}
               </button>
             </li>
           );

@@ -160,7 +160,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             Foam at firm: {Math.round(foamVolume_mL(whip, overrunAt(plan, plan.reached_s.firm)) / 50) * 50} mL,{' '}
             {foamDensity(whip, overrunAt(plan, plan.reached_s.firm)).toFixed(2)} g/mL; after 20 min {percent(airAfterStanding(plan, 20))} of
             its air is left.{' '}
-            {done.length === 0 ? 'Times: model only.' : `Times: ${done.length} in the book, yours are ×${timeFactor.toFixed(2)}.`} A trace
+            {done.length === 0 ? 'Times: model only.' : `Times: ${done.length} in your log, yours take ×${timeFactor.toFixed(2)}.`} A trace
             of yolk or fat spoils it.
           </p>
           <Findings findings={findings} />
@@ -208,7 +208,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
               }
             />
           ))}
-          <li className="text-sm text-quiet">Touch the stage that you see: the next time is reckoned with yours.</li>
+          <li className="text-sm text-quiet">Touch the stage you see; the next time uses yours.</li>
         </ol>
       </section>
       <section aria-label="Fold" className="grid grid-cols-[minmax(0,1fr)_380px] gap-8 border-t border-line pt-4 max-lg:grid-cols-1">

@@ -62,7 +62,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         <div className="mt-4 flex flex-wrap items-end gap-5">
           <NumberEntry
             key={formula.id}
-            label="times the formula"
+            label="times the recipe"
             value={factor}
             min={0.05}
             max={100}
@@ -103,7 +103,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
         {asked !== null && (
           <p className="mt-1" data-figure="run factor" data-exact={asked}>
             {typed === null || typed.value === asked ? (
-              `As much as ${planned?.run.name ?? 'the run'} needs.`
+              `As much as ${planned?.run.name ?? 'the plan'} needs.`
             ) : (
               <button type="button" className="min-h-8 font-semibold text-act underline underline-offset-2" onClick={() => setTyped(null)}>
                 {planned?.run.name} needs × {asked}
@@ -135,7 +135,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
             <h2 className="text-lg">The bowl</h2>
             <p className="mt-1">
               {need.bowl === null ? (
-                'None in the kit is large enough.'
+                'None of your bowls is large enough.'
               ) : (
                 <>
                   <b>{need.bowl.name}</b>, {need.bowl.volume_mL.toLocaleString('en-GB')} mL: {percent(need.share ?? 0)} full at its highest.

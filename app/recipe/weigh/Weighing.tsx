@@ -96,7 +96,7 @@ const Weigh = ({ session, bowl, tell, onFinish }: WeighProps) => {
         {step === null && (
           <>
             <h2 className="text-4xl">Everything is in</h2>
-            <p className="mt-3 text-lg">The lot goes into the book with what was really weighed.</p>
+            <p className="mt-3 text-lg">Your log keeps what you really weighed.</p>
           </>
         )}
         {step?.kind === 'work' && <Work key={step.id} step={step} />}

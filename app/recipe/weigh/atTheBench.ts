@@ -30,7 +30,7 @@ export const nextTouch = (bowl: Bowl, at: OnScale | null, isLive: boolean, confi
 /** What is written on it. */
 export const touchWords = (touch: NextTouch | null, isLive: boolean): string => {
   if (touch === null) return 'It is in';
-  if (touch.kind === 'finish') return 'Into the book';
+  if (touch.kind === 'finish') return 'Save to the log';
   if (touch.kind === 'worked') return 'Done';
   if (touch.kind === 'zero') return 'Zero, go on';
   if (touch.kind === 'confirm') return 'It is that one';

@@ -42,8 +42,8 @@ describe('figures for a cook', () => {
   ])('dial %d reads %j', (mark, text) => expect(dialMarkText(mark)).toBe(text));
 
   test('temperatures in the kitchen’s unit', () => {
-    expect(temperature(190, 'C')).toBe('190 °C');
-    expect(temperature(190, 'F')).toBe('374 °F');
+    expect(temperature(190, 'C')).toBe('190\u00a0°C');
+    expect(temperature(190, 'F')).toBe('374\u00a0°F');
     expect(temperatureApart(8.2, 'C')).toBe('8 °C');
     expect(temperatureApart(8.2, 'F')).toBe('15 °F');
     expect(temperatureOver(-5, 'F')).toBe('−9 °F');
@@ -67,7 +67,7 @@ describe('figures for a cook', () => {
     expect(timeWithSeconds(at, 'Europe/London')).toBe('7:15:09');
     expect(dayAndTime(at, 'Europe/London')).toContain(' 7:15');
     expect(day(at, 'Europe/London')).toBe('Monday 1 June');
-    expect(timeOfDay(at, 'Nowhere/Atall')).toMatch(/^\d\d:15$/);
+    expect(timeOfDay(at, 'Nowhere/Atall')).toMatch(/^\d+:15$/);
   });
 });
 

@@ -17,14 +17,20 @@ const LONGER: readonly (readonly [seconds: number, word: string])[] = [
   [86_400, 'day'],
   [3600, 'hour'],
 ];
+const HOUR_S = 3600;
 
-/** "2 weeks", "8 hours"; under an hour as a clock shows it. */
+/** "2 weeks", "8 hours", "2 h 10 min", "3 days 4 h"; under an hour as a clock shows it. */
 export const duration = (seconds: number): string => {
-  const [size, word] = LONGER.find(([least]) => seconds >= least && Number.isInteger(seconds / least)) ??
-    LONGER.find(([least]) => seconds >= least) ?? [0, ''];
-  if (size === 0) return clock(seconds);
-  const count = Number((seconds / size).toFixed(1));
-  return `${count} ${word}${count === 1 ? '' : 's'}`;
+  const whole = LONGER.find(([least]) => seconds >= least && Number.isInteger(seconds / least));
+  if (whole !== undefined) {
+    const count = seconds / whole[0];
+    return `${count} ${whole[1]}${count === 1 ? '' : 's'}`;
+  }
+  if (seconds < HOUR_S) return clock(seconds);
+  const hours = Math.floor(seconds / HOUR_S);
+  if (hours < 24) return `${hours} h ${Math.round((seconds % HOUR_S) / 60)} min`;
+  const days = Math.floor(hours / 24);
+  return `${days} ${days === 1 ? 'day' : 'days'}${hours % 24 === 0 ? '' : ` ${hours % 24} h`}`;
 };
 
 /** As many digits as a kitchen scale of 1 g (under 10 g: 0.1 g) shows. */
