@@ -61,9 +61,9 @@ test('sheets and the line at work have no violations either', async ({ page }) =
 test('by keyboard alone: from the plan to an opened load', WALK, async ({ page }) => {
   await open(page, 'plan');
   await page.keyboard.press('?');
-  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Help' })).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('heading', { name: 'Keys' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Help' })).toBeHidden();
   for (const [key, path] of [
     ['2', '/recipe'],
     ['6', '/log'],

@@ -10,7 +10,7 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   await expect(next).toHaveAttribute('data-act', 'switch-on');
   await expect(next).toHaveAttribute('data-at-hand', 'false');
   const stateOf = (id: string) => column(page, id).locator('[data-state]');
-  await expect(stateOf('deep-a')).toHaveText(/^cold: switch on at \d\d:\d\d$/);
+  await expect(stateOf('deep-a')).toHaveText(/^cold: switch on at \d+:\d\d$/);
   for (let k = 0; k < 300 && (await next.getAttribute('data-act')) === 'switch-on'; k++) await page.clock.fastForward(300_000);
   const isAtHand = async (act: string): Promise<boolean> =>
     (await next.getAttribute('data-act')) === act && (await next.getAttribute('data-at-hand')) === 'true';
@@ -54,14 +54,13 @@ test('the line conducts: one thing to do next, never two lids for one hand, and 
   // And from now on, with what is out and in the irons: six more can't be sooner than without them.
   const fromNow = sheet.locator('[data-figure="from now"]');
   await expect(fromNow).toHaveAttribute('aria-busy', 'false');
-  await expect(fromNow).toContainText(/the last plate is at \d\d:\d\d; as it stands \d\d:\d\d/);
-  const [with6 = '', without6 = ''] = ((await fromNow.textContent()) ?? '').match(/\d\d:\d\d/g) ?? [];
+  await expect(fromNow).toContainText(/the last plate is at \d+:\d\d; as it stands \d+:\d\d/);
+  const [with6 = '', without6 = ''] = ((await fromNow.textContent()) ?? '').match(/\d+:\d\d/g) ?? [];
   expect(with6 > without6).toBe(true);
   await sheet.getByRole('button', { name: 'Use this plan' }).click();
-  await expect(page.getByText(/serve .* · 42/)).toBeVisible();
   await expect(stands).toContainText('of 42');
   await page.getByRole('button', { name: 'As it was planned' }).click();
-  await expect(page.getByText(/serve .* · 36/)).toBeVisible();
+  await expect(stands).toContainText('of 36');
 });
 
 test('a load is skipped, and the power goes: the others go on, everything is later, and it can be taken back', WALK, async ({ page }) => {
@@ -78,8 +77,8 @@ test('a load is skipped, and the power goes: the others go on, everything is lat
     await page.clock.fastForward(10_000);
     await expect(next).not.toHaveAttribute('data-for', skipped);
   }
-  const serve = page.getByText(/^serve \d\d:\d\d/);
-  await expect(serve).toContainText('serve 7:15');
+  const serve = page.locator('[data-figure="serve at"]');
+  await expect(serve).toContainText('7:15');
   await page.getByRole('button', { name: 'Something changed' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: 'Power off for 5 min' }).click();
@@ -87,9 +86,9 @@ test('a load is skipped, and the power goes: the others go on, everything is lat
   await expect(sheet.locator('[data-power="wait"]')).toContainText(/Everything (6|7|8|9|10) minutes later/);
   await expect(sheet).toContainText('lid closed');
   await sheet.getByRole('button', { name: 'Use this plan' }).click();
-  await expect(serve).toContainText(/serve 07:2[1-5]/);
+  await expect(serve).toContainText(/7:2[1-5]/);
   await page.getByRole('button', { name: 'As it was planned' }).click();
-  await expect(serve).toContainText('serve 7:15');
+  await expect(serve).toContainText('7:15');
 });
 
 test('a light ground, and keys of the cook’s own or none, stay chosen', async ({ page }) => {
@@ -101,7 +100,7 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   const keys = page.getByLabel('Keys for poured, closed, opened, undo');
   // Twice the same, or one that opens a station.
   await keys.fill('jjny');
-  await expect(page.getByText('four different letters that open no station, or none')).toBeVisible();
+  await expect(page.getByText('four different letters, or none')).toBeVisible();
   await keys.fill('jnyz');
   await keys.press('Tab');
   await page.keyboard.press('Escape');
@@ -112,8 +111,8 @@ test('a light ground, and keys of the cook’s own or none, stay chosen', async 
   // What is announced and what the help shows is what is listened to.
   await expect(first.getByRole('button', { name: 'Poured', exact: true })).toHaveAttribute('aria-keyshortcuts', 'j');
   await page.keyboard.press('?');
-  const help = page.getByRole('dialog', { name: 'Keys' });
-  await expect(help.locator('div').filter({ hasText: 'Line: poured' }).first()).toContainText('j');
+  const help = page.getByRole('dialog', { name: 'Help' });
+  await expect(help.locator('div').filter({ hasText: 'Cook: poured' }).first()).toContainText('j');
   await expect(help).toContainText('Weigh: zero the scale');
   await page.keyboard.press('Escape');
   await expect(help).toBeHidden();

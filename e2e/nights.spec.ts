@@ -33,7 +33,7 @@ for (const { name, from, wall } of NIGHTS)
     await open(page, 'plan');
     const served = page.getByLabel('Served at, time');
     const pour = page.locator('dl').getByText('First pour').locator('..');
-    await expect(pour).toContainText(/\d\d:\d\d/);
+    await expect(pour).toContainText(/\d+:\d\d/);
     const planned = await pour.locator('dd').first().textContent();
     await open(page, 'cook');
     await startLoad(page, 'deep-a');

@@ -13,7 +13,7 @@ test('whole recipes in five hands: the screen keeps the lines and steps that the
     const text = writtenBy(style, recipe);
     const meant = formulaFromText(text, () => 'x');
     await page
-      .getByRole('button', { name: /^(?:Paste|Paste a batter)$/ })
+      .getByRole('button', { name: /^(?:Paste|Paste a recipe)$/ })
       .first()
       .click();
     await page.getByLabel('Ingredient list').fill(text);

@@ -19,7 +19,14 @@ export const Counts = ({
   const courses = useCourses(session, planned);
   const standing = useStanding(session, planned, places);
   const run = planned?.run ?? null;
-  if (run === null || standing === null) return null;
+  if (run === null) return null;
+  const serve = <ServeAt at={run.serveAt} zone={run.zone} />;
+  if (standing === null)
+    return (
+      <dl aria-label="How it stands" className={LIST}>
+        {serve}
+      </dl>
+    );
   const held = courses.flatMap(({ dish, ironId, courses: mine }): PlacedCrisp[] => {
     const course = mine.find(({ place }) => place === (dish.hold ?? 'rack'));
     return course === undefined ? [] : [{ ironId, crisp: course.crisp }];
@@ -27,7 +34,7 @@ export const Counts = ({
   const crisp = crispOfOldest(standing, held);
   const { wanted, onRack, waiting, oldest, lastPlateAt, late_s } = standing;
   return (
-    <dl aria-label="How it stands" className="flex flex-wrap gap-x-5 [&_dt]:text-[13px] [&_dt]:text-white/80">
+    <dl aria-label="How it stands" className={LIST}>
       <div>
         <dt>out</dt>
         <dd>
@@ -63,9 +70,23 @@ export const Counts = ({
           </dd>
         </div>
       )}
+      {serve}
     </dl>
   );
 };
+
+const LIST = 'flex flex-wrap gap-x-5 [&_dt]:text-[13px] [&_dt]:text-white/80';
+
+const ServeAt = ({ at, zone }: { readonly at: number; readonly zone: string }) => (
+  <div>
+    <dt>serve</dt>
+    <dd>
+      <b className="figure text-3xl" data-figure="serve at" data-exact={at}>
+        {timeOfDay(at, zone)}
+      </b>
+    </dd>
+  </div>
+);
 
 /** Less isn't called late. */
 const LATE_S = 45;

@@ -1,8 +1,9 @@
 import { instantOf, wallTime } from '../../core/basis/index.ts';
 import { Download, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { describeSentence } from '../../words/index.ts';
 import { InlineSelect } from '../ui/index.ts';
+import { takeOfferedFile, useOfferedFile } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { BackupReminder } from '../backup/BackupReminder.tsx';
 import type { Month } from '../backup/useExport.ts';
@@ -17,12 +18,17 @@ export const DataPanel = () => {
   const picker = useRef<HTMLInputElement>(null);
   const [kept, setKept] = useState<boolean | null>(null);
   const { busy, failure, coming, taken } = transfer;
+  const isOffered = useOfferedFile();
+  const { look } = transfer;
+  useEffect(() => {
+    const file = isOffered ? takeOfferedFile() : null;
+    if (file !== null) void look(file);
+  }, [isOffered, look]);
   return (
     <section aria-label="Data">
-      <h2 className="text-xl">Data</h2>
+      <h2 className="text-[26px]">Data</h2>
       <p className="mt-1 max-w-2xl text-[15px]">
-        Everything lives in this browser. One JSON file holds it all (compressed once it is large), with a published schema
-        (docs/kitchen.schema.json). Our own files may have any size; others up to 50 MB.
+        Everything lives in this browser. One file holds it all; export it now and then. Drop a file on any page to import it.
       </p>
       <BackupReminder />
       <div className="mt-3 flex flex-wrap gap-3">

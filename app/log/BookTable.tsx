@@ -98,7 +98,7 @@ export const BookTable = ({
   // The rows are drawn by what it says at each render; nothing of it is kept.
   const virtual = useVirtualizer({
     count: rows.length,
-    getScrollElement: () => document.getElementById('station'),
+    getScrollElement: () => document.getElementById('door'),
     estimateSize: () => ROW_PX,
     overscan: 15,
     scrollMargin: body.current?.offsetTop ?? 0,

@@ -14,3 +14,4 @@ export { useToldLoads } from './useToldLoads.ts';
 export type { ConductedNow } from './conductedNow.ts';
 export { keepConducted, useConductedNow } from './conductedNow.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
+export { offerFile, takeOfferedFile, useOfferedFile } from './dropped.ts';

@@ -3,10 +3,10 @@ import { LinkButton, Sheet } from '../ui/index.ts';
 import { DOORS, PHONE_DOORS } from './doors.ts';
 import { KitchenSwitch } from './KitchenSwitch.tsx';
 
-type Props = { readonly onClose: () => void; readonly onSearch: () => void; readonly onKeys: () => void };
+type Props = { readonly onClose: () => void; readonly onSearch: () => void; readonly onHelp: () => void };
 
 /** On a phone: the doors that aren't at the lower edge, search, keys, and whose kitchen is open. */
-export const MoreDoors = ({ onClose, onSearch, onKeys }: Props) => (
+export const MoreDoors = ({ onClose, onSearch, onHelp }: Props) => (
   <Sheet title="More" open onClose={onClose}>
     <ul className="flex flex-col">
       {DOORS.slice(PHONE_DOORS).map(({ path, name, icon: Icon }) => (
@@ -30,10 +30,10 @@ export const MoreDoors = ({ onClose, onSearch, onKeys }: Props) => (
       <LinkButton
         onClick={() => {
           onClose();
-          onKeys();
+          onHelp();
         }}
       >
-        Keys
+        Help
       </LinkButton>
       <KitchenSwitch onDone={onClose} />
     </div>

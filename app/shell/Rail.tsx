@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import { Ellipsis, Search } from 'lucide-react';
+import { CircleHelp, Ellipsis, Search } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import type { Door } from './doors.ts';
@@ -38,10 +38,10 @@ const RailDoor = ({ door: { path, name, key, icon: Icon }, isLast }: { readonly 
 
 const nothing = (): void => undefined;
 
-type Props = { readonly isBench: boolean; readonly onSearch?: () => void; readonly onKeys?: () => void };
+type Props = { readonly isBench: boolean; readonly onSearch?: () => void; readonly onHelp?: () => void };
 
 /** Seven doors in the order of the work; on a phone four of them, and the rest one touch away. */
-export const Rail = ({ isBench, onSearch = nothing, onKeys = nothing }: Props) => {
+export const Rail = ({ isBench, onSearch = nothing, onHelp = nothing }: Props) => {
   const [isMore, setMore] = useState(false);
   const { pathname } = useLocation();
   const here = doorOf(pathname);
@@ -81,11 +81,20 @@ export const Rail = ({ isBench, onSearch = nothing, onKeys = nothing }: Props) =
           <Search aria-hidden className="size-5" />
           Search
         </button>
+        <button
+          type="button"
+          aria-keyshortcuts="?"
+          className="flex min-h-9 items-center justify-center gap-1.5 text-sm hover:bg-act-soft low:hidden"
+          onClick={onHelp}
+        >
+          <CircleHelp aria-hidden className="size-4" />
+          Help
+        </button>
         <KitchenSwitch />
       </div>
       {isMore && (
         <Suspense>
-          <MoreDoors onClose={() => setMore(false)} onSearch={onSearch} onKeys={onKeys} />
+          <MoreDoors onClose={() => setMore(false)} onSearch={onSearch} onHelp={onHelp} />
         </Suspense>
       )}
     </nav>

@@ -11,11 +11,14 @@ import { Contained } from './Contained.tsx';
 import { PAGE_KEYS, SEARCH_KEY } from '../keys/index.ts';
 import { Rail } from './Rail.tsx';
 import { DOORS, doorOf } from './doors.ts';
+import { Hint } from './Hint.tsx';
+import { useHints } from './hints.ts';
 import { Strip } from './strip/Strip.tsx';
+import { useDrops } from './useDrops.ts';
 
 const RehearsalBar = lazy(async () => ({ default: (await import('../rehearsal/RehearsalBar.tsx')).RehearsalBar }));
 const SearchSheet = lazy(async () => ({ default: (await import('./search/SearchSheet.tsx')).SearchSheet }));
-const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
+const HelpSheet = lazy(async () => ({ default: (await import('./HelpSheet.tsx')).HelpSheet }));
 
 const NO_LOADS: readonly RunningLoad[] = [];
 const RUNNING_TICK_MS = 30_000;
@@ -60,7 +63,7 @@ const useFirstQuestions = (): void => {
 
 const OTHER_NAMES: Readonly<Record<string, string>> = { '/setup': 'Set up', '/welcome': 'Welcome' };
 
-type OpenSheet = 'keys' | 'search' | null;
+type OpenSheet = 'help' | 'search' | null;
 
 /** The keys that work on every page. */
 const usePageKeys = (open: (sheet: OpenSheet) => void): void => {
@@ -73,7 +76,7 @@ const usePageKeys = (open: (sheet: OpenSheet) => void): void => {
     },
     { ...PAGE_KEYS, useKey: true },
   );
-  useHotkeys('?', () => open('keys'), { ...PAGE_KEYS, useKey: true });
+  useHotkeys('?', () => open('help'), { ...PAGE_KEYS, useKey: true });
   useHotkeys(
     SEARCH_KEY,
     (event) => {
@@ -91,14 +94,18 @@ const Frame = () => {
   const session = useSession();
   useFirstQuestions();
   usePageKeys(setSheet);
+  const drops = useDrops();
+  const hints = useHints();
+  const door = doorOf(pathname);
+  const hint = hints.hintFor(door?.path === pathname ? door.path : undefined);
   const isBench = pathname === '/cook' && session?.kit.isLineLight !== true;
-  const name = doorOf(pathname)?.name ?? OTHER_NAMES[pathname] ?? '';
+  const name = door?.name ?? OTHER_NAMES[pathname] ?? '';
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;
   }, [name]);
   const close = (): void => setSheet(null);
   return (
-    <div className="flex h-full flex-col bg-page text-ink">
+    <div className="flex h-full flex-col bg-page text-ink" {...drops.handlers}>
       <a href="#door" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
         Skip to the page
       </a>
@@ -109,13 +116,14 @@ const Frame = () => {
       )}
       <Banners />
       <div className="flex min-h-0 flex-1 max-sm:flex-col">
-        <Rail isBench={isBench} onSearch={() => setSheet('search')} onKeys={() => setSheet('keys')} />
+        <Rail isBench={isBench} onSearch={() => setSheet('search')} onHelp={() => setSheet('help')} />
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
           {!WITHOUT_STRIP.includes(pathname) && (
             <Contained>
               <Strip />
             </Contained>
           )}
+          {hint !== null && door !== undefined && <Hint text={hint} onRead={() => hints.gotIt(door.path)} />}
           <main
             id="door"
             // Cook has its own ground and its own colours, whatever the pages have.
@@ -128,8 +136,22 @@ const Frame = () => {
           </main>
         </div>
       </div>
+      {drops.isOver && (
+        <p className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-3xl border-4 border-dashed border-act bg-act-soft/90 text-3xl font-bold">
+          Drop a recipe or a kitchen file
+        </p>
+      )}
       <Suspense>
-        {sheet === 'keys' && <KeysSheet open onClose={close} />}
+        {sheet === 'help' && (
+          <HelpSheet
+            open
+            onClose={close}
+            onHints={() => {
+              hints.again();
+              close();
+            }}
+          />
+        )}
         {sheet === 'search' && <SearchSheet onClose={close} />}
       </Suspense>
     </div>

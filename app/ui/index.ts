@@ -45,7 +45,7 @@ export { REHEATER_WORDS, reheatClock } from './words/reheaters.ts';
 export { TOPPING_WORDS, TOWARDS } from './words/toppings.ts';
 export { useDrag } from './picture/useDrag.ts';
 export { WhenEntry } from './entry/When.tsx';
-export { useDraft } from './entry/useDraft.ts';
+export { draftText, useDraft } from './entry/useDraft.ts';
 export { useGuard, useSettling } from './page/useGuard.ts';
 export { forgetDraft, useFormDraft } from './entry/useFormDraft.ts';
 export { DayEntry } from './entry/DayEntry.tsx';

@@ -1,6 +1,6 @@
 import { ClipboardPaste, Plus, Scale } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { Formula } from '../../../core/formula/index.ts';
 import { ingredientOf, linesFromText, STARTERS, swapsFor } from '../../../core/formula/index.ts';
 import { freeName } from '../../../core/run/index.ts';
@@ -37,7 +37,14 @@ const isOwn = (id: string, rev: number): boolean => ownRevisions.has(`${id}/${re
 export const Ingredients = () => {
   const session = useSession();
   const carryOut = useDo();
-  const [pasting, setPasting] = useState(false);
+  // A recipe that was dropped on a page waits in the draft.
+  const [search, setSearch] = useSearchParams();
+  const [isPasting, setPasting] = useState(false);
+  const pasting = isPasting || search.has('paste');
+  const closePaste = (): void => {
+    setPasting(false);
+    if (search.has('paste')) setSearch({}, { replace: true });
+  };
   const [removed, setRemoved] = useState<Formula | null>(null);
   if (session === undefined) return null;
   const { formula } = session;
@@ -55,7 +62,7 @@ export const Ingredients = () => {
   };
   const take = (pasted: Pasted): void => {
     const { lines, name, steps, yieldHint, lift } = pasted;
-    setPasting(false);
+    closePaste();
     const contents = { lines: [...lines], steps: [...steps], yieldHint, lift };
     if (formula !== null && formula.lines.length === 0) revise((now) => revised(now, { ...contents, name: titleOf(name) ?? now.name }));
     else void start(formulaFrom(pasted));
@@ -114,7 +121,7 @@ export const Ingredients = () => {
           }}
         />
       )}
-      {pasting && <PasteSheet readSettings={session.readSettings} onDone={take} onClose={() => setPasting(false)} />}
+      {pasting && <PasteSheet readSettings={session.readSettings} onDone={take} onClose={closePaste} />}
     </>
   );
 };

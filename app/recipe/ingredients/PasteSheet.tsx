@@ -47,10 +47,9 @@ export const PasteSheet = ({ readSettings, onDone, onClose }: Props) => {
     onDone(result.value);
   };
   return (
-    <Sheet title="Paste a batter" open onClose={onClose} wide>
+    <Sheet title="Paste a recipe" open onClose={onClose} wide>
       <p className="text-[15px] text-quiet">
-        One ingredient a line, as you would write it, with its steps if you have them: what they say of dose, time and yield is kept and
-        checked. A schema.org Recipe (JSON-LD) works too.
+        One ingredient a line, with the steps if you have them. A whole web page or a schema.org Recipe works too.
       </p>
       <textarea
         aria-label="Ingredient list"
