@@ -38,14 +38,14 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   await expect(stranger).toContainText('comes first');
   await stranger.getByRole('button', { name: 'Skip the trial load' }).click();
   await expect(stranger).toContainText('Nothing cooked');
-  await page.getByRole('link', { name: 'Cook' }).click();
+  await page.getByRole('link', { name: 'Cook', exact: true }).click();
   await page.getByRole('button', { name: 'Poured', exact: true }).click();
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
   await openLid(page, page.locator('section[data-iron]'));
   await page.getByRole('button', { name: 'How was it?' }).click();
   await page.getByRole('button', { name: /^As expected/ }).click();
   expect(await touches()).toBeLessThanOrEqual(24);
-  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Deep round' })).toHaveCount(1);
 });
@@ -103,8 +103,8 @@ test('removed, brought back, copied: irons, formulas and keepings; a run that na
 
   await openAll(page, 'larder');
   await type(page.getByLabel('How much'), '6 pieces');
-  await page.getByRole('button', { name: 'Put away', exact: true }).click();
-  const kept = page.getByRole('listitem').filter({ hasText: '6 pieces' });
+  await page.getByRole('button', { name: 'Put it away', exact: true }).click();
+  const kept = page.locator('li[id^="kept-"]').filter({ hasText: '6 pieces' });
   await kept.getByRole('button', { name: /^More about/ }).click();
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(kept).toHaveCount(0);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { elapsed, exported, figure, open, recipeTool, startLoad, test, toOwnKitchen, type } from './kitchen.ts';
+import { elapsed, exported, figure, open, recipeTool, startLoad, test, toOwnKitchen, type, unfold } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -24,7 +24,8 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   const lines = page.getByRole('list', { name: 'Ingredients' });
   await expect(lines.getByRole('textbox', { name: 'Line as written' })).toHaveCount(7);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Barn batter');
-  // What the text claims is kept beside what is reckoned.
+  await unfold(page, 'Show the numbers');
+  // What the text claims is kept beside what is expected.
   const steps = page.getByRole('region', { name: 'Steps' });
   await expect(steps).toContainText('dose 237 mL');
   await expect(steps).toContainText('rest 10:00');
@@ -36,7 +37,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
     .first()
     .click();
   await expect(page.getByLabel('Grams of 2 to 3 tbsp sugar')).toHaveValue('25');
-  await page.getByRole('button', { name: /^Check it/ }).click();
+  await page.getByRole('button', { name: /^Check/ }).click();
   const audit = page.getByRole('dialog');
   await expect(audit.locator('[data-code="amounts-clash"]')).toBeVisible();
   await expect(audit.locator('[data-code="yield-against-bowl"]')).toBeVisible();
@@ -96,7 +97,7 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   const recipe = readFileSync(await (await saving).path(), 'utf8');
   expect(JSON.parse(recipe)).toMatchObject({ '@type': 'Recipe', name: 'Barn batter' });
   const mass = await figure(page, 'totalMass_g');
-  await page.getByRole('button', { name: 'New', exact: true }).click();
+  await recipeTool(page, 'New recipe');
   await expect.poll(() => figure(page, 'totalMass_g')).toBe(0);
   await recipeTool(page, 'Paste a recipe');
   await page.getByLabel('Ingredient list').fill(recipe);
@@ -224,7 +225,7 @@ test('an ingredient of one’s own from its label; nonsense is refused, an odd e
   await expect(sheet).toContainText('don’t fit its own figures');
   await sheet.getByRole('button', { name: 'Keep it all the same' }).click();
   await expect(page.getByRole('region', { name: 'Own ingredients' })).toContainText('Fell meal');
-  await page.getByRole('link', { name: 'Recipe' }).click();
+  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
   await page.getByLabel('Another line').fill('120 g fell meal');
   await page.getByRole('button', { name: 'Add', exact: true }).first().click();
   await expect(page.locator('li[data-status="read"]').filter({ has: page.locator('[value="120 g fell meal"]') })).toHaveCount(1);

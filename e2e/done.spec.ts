@@ -42,6 +42,7 @@ test('poured and set otherwise: said before the pour, told in scoops afterwards;
   await openLid(page, column(page, 'deep-a'));
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
   await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   await page.locator('tr[data-load] button').first().click();
   const done = page.getByRole('region', { name: 'Done' });
   await expect(done).toContainText('180 g, weighed');

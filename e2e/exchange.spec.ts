@@ -13,7 +13,7 @@ test('what a file replaces is shown before, kept for seven days, and comes back 
   // A file is looked at first, and left alone.
   await page.getByLabel('Kitchen file to import').setInputFiles({ name: 'k.json', mimeType: 'application/json', buffer: demo });
   const coming = page.getByRole('group', { name: 'Before it is taken' });
-  await expect(coming).toContainText(/k\.json holds \d+ irons, \d+ formulas/);
+  await expect(coming).toContainText(/k\.json holds \d+ irons, \d+ recipes/);
   await expect(coming).toContainText('Here: 1 iron');
   await coming.getByRole('button', { name: 'Not now' }).click();
   await expect(page.getByRole('heading', { name: 'Deep A', exact: true })).toHaveCount(0);

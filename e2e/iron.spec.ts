@@ -41,7 +41,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect.poll(() => figure(page, 'cavity_mL')).not.toBe(240);
   await sheet.getByRole('button', { name: 'Add this iron' }).click();
   await expect(page.getByRole('heading', { name: 'Fell iron' })).toBeVisible();
-  await page.getByRole('link', { name: 'Iron' }).click();
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await settled(page);
   await page.getByRole('button', { name: /^Iron: / }).click();
   await page.getByRole('option', { name: /Fell iron/ }).click();

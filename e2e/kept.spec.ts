@@ -39,7 +39,7 @@ test('what is in the freezer comes first: fewer are cooked, Keep knows what it i
 
 test('hot again from the freezer: by what it is heated with, for the oven that stands there', async ({ page }) => {
   await openAll(page, 'larder');
-  const kept = page.getByRole('listitem').filter({ hasText: 'in the freezer' }).first();
+  const kept = page.locator('li[id^="kept-"]').filter({ hasText: 'in the freezer' }).first();
   await kept.getByText('Reheat from frozen').click();
   const oven = kept.locator('[data-reheat="oven"]');
   const seconds = async (): Promise<number> => Number(await oven.getAttribute('data-exact'));
@@ -57,14 +57,14 @@ test('hot again from the freezer: by what it is heated with, for the oven that s
   const toaster = kept.locator('[data-reheat="toaster"]').getByRole('radio');
   await toaster.click();
   await expect(toaster).toBeChecked();
-  await page.getByRole('link', { name: 'Iron' }).click();
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await page.getByRole('button', { name: 'After the iron' }).click();
   await expect(page.locator('[data-destination="freeze"]')).toContainText('in the toaster');
 });
 
 test('thrown away, and why: it is gone from the list, counted, and can be taken back', WALK, async ({ page }) => {
   await openAll(page, 'larder');
-  const kept = page.getByRole('listitem').filter({ hasText: 'in the freezer' });
+  const kept = page.locator('li[id^="kept-"]').filter({ hasText: 'in the freezer' });
   const before = await kept.count();
   await kept
     .first()
@@ -139,6 +139,6 @@ test('shelves as a picture; a bowl’s time out of the cold adds up; the months 
   await page.getByRole('option', { name: 'an opened can or bottle' }).click();
   await expect(page.getByText('Never in its tin')).toBeVisible();
   await type(page.getByLabel('What was opened'), 'Coconut milk');
-  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await page.getByRole('button', { name: 'Put it away', exact: true }).click();
   await expect(page.locator('[data-shelf="refrigerator"]')).toContainText('Coconut milk');
 });

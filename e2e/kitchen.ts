@@ -113,7 +113,12 @@ export const unfold = async (page: Page, name: string): Promise<void> => {
 };
 
 /** What each door keeps folded away until somebody wants it. */
-const FOLDED = { plan: 'Show the details', recipe: 'Show the numbers', iron: 'Show the science', larder: 'Show every item' } as const;
+export const FOLDED = {
+  plan: 'Show the details',
+  recipe: 'Show the numbers',
+  iron: 'Show the science',
+  larder: 'Show every item',
+} as const;
 
 /** Opens a door with what it keeps folded away. */
 export const openAll = async (page: Page, door: keyof typeof FOLDED | 'log'): Promise<void> => {

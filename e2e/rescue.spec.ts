@@ -42,11 +42,11 @@ test('before and after: more sugar in the batter, and the same iron browns soone
   await openAll(page, 'iron');
   await settled(page);
   const before = await figure(page, 'cookTime_s.best');
-  await page.getByRole('link', { name: 'Recipe' }).click();
+  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
   const sugar = page.getByRole('textbox', { name: /sugar/i }).first();
   await type(sugar, '150');
   await sugar.press('Enter');
-  await page.getByRole('link', { name: 'Iron' }).click();
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await settled(page);
   await expect.poll(async () => figure(page, 'cookTime_s.best')).toBeLessThan(before);
 });

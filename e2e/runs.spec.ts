@@ -185,7 +185,7 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await expect(asked).toContainText('3 pieces of “Breakfast for 36” are left over');
   await asked.getByRole('button', { name: 'Into the freezer' }).click();
   await expect(asked).toHaveCount(0);
-  await expect(page.getByRole('listitem').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
+  await expect(page.locator('li[id^="kept-"]').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
   // How it went: planned beside done.
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await show(page, 'share');

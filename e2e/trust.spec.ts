@@ -41,7 +41,8 @@ test.describe('with its service worker', () => {
     await context.setOffline(true);
     await page.goto('/iron');
     await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
-    await page.getByRole('link', { name: 'Log' }).click();
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await page.getByRole('button', { name: 'Table', exact: true }).click();
     await expect(page.locator('tr[data-load]').first()).toBeVisible();
     expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
     await context.setOffline(false);

@@ -44,7 +44,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await page.getByLabel('Grams of 113 g butter, melted').press('Enter');
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(before + 37, 3);
 
-  await page.getByRole('link', { name: 'Iron' }).click();
+  await page.getByRole('link', { name: 'Iron', exact: true }).click();
   await settled(page);
   const portion = await figure(page, 'dose_g');
   expect(portion).toBeGreaterThan(10);
@@ -66,7 +66,8 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await panel.getByRole('button', { name: 'Done' }).click();
   await expect(iron.getByRole('button', { name: 'Next load' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.locator('tr[data-load]')).toHaveCount(1);
   await expect(page.locator('tr[data-load]')).toContainText('corner missing');
   await page.locator('tr[data-load] button').first().click();
@@ -248,7 +249,7 @@ test('four answers make a plan; the next act stands above every door', WALK, asy
   await expect(page.getByRole('group', { name: 'First plate at' })).toBeVisible();
   await type(page.getByLabel('People'), 'nonsense');
   await expect(page.getByRole('alert')).toContainText('whole number');
-  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   await expect(page.getByRole('banner', { name: 'Next' })).toContainText(/at \d+:\d\d/);
   await page.getByRole('link', { name: 'Open the plan' }).click();
   await expect(page.getByLabel('People')).toHaveValue('12');
@@ -260,12 +261,12 @@ test('leftovers get a use-by with its source, and a label', WALK, async ({ page 
   await page.getByRole('button', { name: /^Where/ }).click();
   await page.getByRole('option', { name: 'in the refrigerator' }).click();
   await expect(page.getByText('too warm to count as cold')).toBeVisible();
-  await page.getByRole('button', { name: 'Put away', exact: true }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: '6 pieces' })).toContainText('3-501.19');
+  await page.getByRole('button', { name: 'Put it away', exact: true }).click();
+  await expect(page.locator('li[id^="kept-"]').filter({ hasText: '6 pieces' })).toContainText('3-501.19');
   await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', document.querySelector('.print-only-this')?.textContent ?? '');
   });
-  const bag = page.getByRole('listitem').filter({ hasText: '6 pieces' });
+  const bag = page.locator('li[id^="kept-"]').filter({ hasText: '6 pieces' });
   await bag.getByRole('button', { name: 'Label' }).click();
   const sheet = page.getByRole('dialog', { name: 'Label' });
   await type(sheet.getByLabel('Who made it'), 'Ada');
@@ -279,7 +280,7 @@ test('leftovers get a use-by with its source, and a label', WALK, async ({ page 
   // Some of it is used; its label, read back from a picture, says what is left; a picture of nothing is named.
   await type(bag.getByLabel(/^some of .* used/), '2');
   await bag.getByLabel(/^some of .* used/).press('Enter');
-  const rest = page.getByRole('listitem').filter({ hasText: '4 pieces' });
+  const rest = page.locator('li[id^="kept-"]').filter({ hasText: '4 pieces' });
   await expect(rest).toBeVisible();
   const picture = (data: string) => ({ name: 'label.png', mimeType: 'image/png', buffer: Buffer.from(data.split(',')[1] ?? '', 'base64') });
   const reader = page.locator('input[type=file][capture]');

@@ -11,7 +11,7 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText('the refrigerator holds 6 °C');
   await page.keyboard.press('Escape');
-  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   await type(page.getByLabel('Refrigerator'), '4');
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await show(page, 'plans');

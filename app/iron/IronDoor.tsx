@@ -188,6 +188,7 @@ const Colour = ({ wish, tawny, onDrag, onSettle }: ColourProps) => {
         {!isUsual && <LinkButton onClick={() => onSettle(withStep(null))}>As usual</LinkButton>}
       </div>
       <ColourScale
+        named
         label="Colour"
         value={tawny}
         text={`${words}${isUsual ? ', as usual' : ''}`}

@@ -82,7 +82,7 @@ export const PutAway = ({ session }: { readonly session: Session }) => {
           onChange={(event) => setAmount(event.target.value)}
         />
         <button type="button" className="button-act text-base" disabled={form === 'opened' && name.trim() === ''} onClick={guard(put)}>
-          Put away
+          Put it away
         </button>
       </div>
       {form === 'pieces' && where === 'freezer' && (

@@ -1,4 +1,5 @@
 import { Check } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Entry, LastLoads } from '../../core/book/index.ts';
 import { AS_EXPECTED_STEPS, colourMiss, lastLoads, pourTowardsOn } from '../../core/book/index.ts';
@@ -7,7 +8,7 @@ import { settingOf } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
-import { clock, dialMarkText, grams, Piece, temperature } from '../ui/index.ts';
+import { clock, dialMarkText, Disclosure, LinkButton, Piece, temperature } from '../ui/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import { meaningOf, pouringOf } from './meaning.ts';
@@ -16,8 +17,8 @@ type Props = {
   readonly session: Session;
   readonly entries: readonly Entry[];
   readonly most: number;
-  readonly onOpen: (entry: Entry) => void;
-  readonly onAll: () => void;
+  /** All loads of one iron. */
+  readonly onAll: (ironId: string) => void;
 };
 
 /** With what an iron cooks in the run that is on, or what is on the bench. */
@@ -26,12 +27,17 @@ const formulaOn = ({ run, formulas, formula }: Session, ironId: string): Formula
   return formulas.find(({ id }) => id === (dish ?? run?.dishes[0])?.formulaId) ?? formula;
 };
 
+/** So many irons are shown at first, those that were used last. */
+const FIRST = 3;
+
 /** What the last loads of each iron mean, and how each of them came out. */
-export const LastLoadsByIron = ({ session, entries, most, onOpen, onAll }: Props) => {
-  const shown = lastLoads(entries, most).flatMap((last) => {
+export const LastLoadsByIron = ({ session, entries, most, onAll }: Props) => {
+  const [isAll, setAll] = useState(false);
+  const known = lastLoads(entries, most).flatMap((last) => {
     const iron = session.irons.find(({ id }) => id === last.ironId);
     return iron === undefined ? [] : [{ last, iron }];
   });
+  const shown = isAll ? known : known.slice(0, FIRST);
   const answers = useAdvices(
     shown.map(({ iron }) => {
       const formula = formulaOn(session, iron.id);
@@ -56,11 +62,15 @@ export const LastLoadsByIron = ({ session, entries, most, onOpen, onAll }: Props
             iron={iron}
             reply={data?.ok === true ? data.value : null}
             isRenewed={answers[i]?.isPlaceholderData !== true}
-            onOpen={onOpen}
             onAll={onAll}
           />
         );
       })}
+      {known.length > shown.length && (
+        <LinkButton className="mt-2 self-start" onClick={() => setAll(true)}>
+          {`Show all ${known.length} irons`}
+        </LinkButton>
+      )}
     </section>
   );
 };
@@ -71,11 +81,14 @@ type OneProps = {
   readonly iron: Iron;
   readonly reply: AdviceReply | null;
   readonly isRenewed: boolean;
-  readonly onOpen: (entry: Entry) => void;
-  readonly onAll: () => void;
+  /** All loads of one iron. */
+  readonly onAll: (ironId: string) => void;
 };
 
-const OneIron = ({ session, last, iron, reply, isRenewed, onOpen, onAll }: OneProps) => {
+const LINK =
+  'inline-flex min-h-11 items-center text-[17px] font-semibold text-act underline decoration-band decoration-2 underline-offset-4';
+
+const OneIron = ({ session, last, iron, reply, isRenewed, onAll }: OneProps) => {
   const formula = formulaOn(session, iron.id);
   const { temperatureUnit: unit } = session.kit;
   return (
@@ -90,37 +103,30 @@ const OneIron = ({ session, last, iron, reply, isRenewed, onOpen, onAll }: OnePr
         <div className="mt-1 flex flex-wrap items-center gap-x-6">
           <Link
             to="/iron"
-            className="inline-flex min-h-11 items-center text-[17px] font-semibold text-act underline decoration-band decoration-2 underline-offset-4"
+            aria-label={`Open ${iron.name}`}
+            className={LINK}
             onClick={() => session.setWorkspace({ ironId: iron.id, ...(formula === null ? {} : { formulaId: formula.id }) })}
           >
-            Open {iron.name}
+            Open
           </Link>
-          <details className="group">
-            <summary className="inline-flex min-h-11 items-center text-[17px] font-semibold text-act underline decoration-band decoration-2 underline-offset-4">
-              Why?
-            </summary>
+          <Disclosure title="Why?">
             <p className="max-w-prose">
               {!isRenewed || reply === null ? 'Your loads are being worked in …' : meaningOf(iron, reply, unit)}
               {pouringOf(pourTowardsOn(session.ironLoads.loads.get(iron.id) ?? []))}
             </p>
-          </details>
-          <button
-            type="button"
-            className="min-h-11 text-[17px] font-semibold text-act underline decoration-band decoration-2 underline-offset-4"
-            onClick={onAll}
-            aria-label={`See all loads on ${iron.name}`}
-          >
-            See all
-          </button>
+          </Disclosure>
         </div>
       </div>
-      <ol aria-label={`Last loads on ${iron.name}`} className="flex w-[38rem] gap-2 max-xl:w-[30rem] max-md:w-full max-md:overflow-x-auto">
+      <button
+        type="button"
+        aria-label={`See the loads on ${iron.name}: ${last.entries.map((entry) => missWords(colourMiss(entry))).join(', ')}`}
+        className="flex w-[38rem] gap-2 rounded-xl p-1 hover:bg-act-soft max-xl:w-[30rem] max-md:w-full max-md:overflow-x-auto"
+        onClick={() => onAll(iron.id)}
+      >
         {last.entries.map((entry) => (
-          <li key={entry.load.id} className="flex-1">
-            <LoadPiece entry={entry} iron={iron} zone={session.kit.zone} onOpen={onOpen} />
-          </li>
+          <LoadPiece key={entry.load.id} entry={entry} iron={iron} zone={session.kit.zone} />
         ))}
-      </ol>
+      </button>
     </div>
   );
 };
@@ -134,20 +140,15 @@ const verdictWords = ({ verdict, count, rated, isFar, entries }: LastLoads): str
   return `${words} in ${count} of ${rated}`;
 };
 
-/** What the next load is set to, with what the last one had where that is another. */
+/** What the next load changes: its setting, or else its time; with what the last one had. */
 const nextWords = ({ answer }: AdviceReply, newest: Entry | undefined, iron: Iron, unit: 'C' | 'F'): string => {
   const before = newest?.prediction ?? null;
-  const was = newest === undefined || before === null ? null : settingOf(before, newest.progress);
+  if (newest === undefined || before === null) return `Next: open after ${clock(answer.cookTime_s.best)}`;
   const setting = settingWords(answer.setting, iron, unit);
-  const old = was === null ? null : settingWords(was, iron, unit);
-  const parts = [
-    setting === null ? null : old === null || old === setting ? setting : `${setting}, was ${old}`,
-    `${grams(answer.portion_g)} g`,
-    before === null || clock(before.cookTime_s.best) === clock(answer.cookTime_s.best)
-      ? clock(answer.cookTime_s.best)
-      : `${clock(answer.cookTime_s.best)}, was ${clock(before.cookTime_s.best)}`,
-  ];
-  return `Next: ${parts.filter((part) => part !== null).join(' · ')}`;
+  const was = settingWords(settingOf(before, newest.progress), iron, unit);
+  if (setting !== null && setting !== was) return `Next: ${setting}, was ${was ?? ''}`;
+  const [time, wasTime] = [clock(answer.cookTime_s.best), clock(before.cookTime_s.best)];
+  return time === wasTime ? 'Change nothing' : `Next: open after ${time}, was ${wasTime}`;
 };
 
 const settingWords = (set: { readonly dial: number | null; readonly temperature_C: number }, iron: Iron, unit: 'C' | 'F'): string | null =>
@@ -156,25 +157,15 @@ const settingWords = (set: { readonly dial: number | null; readonly temperature_
 const WEEKDAY = (at: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: zone }).format(at);
 const USUAL_STEP = 4;
 
-type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string; readonly onOpen: (entry: Entry) => void };
+type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string };
 
 /** One load: expected on the left, what came out on the right, and the difference in words. */
-const LoadPiece = ({ entry, iron, zone, onOpen }: PieceProps) => {
+const LoadPiece = ({ entry, iron, zone }: PieceProps) => {
   const miss = colourMiss(entry);
   const expected = entry.prediction?.tawnyStep ?? USUAL_STEP;
-  const words = missWords(miss);
-  const faults = [entry.fill === 'leaked' ? 'leaked' : null, entry.fill === 'missing' ? 'corner missing' : null].filter(
-    (one) => one !== null,
-  );
-  const day = WEEKDAY(entry.load.startedAt, zone);
+  const fault = entry.fill === 'leaked' ? 'leaked' : entry.fill === 'missing' ? 'corner missing' : null;
   return (
-    <button
-      type="button"
-      data-load-piece={entry.load.id}
-      className="flex w-full min-w-20 flex-col items-center gap-1 rounded-lg py-1 hover:bg-act-soft"
-      aria-label={`${day}: ${[words, ...faults].join(', ')}. Open this load`}
-      onClick={() => onOpen(entry)}
-    >
+    <span data-load-piece={entry.load.id} className="flex min-w-20 flex-1 flex-col items-center gap-1 py-1">
       <Piece
         lattice={iron.geometry.lattice}
         hollow={iron.kind === 'ball pan'}
@@ -184,16 +175,17 @@ const LoadPiece = ({ entry, iron, zone, onOpen }: PieceProps) => {
         size={82}
       />
       <span className="flex min-h-6 items-center text-center text-[15px] leading-tight font-bold">
-        {miss !== null && Math.abs(miss) <= AS_EXPECTED_STEPS ? <Check aria-hidden className="size-5" /> : words}
+        {fault ?? (miss !== null && Math.abs(miss) <= AS_EXPECTED_STEPS ? <Check aria-hidden className="size-5" /> : missWords(miss))}
       </span>
-      <span className="text-[15px] text-quiet">{[day, ...faults].join(', ')}</span>
-    </button>
+      <span className="text-[15px] text-quiet">{WEEKDAY(entry.load.startedAt, zone)}</span>
+    </span>
   );
 };
+
+const A_BIT_STEPS = 1.25;
 
 const missWords = (miss: number | null): string => {
   if (miss === null) return 'not rated';
   if (Math.abs(miss) <= AS_EXPECTED_STEPS) return 'as expected';
-  const steps = Math.round(2 * Math.abs(miss)) / 2;
-  return `${steps === 0.5 ? '½' : steps % 1 === 0.5 ? `${Math.floor(steps)}½` : steps} ${steps > 1 ? 'steps' : 'step'} ${miss > 0 ? 'darker' : 'paler'}`;
+  return `${Math.abs(miss) <= A_BIT_STEPS ? 'a bit ' : ''}${miss > 0 ? 'darker' : 'paler'}`;
 };

@@ -8,7 +8,7 @@ import { BackupReminder } from '../backup/BackupReminder.tsx';
 import { useExport } from '../backup/useExport.ts';
 import { useKit } from '../store/index.ts';
 import type { Asked } from './asked.ts';
-import { addressOf, askedIn, isAsked } from './asked.ts';
+import { addressOf, askedIn, isAsked, NOTHING_ASKED } from './asked.ts';
 import { Ask } from './Ask.tsx';
 import { BookTable } from './BookTable.tsx';
 import { Drift } from './Drift.tsx';
@@ -66,15 +66,10 @@ const Head = ({ view, onView }: { readonly view: View; readonly onView: (view: V
   const exportNow = useExport();
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-8">
-      <h1 className="text-[28px]">{view === 'Last loads' ? 'What the last loads mean' : view === 'Table' ? 'All loads' : view}</h1>
+      <h1 className="text-[28px]">{view === 'Table' ? 'All loads' : view}</h1>
       <div role="group" aria-label="Show" className="flex flex-wrap items-center gap-x-7">
-        {VIEWS.map((name) => (
-          <LinkButton
-            key={name}
-            aria-pressed={view === name}
-            className={view === name ? 'text-ink no-underline' : ''}
-            onClick={() => onView(name)}
-          >
+        {VIEWS.filter((name) => name !== view).map((name) => (
+          <LinkButton key={name} onClick={() => onView(name)}>
             {name}
           </LinkButton>
         ))}
@@ -86,24 +81,33 @@ const Head = ({ view, onView }: { readonly view: View; readonly onView: (view: V
   );
 };
 
-/** What is asked for, in the address; what was found, the last answer staying while the next one comes. */
+/** A view as it stands in an address. */
+const slug = (view: View): string => view.toLowerCase().replace(' ', '-');
+
+/** What is asked for and how it is shown, in the address; what was found, the last answer staying while the next one comes. */
 const useAskedBook = () => {
   const [search, setSearch] = useSearchParams();
   const asked = useMemo(() => askedIn(search), [search]);
-  const onAsk = useCallback((next: Asked) => setSearch(addressOf(next), { replace: true }), [setSearch]);
+  const shownAs = VIEWS.find((name) => slug(name) === search.get('view')) ?? null;
+  const write = useCallback(
+    (next: Asked, view: View | null) =>
+      setSearch({ ...addressOf(next), ...(view === null ? {} : { view: slug(view) }) }, { replace: true }),
+    [setSearch],
+  );
+  const onAsk = useCallback((next: Asked) => write(next, shownAs), [write, shownAs]);
+  const onView = useCallback((view: View) => write(asked, view), [write, asked]);
   const book = useBook(asked);
   const [last, setLast] = useState(book);
   if (book !== undefined && book !== last) setLast(book);
-  return { asked, onAsk, book, shown: book ?? last };
+  return { asked, onAsk, write, shownAs, onView, book, shown: book ?? last };
 };
 
 export const LogDoor = () => {
   const kit = useKit();
   const session = useSession();
-  const { asked, onAsk, book, shown } = useAskedBook();
+  const { asked, onAsk, write, shownAs, onView, book, shown } = useAskedBook();
   const isFiltered = isAsked(asked);
-  const [picked, setPicked] = useState<View | null>(null);
-  const view = picked ?? (isFiltered ? 'Table' : 'Last loads');
+  const view = shownAs ?? (isFiltered ? 'Table' : 'Last loads');
   const [openId, setOpenId] = useState<string | null>(null);
   const lots = useBowls(view === 'Bowls');
   if (shown === undefined || lots === undefined || session === undefined) return null;
@@ -112,7 +116,7 @@ export const LogDoor = () => {
   const open = entries.find((entry) => entry.load.id === openId);
   return (
     <div className="flex flex-col gap-3 px-8 py-4 max-sm:px-5">
-      <Head view={view} onView={setPicked} />
+      <Head view={view} onView={onView} />
       <BackupReminder />
       {entries.length === 0 && !isFiltered ? (
         <p className="max-w-xl text-lg">
@@ -121,7 +125,7 @@ export const LogDoor = () => {
       ) : view === 'Bowls' ? (
         <Bowls lots={lots} kit={kit} />
       ) : view === 'Last loads' ? (
-        <LastLoadsByIron session={session} entries={entries} most={LAST} onOpen={onOpen} onAll={() => setPicked('Table')} />
+        <LastLoadsByIron session={session} entries={entries} most={LAST} onAll={(ironId) => write({ ...NOTHING_ASKED, ironId }, 'Table')} />
       ) : (
         <Asked
           view={view}

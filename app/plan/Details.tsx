@@ -24,7 +24,7 @@ type Props = {
 export const Details = ({ session, planned, plan, chosen, onChoose, onTry, onChange }: Props) => {
   const [isOpen, setOpen] = useFolded('plan-details');
   return (
-    <section aria-label="Minute by minute, on screen" className="no-print mt-4 border-t border-line pt-2">
+    <section aria-label="Details of the plan" className="no-print mt-4 border-t border-line pt-2">
       <LinkButton aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
         {isOpen ? 'Hide the details' : 'Show the details'}
       </LinkButton>

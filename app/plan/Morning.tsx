@@ -127,7 +127,7 @@ const Answer = ({ session, planned, plan }: AnswerProps) => {
   return (
     <>
       <Times planned={planned} plan={plan} />
-      <Batter planned={planned} plan={plan} />
+      <Batter planned={planned} />
       <Findings findings={noticed(session, planned, plan).filter(({ level }) => level === 'hazard')} />
     </>
   );
@@ -137,8 +137,7 @@ const Warnings = ({ count }: { readonly count: number }) =>
   count > 0 && (
     <span className="inline-flex items-center gap-1 text-ink no-underline">
       <TriangleAlert aria-hidden className="size-5" />
-      {count}
-      <span className="sr-only">{count === 1 ? 'warning' : 'warnings'}</span>
+      <span className="sr-only">{count === 1 ? '1 warning' : `${count} warnings`}</span>
     </span>
   );
 

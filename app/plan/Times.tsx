@@ -1,8 +1,8 @@
 import { ConciergeBell, Droplet, Power } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { sum } from '../../core/basis/index.ts';
-import type { Dish, RunPlan } from '../../core/run/index.ts';
-import { isPutAway, platesOf } from '../../core/run/index.ts';
+import type { RunPlan } from '../../core/run/index.ts';
+import { platesOf } from '../../core/run/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { Bowl, grams, timeOfDay } from '../ui/index.ts';
 import { minuteWords } from './minuteWords.ts';
@@ -78,22 +78,14 @@ export const Times = ({ planned, plan }: Props) => {
 /** "1.95", "2": what is mixed is mixed in twentieths. */
 const timesWords = (times: number): string => String(Number(times.toFixed(2)));
 
-/** ", 158 g each": two wafers aren't a deep round. */
-const perHead = (dish: Dish, batter_g: number, pieces: number): string =>
-  pieces === 0 || isPutAway(dish) ? '' : `, ${grams((batter_g / pieces) * dish.piecesPerPerson)}\u00a0g a guest`;
-
 /** How much batter to make. */
-export const Batter = ({ planned: { dishes }, plan }: Props) => {
+export const Batter = ({ planned: { dishes } }: { readonly planned: PlannedRun }) => {
   const total_g = sum(dishes.map(({ batter_g }) => batter_g));
   const words = dishes
-    .flatMap(({ dish, formula, batch_g, batter_g, times }) => {
+    .flatMap(({ formula, batch_g, batter_g, times }) => {
       const factor = batch_g <= 0 ? null : timesWords(times ?? batter_g / batch_g);
       if (factor === null) return [];
-      return [
-        dishes.length === 1
-          ? `${factor} × your recipe${perHead(dish, batter_g, plan.pieces)}`
-          : `${grams(batter_g)} g ${formula.name} (${factor} ×)`,
-      ];
+      return [dishes.length === 1 ? `${factor} × your recipe` : `${grams(batter_g)} g ${formula.name} (${factor} ×)`];
     })
     .join(', ');
   return (

@@ -74,9 +74,11 @@ export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, 
         Check
         {suspicions > 0 && <b className="ml-1.5 inline-block rounded-full bg-ink px-2 text-sm text-page no-underline">{suspicions}</b>}
       </button>
-      <button type="button" className={LINK} disabled={!canUndo} onClick={onUndo}>
-        Undo
-      </button>
+      {canUndo && (
+        <button type="button" className={LINK} onClick={onUndo}>
+          Undo
+        </button>
+      )}
       <Menu>
         <MenuButton className={LINK}>More</MenuButton>
         <MenuItems

@@ -113,7 +113,10 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
           .map((arc, i) => (
             <ArcName key={i} name={arc.name ?? ''} turn={(span(arc)[0] + span(arc)[1]) / 2} />
           ))}
-        {[0, 1, 2, 3].map((quarter) => {
+        {Array.from({ length: TICKS }, (_, i) => (
+          <Tick key={i} turn={i / TICKS} />
+        ))}
+        {[0].map((quarter) => {
           const [x, y] = onCircle(quarter / 4, RING - 44, CENTRE);
           const at = from + ((quarter / 4 - turnOf(from) + 2) % 1) * HOUR_MS;
           // The plate stands there, with its own time.
@@ -161,6 +164,15 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
       {children}
     </div>
   );
+};
+
+/** Every five minutes, a long one each quarter. */
+const TICKS = 12;
+const Tick = ({ turn }: { readonly turn: number }) => {
+  const isQuarter = (turn * TICKS) % 3 === 0;
+  const [x1, y1] = onCircle(turn, RING - 14, CENTRE);
+  const [x2, y2] = onCircle(turn, RING - (isQuarter ? 28 : 20), CENTRE);
+  return <line x1={x1} y1={y1} x2={x2} y2={y2} stroke={colour('quiet')} strokeWidth={isQuarter ? 3.5 : 2} />;
 };
 
 /** Beside the ring, outside, in the middle of its arc. */

@@ -8,6 +8,8 @@ type Props = {
   readonly onChange: (step: number) => void;
   /** The finger is lifted, or a key was pressed: this one is meant. */
   readonly onSettle?: (step: number) => void;
+  /** The names alone, where there is room for them. */
+  readonly named?: boolean;
   /** Said to a screen reader instead of the step and its name. */
   readonly text?: string;
   /** What was expected; left out: nothing was. */
@@ -26,15 +28,15 @@ const KEY_STEPS: Readonly<Record<string, number>> = {
 };
 
 /** Eight bands from chalk to char, and a native slider over them: dragged, touched or moved by the arrow keys. */
-export const ColourScale = ({ value, onChange, onSettle, expected, label, text }: Props) => {
+export const ColourScale = ({ value, onChange, onSettle, expected, label, named = false, text }: Props) => {
   const at = (step: number): string => `${(100 * (step - 0.5)) / TAWNY_STEPS.length}%`;
   return (
     <div className="relative pt-11">
       <ol aria-hidden className="flex overflow-hidden rounded-xl forced-color-adjust-none">
         {TAWNY_STEPS.map(({ name }, i) => (
           <li key={name} className="min-w-0 flex-1 py-4 text-center" style={{ background: tawnyCss(i + 1), color: inkOn(i + 1) }}>
-            <b className="block font-display text-xl">{i + 1}</b>
-            <span className="block truncate text-[15px] font-semibold max-md:hidden">{name}</span>
+            <b className={`block font-display text-xl ${named ? 'md:hidden' : ''}`}>{i + 1}</b>
+            <span className={`block truncate font-semibold max-md:hidden ${named ? 'py-1 text-[17px]' : 'text-[15px]'}`}>{name}</span>
           </li>
         ))}
       </ol>
