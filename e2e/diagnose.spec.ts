@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, openAll, test, type } from './kitchen.ts';
+import { openAll, test, type } from './kitchen.ts';
 
 test('touch what went wrong: causes with their chances, turned by the numbers, remembered when one was it', async ({ page }) => {
   await openAll(page, 'log');

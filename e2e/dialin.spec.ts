@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { answer, column, figure, open, openAll, openLid, pastEcho, settled, test, type } from './kitchen.ts';
+import { answer, column, figure, openAll, openLid, pastEcho, settled, test, type } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await openAll(page, 'iron');

@@ -47,7 +47,7 @@ test('the scale moves by keys, a chip goes in and out, a fold opens', WALK, asyn
   const scale = page.getByRole('slider', { name: 'Colour' });
   await scale.focus();
   await page.keyboard.press('ArrowRight');
-  await expect(scale).toHaveAttribute('aria-valuetext', '4.1, Tawny');
+  await expect(scale).toHaveAttribute('aria-valuetext', '4.5, Amber');
   // Classes are there: what is acted on is as large as a wet hand needs.
   const box = await page.getByRole('button', { name: 'Poured' }).boundingBox();
   expect(box?.height).toBeGreaterThanOrEqual(108);

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { samplePhoto, sampleScene, sampleTruth } from '../demo/samplePhoto.ts';
-import { figure, open, openAll, settled, test, type } from './kitchen.ts';
+import { figure, open, openAll, settled, test, type, unfold } from './kitchen.ts';
 
 test('describing a new iron: by ruler, by dragging its section, by a fill; nonsense is named; then it cooks', async ({ page }) => {
   await open(page, 'kitchen?section=irons');
@@ -107,7 +107,8 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   // Both stand in the iron, and hold after a reload.
   await page.reload();
   await settled(page);
-  await expect(page.getByText('± 6 °C')).toBeVisible();
+  await unfold(page, 'Show the science');
+  await expect(page.getByText(/± 6 °C/)).toBeVisible();
 });
 
 test('a photo from corners to pattern; bad pictures are named and nothing is lost', async ({ page }) => {
@@ -165,6 +166,7 @@ test('a photo from corners to pattern; bad pictures are named and nothing is los
 test('its heat, after the iron, and what is scattered in: each moves the figures it should', async ({ page }) => {
   await openAll(page, 'iron');
   await settled(page);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('button', { name: 'Heat over a morning' }).click();
   const sheet = page.getByRole('dialog');
   const loads = sheet.getByRole('list', { name: 'Loads in a row' }).getByRole('listitem');
@@ -199,7 +201,7 @@ test('which of setting, portion and time a wish moves, and why; lightness wished
   await openAll(page, 'iron');
   await settled(page);
   const moved = page.getByRole('status', { name: 'What it moved' });
-  await expect(moved).toContainText('Move the wish');
+  await expect(moved).toContainText('Change a wish');
   const time = await figure(page, 'cookTime_s.best');
   const portion = await figure(page, 'dose_g');
   const crisp = page.getByRole('slider', { name: 'Crispness' });

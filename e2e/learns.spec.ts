@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { answer, button, column, figure, open, openAll, openLid, settled, test, type } from './kitchen.ts';
+import { answer, button, column, figure, open, openLid, settled, test, type } from './kitchen.ts';
 
 test('a stranger iron: “leaked, two steps too dark”, and the next pour is less and shorter; the bowl’s last load is a part of one', async ({
   page,

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { exported, figure, open, test, type } from './kitchen.ts';
+import { exported, figure, open, openAll, test, type } from './kitchen.ts';
 
 const pick = async (page: Page, name: string): Promise<void> => {
   await page.getByRole('button', { name: /^Recipe: / }).click();
@@ -17,7 +17,7 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await expect(page.getByRole('timer')).not.toHaveText('0:00');
   const stages = page.getByRole('list', { name: 'Stages' });
   await stages.getByRole('button', { name: /^soft/ }).click();
-  await expect(whip).toContainText('1 in the book');
+  await expect(whip).toContainText('1 in your log');
   // A stage is marked without stopping; the stopwatch runs on while the station is left.
   await page.getByRole('link', { name: 'Recipe', exact: true }).click();
   await page.getByRole('link', { name: 'Lift' }).click();
@@ -114,14 +114,15 @@ test('a rest, its clock running out, and the method changed', async ({ page }) =
   await expect(page.getByRole('button', { name: 'Lift: folded whites' })).toBeVisible();
 });
 
-test('before the pour: on the strip by arrow keys, into the calendar', async ({ page }) => {
-  await open(page, 'recipe/mix');
-  const block = page.locator('header button[data-prep="prep-mix"]');
+test('before the pour: on the plan’s line by arrow keys, into the calendar', async ({ page }) => {
+  await openAll(page, 'plan');
+  const block = page.getByRole('region', { name: 'Before the pour' }).locator('button[data-prep="prep-mix"]');
   await expect(block).toBeVisible();
   const before = await block.getAttribute('aria-label');
   await block.focus();
   await page.keyboard.press('ArrowLeft');
   await expect(block).not.toHaveAttribute('aria-label', before ?? '');
+  await open(page, 'recipe/mix');
   await page.getByRole('tab', { name: 'Before the pour' }).click();
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Into the calendar' }).click();
@@ -129,5 +130,6 @@ test('before the pour: on the strip by arrow keys, into the calendar', async ({ 
   expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(2);
   expect(text.match(/BEGIN:VALARM/g)).toHaveLength(2);
   await page.getByRole('button', { name: 'As usual' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(block).toHaveAttribute('aria-label', before ?? '');
 });

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, openAll, test, WALK } from './kitchen.ts';
+import { openAll, test, WALK } from './kitchen.ts';
 
 test('each iron over time: its own scatter, what is out of it, the pieces by day, and the load behind one', WALK, async ({ page }) => {
   await openAll(page, 'log');

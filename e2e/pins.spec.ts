@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, openAll, show, test, touchIrons } from './kitchen.ts';
+import { openAll, show, test } from './kitchen.ts';
 
 test('a load is dragged and stays, keys do the same, an iron is taken out, everything is twenty minutes late', async ({ page }) => {
   await openAll(page, 'plan');

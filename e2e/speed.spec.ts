@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { elapsed, open, openAll, settled } from './kitchen.ts';
+import { elapsed, openAll, settled } from './kitchen.ts';
 
 // Playwright's own recording would be measured along.
 test.use({ trace: 'off' });

@@ -14,7 +14,6 @@ import {
   openLid,
   recipeTool,
   settled,
-  show,
   test,
   toOwnKitchen,
   touchIrons,

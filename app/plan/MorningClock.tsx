@@ -89,9 +89,7 @@ export const MorningClock = ({ planned, plan, chosen, onChoose, onTry, onMove }:
         label={clockWords(planned, plan)}
         centre={
           <>
-            <p className="figure text-[80px] max-sm:text-5xl" data-figure="pieces planned" data-exact={plan.pieces}>
-              {plan.pieces}
-            </p>
+            <p className="figure text-[80px] max-sm:text-5xl">{plan.pieces}</p>
             <p className="text-[17px] font-semibold max-sm:text-sm">
               {plan.pieces === 1 ? 'piece' : 'pieces'} in {plan.loads.length} {plan.loads.length === 1 ? 'load' : 'loads'}
             </p>

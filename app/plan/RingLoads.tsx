@@ -3,7 +3,6 @@ import { useRef, useState } from 'react';
 import type { KeyboardEvent } from 'react';
 import { HOUR_MS } from '../../core/basis/index.ts';
 import type { PlannedLoad } from '../../core/run/index.ts';
-import type { PlannedRun } from '../session/index.ts';
 import { ringPlace, ringSlots, timeOfDay, useDrag } from '../ui/index.ts';
 import type { LoadSpoke } from './clockOf.ts';
 import type { ClockProps } from './MorningClock.tsx';
@@ -101,6 +100,8 @@ const Handle = ({ load, planned, place, isChosen, onChoose, onTry, onMove }: Han
   });
   const iron = planned.irons.find(({ id }) => id === load.ironId)?.name ?? '';
   return (
+    // Chosen and moved by the keys of the list around it, which has the focus.
+    // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/interactive-supports-focus
     <div
       id={idOf(load)}
       role="option"

@@ -20,7 +20,7 @@ export const Sentence = ({ session, run, onChange }: Props) => {
   const onDish = changeDish(onChange, dish.id);
   const isAway = isPutAway(dish);
   return (
-    <div className="no-print flex flex-wrap items-baseline gap-x-2.5 gap-y-2 font-display text-[29px] leading-tight text-quiet max-sm:text-2xl [&_input]:text-ink [&_button]:text-ink">
+    <div className="no-print flex flex-wrap items-baseline gap-x-2.5 gap-y-2 font-display text-[29px] leading-tight text-quiet max-sm:gap-y-1 max-sm:text-[22px] [&_input]:text-ink [&_button]:text-ink">
       <span>{isAway ? 'Make' : 'Breakfast for'}</span>
       <HowMany
         // The bars of who comes when change it; while it is typed it stays the same one.

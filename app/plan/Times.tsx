@@ -48,7 +48,7 @@ export const Times = ({ planned, plan }: Props) => {
   const isLate = run.mode === 'together' && late_ms > LATE_MS;
   const plates = platesOf(run);
   return (
-    <dl className="flex gap-x-7 max-sm:justify-between max-sm:gap-x-3" data-figure="loads planned" data-exact={plan.loads.length}>
+    <dl className="flex gap-x-7 max-sm:justify-between max-sm:gap-x-3" data-figure="pieces planned" data-exact={plan.pieces}>
       <Time icon={<Power className="size-4" />} name="Switch on" value={time(plan.startAt)} note={`${nameOf(firstOn?.ironId)} first`} />
       <Time
         icon={<Droplet className="size-4" />}

@@ -21,12 +21,12 @@ export const Mixing = () => {
   if (session.formula === null)
     return (
       <section className="max-w-xl p-8">
-        <h1 className="text-3xl">Nothing to lift yet</h1>
+        <h1 className="text-3xl">No recipe yet</h1>
         <p className="mt-3 text-lg">
-          Write a batter down first; here you see how long to whip, how to fold, when the yeast is ready and how long a rest is worth.
+          With a recipe you see here how long to whip, how to fold, when the yeast is ready and how long to rest.
         </p>
         <Link to="/recipe" className="button-act mt-5">
-          Write a batter
+          Add a recipe
         </Link>
       </section>
     );
@@ -59,15 +59,9 @@ const OfFormula = ({ session, formula }: { readonly session: Session; readonly f
     void carryOut(commands.reviseFormula(formula, (newest) => ({ ...newest, lift, parentRev: newest.rev })));
   const props = { session, formula, reading };
   return (
-    <div className="flex h-full flex-col px-5 py-3">
+    <div className="flex h-full flex-col px-8 py-3 max-sm:px-5">
       <h1 className="flex flex-wrap items-baseline gap-x-3 text-2xl">
-        <span className="sr-only">Lift</span>
-        <InlineSelect
-          label="Formula"
-          value={formula.id}
-          choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-          onChange={(formulaId) => session.setWorkspace({ formulaId })}
-        />
+        <span className="font-normal text-quiet">Lift:</span>
         <InlineSelect
           label="Lift"
           value={formula.lift}

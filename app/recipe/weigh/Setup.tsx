@@ -5,7 +5,7 @@ import type { Formula } from '../../../core/formula/index.ts';
 import { thicknessWord } from '../../../core/formula/index.ts';
 import type { Weighing, WeighStep } from '../../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, placesOf, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../../core/weigh/index.ts';
-import { Findings, grams, InlineSelect, NumberEntry, percent } from '../../ui/index.ts';
+import { Findings, grams, NumberEntry, percent } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { readingOf, useRunPlan } from '../../session/index.ts';
 import { wallNow } from '../../clock/index.ts';
@@ -22,7 +22,7 @@ type Props = {
 
 /** Before the first gram: how much, with what, and whether the bowl holds it. */
 export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
-  const { kit, formulas, setWorkspace } = session;
+  const { kit } = session;
   const planned = useRunPlan(session);
   const asked = askedFactor(planned, formula, session.lots, wallNow());
   const [kept, setTyped] = useState<{ readonly formulaId: string; readonly value: number } | null>(null);
@@ -48,18 +48,10 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
   const isPowder = (step: WeighStep): boolean => step.bowl === 'dry' || step.inCup;
   const own = session.readSettings.own ?? [];
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-8 px-5 py-4 max-lg:grid-cols-1">
+    <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-8 px-8 py-5 max-lg:grid-cols-1 max-sm:px-5">
       <section>
-        <h1 className="flex flex-wrap items-baseline gap-3 text-2xl">
-          Weigh{' '}
-          <InlineSelect
-            label="Formula"
-            value={formula.id}
-            choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
-            onChange={(formulaId) => setWorkspace({ formulaId })}
-          />
-        </h1>
-        <div className="mt-4 flex flex-wrap items-end gap-5">
+        <h1 className="sr-only">Weigh {formula.name}</h1>
+        <div className="flex flex-wrap items-end gap-5">
           <NumberEntry
             key={formula.id}
             label="times the recipe"
@@ -97,7 +89,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
           <b className="figure text-4xl" data-figure="bowl_g" data-exact={mass_g}>
             {grams(mass_g)}
           </b>{' '}
-          g in {plan.bowls.length} bowls, {weighs.length} things
+          g in {plan.bowls.length} {plan.bowls.length === 1 ? 'bowl' : 'bowls'}, {weighs.length} things to weigh
           {by === 'scale' && display === 'running' ? `, zero ${plan.zeroings} times` : ''}.
         </p>
         {asked !== null && (

@@ -45,6 +45,8 @@ export const SearchSheet = ({ onClose }: { readonly onClose: () => void }) => {
     <Sheet title="Search" open onClose={onClose}>
       <Combobox immediate value={null} onChange={open}>
         <ComboboxInput
+          // The sheet was opened to type into this.
+          // eslint-disable-next-line jsx-a11y/no-autofocus
           autoFocus
           aria-label="Search this kitchen"
           placeholder="A recipe, an iron, a setting …"
