@@ -15,7 +15,7 @@ test('no accessibility violations on any page (axe, WCAG 2.2 AA), no policy or s
   for (const door of PAGES) {
     await open(page, door);
     if (door === 'iron') await settled(page);
-    if (door === 'plan') await expect(page.getByText('First pour')).toBeVisible();
+    if (door === 'plan') await expect(page.getByText('First pour').first()).toBeVisible();
     if (door === 'cook') await expect(column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
     await still(page);
     const { violations } = await new AxeBuilder({ page })

@@ -88,7 +88,7 @@ test('first views: at most 14 controls, 15 numbers and 90 words on a door', WALK
   const seen: string[] = [];
   for (const door of COUNTED) {
     await open(page, door);
-    if (door === 'plan') await expect(page.getByText('First pour')).toBeVisible();
+    if (door === 'plan') await expect(page.getByText('First pour').first()).toBeVisible();
     if (door === 'iron') await settled(page);
     await still(page);
     const view = await firstView(page, APART[door] ?? null);

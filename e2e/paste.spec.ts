@@ -2,7 +2,7 @@ import { expect } from '@playwright/test';
 import { formulaFromText } from '../core/formula/index.ts';
 import { FROZEN_RECIPES } from '../core/formula/read/testing/frozenRecipes.ts';
 import { STYLES, writtenBy } from '../core/formula/read/testing/styles.ts';
-import { open, test, toOwnKitchen, WALK } from './kitchen.ts';
+import { open, recipeTool, test, toOwnKitchen, WALK } from './kitchen.ts';
 
 test('whole recipes in five hands: the screen keeps the lines and steps that the command line reads', WALK, async ({ page }) => {
   await open(page, 'recipe');
@@ -12,10 +12,7 @@ test('whole recipes in five hands: the screen keeps the lines and steps that the
     if (recipe === undefined) continue;
     const text = writtenBy(style, recipe);
     const meant = formulaFromText(text, () => 'x');
-    await page
-      .getByRole('button', { name: /^(?:Paste|Paste a recipe)$/ })
-      .first()
-      .click();
+    await recipeTool(page, 'Paste a recipe');
     await page.getByLabel('Ingredient list').fill(text);
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
@@ -33,18 +30,18 @@ test('what is being pasted survives a stray tap and a reload; a stated dose is t
 }) => {
   await open(page, 'recipe');
   await toOwnKitchen(page);
-  await page.getByRole('button', { name: 'Paste a recipe' }).first().click();
+  await recipeTool(page, 'Paste a recipe');
   const text =
     'Fell squares\n250 g flour\n10 g baking powder\n3 eggs\n400 g milk\n100 g butter\nWhisk it together.\nPour 150 g batter into the iron and cook 5 minutes.';
   await page.getByLabel('Ingredient list').fill(text);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.reload();
-  await page.getByRole('button', { name: 'Paste a recipe' }).first().click();
+  await recipeTool(page, 'Paste a recipe');
   await expect(page.getByLabel('Ingredient list')).toHaveValue(text);
   await page.getByRole('button', { name: 'Read it' }).click();
-  await page.getByRole('button', { name: 'Take the stated dose for what fills it' }).click();
-  await expect(page.getByText(/is taken to hold \d+ mL, by what usually fills it/)).toBeVisible();
-  await page.getByRole('button', { name: 'Let that go' }).click();
-  await expect(page.getByRole('button', { name: 'Take the stated dose for what fills it' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use the recipe’s dose as its size' }).click();
+  await expect(page.getByText(/counts as holding \d+ mL, from your recipe’s dose/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Use the recipe’s dose as its size' })).toBeVisible();
 });

@@ -42,7 +42,7 @@ test('Practice: a hidden iron is landed by a cook’s rule, then shown and playe
     'true',
     {},
   );
-  await expect(page.locator('[data-figure="progress"]')).toContainText('4 of 4 landed');
+  await expect(page.locator('[data-figure="progress"]')).toContainText('4 of 4 right');
   // By keyboard: another one, poured and opened with its keys; too soon, it tears.
   await page.getByRole('button', { name: 'Another like it' }).press('Enter');
   await page.keyboard.press('c');

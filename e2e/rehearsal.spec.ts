@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { figure, isProving, open, press, test } from './kitchen.ts';
+import { figure, isProving, open, press, show, test } from './kitchen.ts';
 
 // A morning takes what it takes, and on a busy machine its hands are slow.
 test.describe.configure({ timeout: 1_500_000 });
@@ -8,6 +8,7 @@ test.describe.configure({ timeout: 1_500_000 });
 /** Into a rehearsal of the demo's breakfast, at this pace. */
 const rehearse = async (page: Page, pace: string, hands: RegExp): Promise<void> => {
   await open(page, 'plan');
+  await show(page, 'share');
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: pace, exact: true }).click();

@@ -22,6 +22,7 @@ test('two tabs at one formula: each changes another line, both stand, and what i
   await expect(grams(page, first)).toBeFocused();
   await grams(page, first).fill('522');
   await grams(page, first).press('Enter');
+  await expect(grams(other, first)).toHaveValue('522');
   for (const tab of [page, other]) {
     await tab.reload();
     await expect(grams(tab, first)).toHaveValue('522');

@@ -102,7 +102,7 @@ test('hostile pastes: markup stays text, megabytes and number lines don’t hold
   );
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem')).toHaveCount(7);
-  expect(await page.title()).toBe('Formula · Tawny Lattice');
+  expect(await page.title()).toBe('Recipe · Tawny Lattice');
   await expect(page.locator('img[src="x"]')).toHaveCount(0);
   await expect(page.getByText('An amount below zero', { exact: false }).or(page.getByText('an amount below zero'))).toBeVisible();
   // Nonsense in an amount is refused at its place and the line is as it was.

@@ -32,7 +32,7 @@ test(
     await page.getByRole('button', { name: 'Take these amounts' }).click();
     await expect(page.getByRole('textbox', { name: 'Line as written' }).nth(3)).toHaveValue('6 eggs');
 
-    await page.getByRole('link', { name: 'Weigh' }).click();
+    await page.getByRole('link', { name: 'Weigh', exact: true }).click();
     const bowls = page.getByRole('list', { name: 'Bowls' });
     await expect(bowls.getByText('120 g')).toBeVisible();
     // Some of the sugar to the flour; the butter to the wet bowl; both stay after a reload.

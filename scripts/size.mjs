@@ -1,4 +1,4 @@
-// JavaScript for the first paint: the entry, the first station, and what they load before they can show.
+// JavaScript for the first paint: the entry, the first door, and what they load before they can show.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -13,7 +13,7 @@ const walk = (key) => {
   for (const next of manifest[key].imports ?? []) walk(next);
 };
 walk('index.html');
-walk('run/index.ts');
+walk('plan/index.ts');
 let total = 0;
 for (const key of seen) {
   const kB = gzipSync(readFileSync(join(ROOT, 'dist', manifest[key].file))).length / 1000;

@@ -14,6 +14,7 @@ import { commands, newId, useDo } from '../store/index.ts';
 import { Basis, basisInWords, ColourScale, Findings, InlineSelect, LinkButton, useFolded } from '../ui/index.ts';
 import { useAdvice } from '../workers/index.ts';
 import { DialInSheet } from './DialInSheet.tsx';
+import type { IronSheetName } from './MoreOfIron.tsx';
 import { MoreOfIron } from './MoreOfIron.tsx';
 import { PieceAtBest } from './PieceAtBest.tsx';
 import { SIMULATED } from './simulated.ts';
@@ -41,8 +42,6 @@ const NothingYet = ({ session }: { readonly session: Session }) => (
     </Link>
   </section>
 );
-
-export type IronSheetName = 'learned' | 'heat' | 'after';
 
 /** What is wished on this iron: as it is dragged, then as it is kept. */
 const useWish = ({ workspace, setWorkspace }: Session) => {

@@ -4,7 +4,8 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { LinkButton } from '../ui/index.ts';
 import { Conditions } from './Conditions.tsx';
-import type { IronSheetName } from './IronDoor.tsx';
+
+export type IronSheetName = 'learned' | 'heat' | 'after';
 
 type Props = {
   readonly session: Session;

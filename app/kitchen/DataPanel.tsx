@@ -7,13 +7,12 @@ import { takeOfferedFile, useOfferedFile } from '../session/index.ts';
 import { wallNow } from '../clock/index.ts';
 import { BackupReminder } from '../backup/BackupReminder.tsx';
 import type { Month } from '../backup/useExport.ts';
-import { useKit, useKitchenChoice, useQueried } from '../store/index.ts';
+import { useKit, useQueried } from '../store/index.ts';
 import { BeforeThat, Coming, TakenOver } from './TakenOver.tsx';
 import { useTransfer } from './useTransfer.ts';
 
 /** Everything in and out in one file. What a file brings is shown before it is taken; what it replaces is kept for seven days. */
 export const DataPanel = () => {
-  const { isDemo, choose } = useKitchenChoice();
   const transfer = useTransfer();
   const picker = useRef<HTMLInputElement>(null);
   const [kept, setKept] = useState<boolean | null>(null);
@@ -52,9 +51,6 @@ export const DataPanel = () => {
             event.target.value = '';
           }}
         />
-        <button type="button" className="button-plain" onClick={() => choose(!isDemo)}>
-          {isDemo ? 'To my kitchen' : 'Back to the example'}
-        </button>
         {'storage' in navigator && (
           <button type="button" className="button-plain" onClick={() => void navigator.storage.persist().then(setKept)}>
             Ask the browser to keep my data

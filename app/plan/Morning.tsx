@@ -10,7 +10,6 @@ import { ActButton, Findings, LinkButton } from '../ui/index.ts';
 import { usePlan } from '../workers/index.ts';
 import { Alerts } from './Alerts.tsx';
 import type { ChangeRun } from './change.ts';
-import { MorningClock } from './MorningClock.tsx';
 import { Pane } from './Pane.tsx';
 import { noticed } from './noticed.ts';
 import type { ChosenLoad } from './pinned.ts';
@@ -18,6 +17,7 @@ import { pinnedAt, pourOf } from './pinned.ts';
 import { Sentence } from './Sentence.tsx';
 import { Batter, Times } from './Times.tsx';
 
+const MorningClock = lazy(async () => ({ default: (await import('./MorningClock.tsx')).MorningClock }));
 const LoadPanel = lazy(async () => ({ default: (await import('./LoadPanel.tsx')).LoadPanel }));
 const Details = lazy(async () => ({ default: (await import('./Details.tsx')).Details }));
 const OnPaper = lazy(async () => ({ default: (await import('./OnPaper.tsx')).OnPaper }));
@@ -83,14 +83,16 @@ export const Morning = ({ session, run, planned, onChange, plans }: Props) => {
           )}
           {pane === null && planned !== null && plan !== null && plan.loads.length > 0 && (
             <div className="flex flex-col gap-3">
-              <MorningClock
-                planned={planned}
-                plan={plan}
-                chosen={chosen}
-                onChoose={setChosen}
-                onTry={onTry}
-                onMove={(load, at) => onChange((now) => ({ pins: pinnedAt(now, load, at(pourOf(now, load))) }))}
-              />
+              <Suspense fallback={<div className="aspect-[640/620]" />}>
+                <MorningClock
+                  planned={planned}
+                  plan={plan}
+                  chosen={chosen}
+                  onChoose={setChosen}
+                  onTry={onTry}
+                  onMove={(load, at) => onChange((now) => ({ pins: pinnedAt(now, load, at(pourOf(now, load))) }))}
+                />
+              </Suspense>
               <Suspense>{chosen !== null && <LoadPanel planned={planned} plan={plan} chosen={chosen} onChange={onChange} />}</Suspense>
               <p className="flex flex-wrap items-center justify-center gap-x-6 border-t border-line pt-2 text-[17px]">
                 <LongestWait planned={planned} plan={plan} />

@@ -2,26 +2,16 @@ import { Droplet, Power } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { HOUR_MS, MINUTE_MS } from '../../core/basis/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import type { Pin, PlannedLoad, RunPlan } from '../../core/run/index.ts';
+import type { PlannedLoad, RunPlan } from '../../core/run/index.ts';
 import { useNow } from '../clock/index.ts';
 import type { PlannedRun } from '../session/index.ts';
 import { replyFor } from '../session/index.ts';
 import type { PieceLook, RingArc } from '../ui/index.ts';
 import { ClockRing, Piece, timeOfDay } from '../ui/index.ts';
 import { hourShown, hoursOf, spokesOf } from './clockOf.ts';
-import type { ChosenLoad } from './pinned.ts';
+import type { ClockProps } from './clockProps.ts';
 
 const RingLoads = lazy(async () => ({ default: (await import('./RingLoads.tsx')).RingLoads }));
-
-export type ClockProps = {
-  readonly planned: PlannedRun;
-  /** As it is shown: while a load is dragged, another than the one that is kept. */
-  readonly plan: RunPlan;
-  readonly chosen: ChosenLoad | null;
-  readonly onChoose: (load: ChosenLoad) => void;
-  readonly onTry: (pins: readonly Pin[] | null) => void;
-  readonly onMove: (load: PlannedLoad, at: (pourAt: number) => number) => void;
-};
 
 const TICK_MS = 30_000;
 const USUAL_STEP = 4;

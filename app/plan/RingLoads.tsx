@@ -5,7 +5,7 @@ import { HOUR_MS } from '../../core/basis/index.ts';
 import type { PlannedLoad } from '../../core/run/index.ts';
 import { ringPlace, ringSlots, timeOfDay, useDrag } from '../ui/index.ts';
 import type { LoadSpoke } from './clockOf.ts';
-import type { ClockProps } from './MorningClock.tsx';
+import type { ClockProps } from './clockProps.ts';
 import { pinnedAt } from './pinned.ts';
 
 /** A load is put down on whole steps; the keys go by them too. */

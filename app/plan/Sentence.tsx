@@ -1,15 +1,15 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { ChevronDown } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { instantOf, wallTime } from '../../core/basis/index.ts';
-import type { Iron } from '../../core/plate/index.ts';
-import type { Dish, Run } from '../../core/run/index.ts';
+import type { Run } from '../../core/run/index.ts';
 import { isPutAway } from '../../core/run/index.ts';
 import type { Session } from '../session/index.ts';
-import { InlineSelect, NumberEntry, Piece, WhenEntry } from '../ui/index.ts';
+import { InlineSelect, NumberEntry, WhenEntry } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 import { changeDish } from './change.ts';
 import { HowMany, PiecesEach } from './DishAmounts.tsx';
-import { DishIrons } from './DishIrons.tsx';
+
+// Its drawings and its list come a moment after the page; its room is there before.
+const WhichIrons = lazy(async () => ({ default: (await import('./WhichIrons.tsx')).WhichIrons }));
 
 type Props = { readonly session: Session; readonly run: Run; readonly onChange: ChangeRun };
 
@@ -58,7 +58,18 @@ export const Sentence = ({ session, run, onChange }: Props) => {
         onChange={(formulaId) => onDish({ formulaId })}
       />
       <span>on</span>
-      <WhichIrons session={session} dish={dish} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
+      <Suspense
+        fallback={
+          <span className="min-h-11">
+            {session.irons
+              .filter(({ id }) => dish.ironIds.includes(id))
+              .map(({ name }) => name)
+              .join(', ')}
+          </span>
+        }
+      >
+        <WhichIrons session={session} dish={dish} onIrons={(irons) => onDish((now) => ({ ironIds: irons(now.ironIds) }))} />
+      </Suspense>
     </div>
   );
 };
@@ -94,46 +105,3 @@ const When = ({ run, isAway, onChange }: Omit<Props, 'session'> & { readonly isA
     )}
   </>
 );
-
-type IronsProps = {
-  readonly session: Session;
-  readonly dish: Dish;
-  readonly onIrons: (change: (ironIds: readonly string[]) => string[]) => void;
-};
-
-const USUAL_STEP = 4;
-/** More than so many irons are counted, not named. */
-const MOST_NAMED = 3;
-
-const IronName = ({ iron }: { readonly iron: Iron }) => (
-  <span className="inline-flex items-center gap-2">
-    <Piece lattice={iron.geometry.lattice} hollow={iron.kind === 'ball pan'} step={USUAL_STEP} count={iron.geometry.moulds} size={28} />
-    {iron.name}
-  </span>
-);
-
-/** The irons of the dish, drawn and named; touched, they can be chosen. */
-const WhichIrons = ({ session, dish, onIrons }: IronsProps) => {
-  const chosen = session.irons.filter(({ id }) => dish.ironIds.includes(id));
-  return (
-    <Popover className="relative">
-      <PopoverButton
-        aria-label={`Irons: ${chosen.map(({ name }) => name).join(', ') || 'none'}`}
-        className="inline-flex min-h-11 flex-wrap items-center gap-x-5 border-b-3 border-band px-0.5 text-left font-bold hover:border-act"
-      >
-        {chosen.slice(0, MOST_NAMED).map((iron) => (
-          <IronName key={iron.id} iron={iron} />
-        ))}
-        {chosen.length > MOST_NAMED && `and ${chosen.length - MOST_NAMED} more`}
-        {chosen.length === 0 && 'no iron yet'}
-        <ChevronDown aria-hidden className="-ml-3 size-5 text-act" />
-      </PopoverButton>
-      <PopoverPanel
-        anchor={{ to: 'bottom start', gap: 6, padding: 8 }}
-        className="z-40 max-w-[min(36rem,92vw)] rounded-xl border border-line bg-sheet p-4 shadow-xl"
-      >
-        <DishIrons session={session} dish={dish} onIrons={onIrons} />
-      </PopoverPanel>
-    </Popover>
-  );
-};
