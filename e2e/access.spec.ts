@@ -27,6 +27,24 @@ test('no accessibility violations on any page (axe, WCAG 2.2 AA), no policy or s
   expect(errors).toEqual([]);
 });
 
+test('in the dark every text has contrast, and the page follows the device and the choice', async ({ page }) => {
+  test.setTimeout(300_000);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  for (const door of PAGES) {
+    await open(page, door);
+    if (door === 'iron') await settled(page);
+    await expect(page.locator('html')).toHaveAttribute('data-appearance', 'dark');
+    await still(page);
+    const { violations } = await new AxeBuilder({ page }).options({ ...ONLY_VIOLATIONS, runOnly: ['color-contrast'] }).analyze();
+    expect(violations.map(({ id, nodes }) => `${door}: ${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
+  }
+  await open(page, 'kitchen?section=appearance');
+  await page.getByRole('radio', { name: 'Light' }).check();
+  await expect(page.locator('html')).toHaveAttribute('data-appearance', 'light');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-appearance', 'light');
+});
+
 test('sheets and the line at work have no violations either', async ({ page }) => {
   const check = async (where: string): Promise<void> => {
     const { violations } = await new AxeBuilder({ page })

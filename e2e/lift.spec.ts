@@ -20,7 +20,7 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await expect(whip).toContainText('1 in your log');
   // A stage is marked without stopping; the stopwatch runs on while the station is left.
   await page.getByRole('link', { name: 'Recipe', exact: true }).click();
-  await page.getByRole('link', { name: 'Lift' }).click();
+  await page.getByRole('link', { name: 'Mix', exact: true }).click();
   await whip.getByRole('button', { name: 'Stop' }).click();
   await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
   // A level cup on the scale.
