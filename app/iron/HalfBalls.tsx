@@ -1,6 +1,5 @@
 import { useId } from 'react';
 import type { Picture } from '../../core/advise/index.ts';
-import { tawnyStepOf } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import { css, tawnyCss } from '../ui/index.ts';
 import { layerColours, INSIDE } from './cutPaint.ts';
@@ -24,7 +23,8 @@ export const HalfBalls = ({ picture, second }: Props) => {
   const wall = total <= 0 ? 1 : column.thickness_mm / total;
   // From the middle outwards: the room, the crumb, the crust.
   const stops = layerColours(picture, column, second);
-  const step = tawnyStepOf(column.lowerLightness[second] ?? raw, raw);
+  // The paler side is turned to the eye.
+  const step = picture.tawny[second] ?? 1;
   const shell = tawnyCss(Math.min(8, step), raw);
   const rim = tawnyCss(Math.min(8, step + 1), raw);
   return (

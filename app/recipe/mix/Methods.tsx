@@ -55,7 +55,7 @@ export const Methods = ({ session, formula, reading, onTake }: Props) => {
             <li
               key={method.lift}
               data-lift={method.lift}
-              className={`grid grid-cols-[170px_minmax(0,1fr)_92px_150px_210px_110px] items-center gap-4 border-b border-line py-2 max-lg:grid-cols-2 ${method.lift === reading.lift ? 'border-l-3 border-l-act bg-act-soft pl-2' : 'pl-2'}`}
+              className={`grid grid-cols-[170px_minmax(0,1fr)_92px_150px_200px_160px] items-center gap-4 border-b border-line py-2 max-lg:grid-cols-2 ${method.lift === reading.lift ? 'border-l-3 border-l-act bg-act-soft pl-2' : 'pl-2'}`}
             >
               <h2 className="text-[17px] leading-tight">{LIFT_WORDS[method.lift]}</h2>
               <Cost method={method} />
@@ -72,7 +72,7 @@ export const Methods = ({ session, formula, reading, onTake }: Props) => {
               {data?.ok === true ? <Outcome reply={data.value} method={method} /> : <span />}
               <button
                 type="button"
-                className="button-plain"
+                className="button-plain whitespace-nowrap"
                 disabled={!method.possible || method.lift === reading.lift}
                 onClick={() => onTake(method.lift)}
               >
