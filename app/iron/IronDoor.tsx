@@ -13,17 +13,17 @@ import { adviceJob, bowlTemperature, useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { Basis, basisInWords, ColourScale, Findings, InlineSelect, LinkButton, useFolded } from '../ui/index.ts';
 import { useAdvice } from '../workers/index.ts';
-import { DialInSheet } from './DialInSheet.tsx';
+import { LearnedSheet } from './learned/LearnedSheet.tsx';
 import type { IronSheetName } from './MoreOfIron.tsx';
 import { MoreOfIron } from './MoreOfIron.tsx';
-import { PieceAtBest } from './PieceAtBest.tsx';
-import { SIMULATED } from './simulated.ts';
+import { PieceAtBest } from './piece/PieceAtBest.tsx';
+import { SIMULATED } from './learned/simulated.ts';
 import { ThreeFigures } from './ThreeFigures.tsx';
-import type { Wish } from './MoreWishes.tsx';
+import type { Wish } from './science/MoreWishes.tsx';
 
 const HeatSheet = lazy(async () => ({ default: (await import('./HeatSheet.tsx')).HeatSheet }));
 const AfterSheet = lazy(async () => ({ default: (await import('./AfterSheet.tsx')).AfterSheet }));
-const Science = lazy(async () => ({ default: (await import('./Science.tsx')).Science }));
+const Science = lazy(async () => ({ default: (await import('./science/Science.tsx')).Science }));
 
 export const IronDoor = () => {
   const session = useSession();
@@ -228,7 +228,7 @@ const Foot = ({ iron, loads, basis, isScience, onScience }: FootProps) => (
 type LearnedProps = PairProps & {
   readonly tawny: number;
   readonly crisp: number | null;
-  readonly reply: Parameters<typeof DialInSheet>[0]['reply'];
+  readonly reply: Parameters<typeof LearnedSheet>[0]['reply'];
   readonly onClose: () => void;
 };
 
@@ -247,7 +247,7 @@ const Learned = ({ session, formula, iron, tawny, crisp, reply, onClose }: Learn
     await carryOut(commands.addIron({ ...measures, id, rev: 1, name, kind: SIMULATED, circuitId: null }, session.workspace));
   };
   return (
-    <DialInSheet
+    <LearnedSheet
       key={`loads of ${iron.id}`}
       session={session}
       formula={bowl.formula}

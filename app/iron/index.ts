@@ -1,2 +1,2 @@
-export { HalfPiece } from './HalfPiece.tsx';
+export { HalfPiece } from './piece/HalfPiece.tsx';
 export { IronDoor } from './IronDoor.tsx';

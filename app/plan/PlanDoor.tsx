@@ -9,9 +9,9 @@ import { commands, newId, useDo } from '../store/index.ts';
 import { ActButton, Removed, useGuard } from '../ui/index.ts';
 import type { ChangeRun } from './change.ts';
 import { Morning } from './Morning.tsx';
-import { Runs } from './Runs.tsx';
+import { Runs } from './plans/Runs.tsx';
 
-const WeekSheet = lazy(async () => ({ default: (await import('./WeekSheet.tsx')).WeekSheet }));
+const WeekSheet = lazy(async () => ({ default: (await import('./plans/WeekSheet.tsx')).WeekSheet }));
 
 export const PlanDoor = () => {
   const session = useSession();
