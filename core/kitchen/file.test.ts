@@ -207,7 +207,7 @@ describe('files of foreign hands in our own layout', () => {
 });
 
 describe('older versions', () => {
-  const folder = new URL('./testing', import.meta.url);
+  const folder = new URL('./testing/', import.meta.url);
   const fixtures = readdirSync(folder).filter((name) => name.endsWith('.json'));
 
   test('there is a fixture of every version', () => {
