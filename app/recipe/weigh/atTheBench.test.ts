@@ -66,7 +66,7 @@ describe('what the large button does', () => {
     expect(nextTouch(others, worked, false, alike!.id)).toMatchObject({ kind: 'record', by: 'hand' });
   });
 
-  test('work is done, and everything in goes into the book', () => {
+  test('work is done, and everything in goes into the log', () => {
     let events: NewWeighEvent[] = [];
     const touches: string[] = [];
     for (let i = 0; i < 40; i++) {
@@ -86,7 +86,7 @@ describe('what the large button does', () => {
     expect(touches.at(-1)).toBe('finish');
     expect(touches.filter((kind) => kind === 'record')).toHaveLength(4);
     expect(progressOf(bowlAfter(events))).toEqual({ done: 4, all: 4 });
-    expect(touchWords({ kind: 'finish' }, true)).toBe('Into the book');
+    expect(touchWords({ kind: 'finish' }, true)).toBe('Save to the log');
   });
 
   test('before the scale has said anything there is nothing to do', () => {
