@@ -6,7 +6,7 @@ import { column, meant, open, openAll, openLid, PAGES, settled, still, test, unf
 const ONLY_VIOLATIONS = { resultTypes: ['violations'] as ('violations' | 'passes')[] };
 
 test('no accessibility violations on any page (axe, WCAG 2.2 AA), no policy or script errors', async ({ page }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   page.on('console', (message) => {
@@ -28,7 +28,7 @@ test('no accessibility violations on any page (axe, WCAG 2.2 AA), no policy or s
 });
 
 test('in the dark every text has contrast, and the page follows the device and the choice', async ({ page }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   await page.emulateMedia({ colorScheme: 'dark' });
   for (const door of PAGES) {
     await open(page, door);

@@ -5,6 +5,7 @@ import { CHROMIUM } from './chromium.ts';
 import {
   button,
   column,
+  DOORS,
   exported,
   importFile,
   meant,
@@ -192,7 +193,7 @@ test('on the house’s network over plain HTTP: poured, weighed and pasted all t
 test('a processor six times slower: every station answers', async ({ page, context }) => {
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-  for (const door of PAGES) {
+  for (const door of [...DOORS, 'recipe/weigh', 'recipe/mix']) {
     await open(page, door);
     await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();
     if (door === 'plan') await expect(page.getByText('First pour').first()).toBeVisible();

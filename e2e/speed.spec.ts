@@ -23,37 +23,29 @@ async function drag(page: Page): Promise<{ median: number; p95: number; longest:
       for (let i = 0; i < 1_000_000; i++) sum += Math.exp(-i / 1e6 - sum * 1e-12);
       return performance.now() - began;
     };
-    const slider = document.querySelector('[aria-label="Aim: tawny step"]')!;
+    const slider = document.querySelector<HTMLInputElement>('input[aria-label="Colour"]')!;
     const figure = (): string | null => document.querySelector('[data-figure="tawnyStep"]')!.getAttribute('data-exact');
-    const box = slider.getBoundingClientRect();
-    const say = (type: string, share: number): void =>
-      void slider.dispatchEvent(
-        new PointerEvent(type, {
-          bubbles: true,
-          pointerId: 1,
-          clientX: box.left + box.width * share,
-          clientY: box.top + 20,
-          isPrimary: true,
-        }),
-      );
-    slider.setPointerCapture = () => undefined;
-    slider.hasPointerCapture = () => true;
+    // As a finger on the scale does it: the value first, then the event that React listens to.
+    const write = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+    const dragTo = (step: number): void => {
+      write.call(slider, String(step));
+      slider.dispatchEvent(new Event('input', { bubbles: true }));
+    };
     const tasks: number[] = [];
     const observer = new PerformanceObserver((list) => tasks.push(...list.getEntries().map((entry) => entry.duration)));
     observer.observe({ type: 'longtask' });
     const taken: number[] = [];
     const measured: number[] = [];
-    say('pointerdown', 0.3);
     for (let i = 0; i < 45; i++) {
       const before = figure();
       const moved = performance.now();
       // Never the same place twice: an answer that is still there would count as quick.
-      say('pointermove', 0.26 + 0.0126 * i);
+      dragTo(2 + i / 10);
       while (figure() === before && performance.now() - moved < 3000) await new Promise((resolve) => setTimeout(resolve, 4));
       if (i >= 5) taken.push(performance.now() - moved);
       if (i % 3 === 0) measured.push(pace());
     }
-    say('pointerup', 0.4);
+    slider.dispatchEvent(new PointerEvent('pointerup', { bubbles: true }));
     observer.disconnect();
     return { times: taken.sort((a, b) => a - b), longest: Math.max(0, ...tasks), paces: measured.sort((a, b) => a - b) };
   });
