@@ -86,6 +86,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
 test('screen against command line: every figure on the Iron station', async ({ page }, info) => {
   await openAll(page, 'iron');
   await settled(page);
+  await expect(page.locator('[data-figure="leftover_g"]')).toBeVisible();
   const shown: Record<string, number> = {};
   for (const element of await page.locator('[data-figure][data-exact]').all())
     shown[(await element.getAttribute('data-figure')) ?? ''] = Number(await element.getAttribute('data-exact'));
