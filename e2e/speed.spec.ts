@@ -60,6 +60,7 @@ async function drag(page: Page): Promise<{ median: number; p95: number; longest:
 test('while the wish is dragged the answer follows', async ({ page }) => {
   await openAll(page, 'iron');
   await settled(page);
+  await expect(page.locator('[data-figure="tawnyStep"]')).toBeVisible();
   const ratios: number[] = [];
   while (ratios.length < ROUNDS && !ratios.some((ratio) => ratio < MOST_PACES)) {
     const { median, p95, longest, pace } = await drag(page);
