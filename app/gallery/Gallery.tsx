@@ -12,13 +12,12 @@ import { Basis, Figure } from '../ui/parts/Figure.tsx';
 import { Bowl, Dial, LidClock, Scoops } from '../ui/parts/Instruments.tsx';
 import { LidRing } from '../ui/parts/LidRing.tsx';
 import type { PieceLook } from '../ui/parts/Piece.tsx';
-import { Piece } from '../ui/parts/Piece.tsx';
+import { Piece, pieceOf } from '../ui/parts/Piece.tsx';
 
 const SHAPES = ['deep-round', 'thin-square-4', 'ball-pan', 'wafer', 'mini'] as const;
 const presetIron = (id: string): Iron => PRESET_IRONS.find((iron) => iron.id === id) ?? PRESET_IRONS[0]!;
 const lookOf = (id: string, step: number): PieceLook => {
-  const { geometry, kind } = presetIron(id);
-  return { lattice: geometry.lattice, hollow: kind === 'ball pan', step, count: geometry.moulds };
+  return pieceOf(presetIron(id), step);
 };
 const ROUND = lookOf('deep-round', 4);
 const FOUR = lookOf('thin-square-4', 4);

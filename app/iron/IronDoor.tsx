@@ -9,7 +9,7 @@ import { inBowl } from '../../core/lot/index.ts';
 import { describeSentence } from '../../words/index.ts';
 import { wallNow } from '../clock/index.ts';
 import type { Session } from '../session/index.ts';
-import { adviceJob, bowlTemperature, useSession } from '../session/index.ts';
+import { adviceJob, bowlTemperature, ironChoices, recipeChoices, useSession } from '../session/index.ts';
 import { commands, newId, useDo } from '../store/index.ts';
 import { Basis, basisInWords, ColourScale, Findings, InlineSelect, LinkButton, useFolded } from '../ui/index.ts';
 import { useAdvice } from '../workers/index.ts';
@@ -143,7 +143,7 @@ const Head = ({ session, formula, iron, bowl_C, onSheet }: HeadProps) => (
         look="heading"
         label="Recipe"
         value={formula.id}
-        choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+        choices={recipeChoices(session)}
         onChange={(formulaId) => session.setWorkspace({ formulaId })}
       />
       <span className="font-normal text-quiet">on</span>
@@ -151,7 +151,7 @@ const Head = ({ session, formula, iron, bowl_C, onSheet }: HeadProps) => (
         look="heading"
         label="Iron"
         value={iron.id}
-        choices={session.irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))}
+        choices={ironChoices(session)}
         onChange={(ironId) => session.setWorkspace({ ironId })}
       />
     </h1>
@@ -212,7 +212,7 @@ const Foot = ({ iron, loads, basis, isScience, onScience }: FootProps) => (
       Cook one now
     </Link>
     <span data-figure="basis" data-exact={loads}>
-      <Basis loads={loads} words={basis.charAt(0).toUpperCase() + basis.slice(1)} />
+      <Basis loads={loads} words={basis} />
     </span>
     <LinkButton
       className="ml-auto"

@@ -2,7 +2,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Link } from 'react-router';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
-import { LinkButton } from '../ui/index.ts';
+import { LINK_LOOK, LinkButton } from '../ui/index.ts';
 import { Conditions } from './Conditions.tsx';
 
 export type IronSheetName = 'learned' | 'heat' | 'after';
@@ -14,13 +14,10 @@ type Props = {
   readonly onSheet: (sheet: IronSheetName) => void;
 };
 
-const LOOK =
-  'inline-flex min-h-11 items-center text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 hover:decoration-act';
-
 /** What a load starts from, its heat over a morning, practice, and where the iron itself is described. */
 export const MoreOfIron = ({ session, iron, bowl_C, onSheet }: Props) => (
   <Popover className="relative">
-    <PopoverButton className={LOOK}>More</PopoverButton>
+    <PopoverButton className={LINK_LOOK}>More</PopoverButton>
     <PopoverPanel
       anchor={{ to: 'bottom end', gap: 6, padding: 8 }}
       className="z-40 flex w-88 flex-col gap-3 rounded-xl border border-line bg-sheet p-4 shadow-xl"
@@ -44,10 +41,10 @@ export const MoreOfIron = ({ session, iron, bowl_C, onSheet }: Props) => (
             >
               Heat over a morning
             </LinkButton>
-            <Link to="/iron/practice" className={LOOK}>
+            <Link to="/iron/practice" className={LINK_LOOK}>
               Practise on a simulated iron
             </Link>
-            <Link to="/kitchen?section=irons" className={LOOK}>
+            <Link to="/kitchen?section=irons" className={LINK_LOOK}>
               Describe or measure irons
             </Link>
           </div>

@@ -28,7 +28,7 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
       <Row
         verb="Pour"
         picture={<Scoops count={scoop === null ? 1 : scoop.count} label={pour} />}
-        value={scoop === null ? grams(answer.dose_g) : countText(scoop.count)}
+        value={scoop === null ? grams(answer.dose_g) : String(scoop.count)}
         unit={scoop === null ? 'g' : scoopName(scoop)}
         note={scoop === null ? (moulds > 1 ? `into each of ${moulds}` : '') : `${pour}${offText(scoop)}`}
         figure="dose_g"
@@ -47,15 +47,6 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
       <WhySheet why={why} basis={basis} onClose={() => setWhy(null)} />
     </div>
   );
-};
-
-const HALVES = { 0.5: '½', 0.25: '¼', 0.75: '¾' } as Record<number, string>;
-
-/** "2½". */
-const countText = (count: number): string => {
-  const whole = Math.floor(count);
-  const part = HALVES[count - whole] ?? '';
-  return part === '' ? String(Number(count.toFixed(2))) : `${whole === 0 ? '' : whole}${part}`;
 };
 
 const scoopName = ({ count, name }: ScoopAdvice): string => {

@@ -8,7 +8,7 @@ import { settingOf } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
-import { clock, dialMarkText, Disclosure, LinkButton, Piece, temperature } from '../ui/index.ts';
+import { clock, dialMarkText, Disclosure, LINK_LOOK, LinkButton, Piece, pieceOf, temperature, weekday } from '../ui/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import { meaningOf, pouringOf } from './meaning.ts';
@@ -85,9 +85,6 @@ type OneProps = {
   readonly onAll: (ironId: string) => void;
 };
 
-const LINK =
-  'inline-flex min-h-11 items-center text-[17px] font-semibold text-act underline decoration-band decoration-2 underline-offset-4';
-
 const OneIron = ({ session, last, iron, reply, isRenewed, onAll }: OneProps) => {
   const formula = formulaOn(session, iron.id);
   const { temperatureUnit: unit } = session.kit;
@@ -104,7 +101,7 @@ const OneIron = ({ session, last, iron, reply, isRenewed, onAll }: OneProps) => 
           <Link
             to="/iron"
             aria-label={`Open ${iron.name}`}
-            className={LINK}
+            className={LINK_LOOK}
             onClick={() => session.setWorkspace({ ironId: iron.id, ...(formula === null ? {} : { formulaId: formula.id }) })}
           >
             Open
@@ -154,7 +151,6 @@ const nextWords = ({ answer }: AdviceReply, newest: Entry | undefined, iron: Iro
 const settingWords = (set: { readonly dial: number | null; readonly temperature_C: number }, iron: Iron, unit: 'C' | 'F'): string | null =>
   iron.control.type === 'fixed' ? null : set.dial === null ? temperature(set.temperature_C, unit) : `dial ${dialMarkText(set.dial)}`;
 
-const WEEKDAY = (at: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: zone }).format(at);
 const USUAL_STEP = 4;
 
 type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string };
@@ -166,18 +162,11 @@ const LoadPiece = ({ entry, iron, zone }: PieceProps) => {
   const fault = entry.fill === 'leaked' ? 'leaked' : entry.fill === 'missing' ? 'corner missing' : null;
   return (
     <span data-load-piece={entry.load.id} className="flex min-w-20 flex-1 flex-col items-center gap-1 py-1">
-      <Piece
-        lattice={iron.geometry.lattice}
-        hollow={iron.kind === 'ball pan'}
-        step={expected}
-        {...(miss === null ? {} : { actual: Math.min(8, Math.max(1, expected + miss)) })}
-        count={iron.geometry.moulds}
-        size={82}
-      />
+      <Piece {...pieceOf(iron, expected)} {...(miss === null ? {} : { actual: Math.min(8, Math.max(1, expected + miss)) })} size={82} />
       <span className="flex min-h-6 items-center text-center text-[15px] leading-tight font-bold">
         {fault ?? (miss !== null && Math.abs(miss) <= AS_EXPECTED_STEPS ? <Check aria-hidden className="size-5" /> : missWords(miss))}
       </span>
-      <span className="text-[15px] text-quiet">{WEEKDAY(entry.load.startedAt, zone)}</span>
+      <span className="text-[15px] text-quiet">{weekday(entry.load.startedAt, zone)}</span>
     </span>
   );
 };

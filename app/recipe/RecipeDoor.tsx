@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { NavLink, Outlet } from 'react-router';
-import { useSession } from '../session/index.ts';
+import { recipeChoices, useSession } from '../session/index.ts';
 import { InlineSelect } from '../ui/index.ts';
 
 const ROOMS = [
@@ -14,7 +14,7 @@ const ROOMS = [
 export const RecipeDoor = () => {
   const session = useSession();
   if (session === undefined) return null;
-  const { formula, formulas, setWorkspace } = session;
+  const { formula, setWorkspace } = session;
   return (
     <>
       {formula !== null && (
@@ -23,7 +23,7 @@ export const RecipeDoor = () => {
             look="heading"
             label="Recipe"
             value={formula.id}
-            choices={formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+            choices={recipeChoices(session)}
             onChange={(formulaId) => setWorkspace({ formulaId })}
           />
           <nav aria-label="Recipe" className="flex gap-x-7 max-sm:w-full max-sm:justify-between max-sm:gap-x-2">

@@ -15,3 +15,4 @@ export type { ConductedNow } from './conductedNow.ts';
 export { keepConducted, useConductedNow } from './conductedNow.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { offerFile, takeOfferedFile, useOfferedFile } from './dropped.ts';
+export { ironChoices, recipeChoices } from './choices.ts';

@@ -26,6 +26,7 @@ export {
   temperatureOver,
   timeOfDay,
   timeWithSeconds,
+  weekday,
 } from './words/format.ts';
 export type { Choice } from './entry/InlineSelect.tsx';
 export { InlineSelect } from './entry/InlineSelect.tsx';
@@ -51,10 +52,10 @@ export { forgetDraft, useFormDraft } from './entry/useFormDraft.ts';
 export { DayEntry } from './entry/DayEntry.tsx';
 export { PictureButton } from './picture/PictureButton.tsx';
 export { COLOURS } from './tokens.ts';
-export { ActButton, LinkButton } from './parts/Act.tsx';
+export { ActButton, LINK_LOOK, LinkButton } from './parts/Act.tsx';
 export { Disclosure } from './parts/Disclosure.tsx';
 export type { PieceLook } from './parts/Piece.tsx';
-export { Piece } from './parts/Piece.tsx';
+export { Piece, pieceOf } from './parts/Piece.tsx';
 export { ColourScale } from './parts/ColourScale.tsx';
 export { Basis } from './parts/Figure.tsx';
 export { Bowl, Dial, LidClock, Scoops } from './parts/Instruments.tsx';

@@ -51,22 +51,18 @@ export const Welcome = () => {
 
 /** The piece on the bench, and what it takes: computed now, not drawn beforehand. */
 const FirstFigures = ({ session }: { readonly session: Session }) => {
-  const { formula, iron, workspace, kit } = session;
+  const { formula, iron, workspace } = session;
   const advice = useAdvice(formula === null || iron === null ? null : adviceJob(session, formula, iron, workspace));
   const reply = advice.data?.ok === true ? advice.data.value : null;
   if (reply === null || iron === null) return <p className="min-h-96 flex-1 text-lg text-quiet">Working out the first waffle …</p>;
   const { answer, picture } = reply;
   const figures: readonly (readonly [string, string])[] = [
     ...(answer.setting.dial === null ? [] : [['dial', dialMarkText(answer.setting.dial)] as const]),
-    [`g of batter`, grams(answer.dose_g)],
+    ['g of batter', grams(answer.dose_g)],
     ['minutes', clock(answer.cookTime_s.best)],
   ];
   return (
-    <section
-      aria-label={`${iron.name}, as it comes out`}
-      className="flex min-w-0 flex-1 flex-col gap-6 max-lg:w-full"
-      data-unit={kit.temperatureUnit}
-    >
+    <section aria-label={`${iron.name}, as it comes out`} className="flex min-w-0 flex-1 flex-col gap-6 max-lg:w-full">
       <HalfPiece iron={iron} picture={picture} second={Math.round(answer.cookTime_s.best)} />
       <dl className="flex flex-wrap justify-around gap-6">
         {figures.map(([name, value]) => (

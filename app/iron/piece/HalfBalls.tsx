@@ -1,6 +1,5 @@
 import { useId } from 'react';
 import type { Picture } from '../../../core/advise/index.ts';
-import type { Iron } from '../../../core/plate/index.ts';
 import { css, tawnyCss } from '../../ui/index.ts';
 import { layerColours, INSIDE } from './cutPaint.ts';
 
@@ -11,7 +10,7 @@ const EACH = WIDTH / ACROSS;
 const RADIUS = EACH / 2 - 5;
 const BASE = HEIGHT - 46;
 
-type Props = { readonly iron: Iron; readonly picture: Picture; readonly second: number };
+type Props = { readonly picture: Picture; readonly second: number };
 
 /** A pan of balls: the front row cut through, hollow as far as the pan leaves it hollow, the others whole behind it. */
 export const HalfBalls = ({ picture, second }: Props) => {

@@ -36,23 +36,23 @@ export const faceSteps = (picture: Picture, second: number): { readonly floor: n
 /** Half of a piece in one drawing: cut in front, its lattice behind, as brown and as thick as the simulation has it at this second. */
 export const HalfPiece = ({ iron, picture, second }: Props) => {
   const shown = Math.min(picture.seconds, Math.max(0, Math.round(second)));
-  if ((picture.columns[0]?.hollow_mm ?? 0) > 0) return <HalfBalls iron={iron} picture={picture} second={shown} />;
+  if ((picture.columns[0]?.hollow_mm ?? 0) > 0) return <HalfBalls picture={picture} second={shown} />;
   return <HalfLattice iron={iron} picture={picture} second={shown} />;
 };
 
 const HalfLattice = ({ iron, picture, second }: Props) => {
   const thickness = picture.columns.map((column) => Number(column.thickness_mm.toFixed(2)));
+  const profile = thickness.join();
   const map = useMemo(
     () =>
       cutMap({
         width: WIDTH,
         height: CUT,
         webShare: iron.geometry.webShare,
-        thickness_mm: JSON.parse(`[${thickness.join()}]`) as number[],
+        thickness_mm: profile.split(',').map(Number),
         endsInRib: true,
       }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- by its values: a new picture has a new list
-    [thickness.join(), iron.geometry.webShare],
+    [profile, iron.geometry.webShare],
   );
   const [web = 0, rib = web] = thickness.map((mm) => mm / map.mmPerPixel);
   const { floor, rib: ribStep } = faceSteps(picture, second);

@@ -7,7 +7,7 @@ import { useNow } from '../../clock/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { replyFor } from '../../session/index.ts';
 import type { PieceLook, RingArc } from '../../ui/index.ts';
-import { ClockRing, Piece, timeOfDay } from '../../ui/index.ts';
+import { ClockRing, Piece, pieceOf, timeOfDay } from '../../ui/index.ts';
 import { hourShown, hoursOf, spokesOf } from './clockOf.ts';
 import type { ClockProps } from './clockProps.ts';
 
@@ -16,17 +16,10 @@ const RingLoads = lazy(async () => ({ default: (await import('./RingLoads.tsx'))
 const TICK_MS = 30_000;
 const USUAL_STEP = 4;
 
-const lookOf = ({ geometry, kind }: Iron, step: number): PieceLook => ({
-  lattice: geometry.lattice,
-  hollow: kind === 'ball pan',
-  step,
-  count: geometry.moulds,
-});
-
 /** How the pieces of a load will look. */
 const lookOfLoad = (planned: PlannedRun, load: PlannedLoad): PieceLook | null => {
   const iron = planned.irons.find(({ id }) => id === load.ironId);
-  return iron === undefined ? null : lookOf(iron, replyFor(planned, load)?.answer.tawnyStep ?? USUAL_STEP);
+  return iron === undefined ? null : pieceOf(iron, replyFor(planned, load)?.answer.tawnyStep ?? USUAL_STEP);
 };
 
 /** Where the minute hand stands in the kitchen, as a share of its turn. */
@@ -56,7 +49,7 @@ export const MorningClock = ({ planned, plan, chosen, onChoose, onTry, onMove }:
   const spokes = spokesOf(plan);
   const until = (picked === null ? undefined : hours[picked]) ?? hourShown(hours, now, spokes[0]?.at ?? run.serveAt);
   const turnOf = turnIn(run.zone);
-  const first = plan.loads.find(({ openAt }) => openAt === Math.min(...plan.loads.map((load) => load.openAt)));
+  const first = spokes[0]?.loads[0];
   const served = first === undefined ? null : lookOfLoad(planned, first);
   if (served === null) return null;
   // In the hours before the last the plate stands at the end of the ring.
@@ -146,7 +139,7 @@ const Legend = ({ planned, plan }: { readonly planned: PlannedRun; readonly plan
     <ul className="flex flex-wrap justify-center gap-x-7 gap-y-1">
       {[...byShape.entries()].map(([shape, irons]) => (
         <li key={shape} className="flex items-center gap-2.5">
-          {irons[0] !== undefined && <Piece {...lookOf(irons[0], USUAL_STEP)} size={22} />}
+          {irons[0] !== undefined && <Piece {...pieceOf(irons[0], USUAL_STEP)} size={22} />}
           from {irons.map(({ name }) => name).join(', ')}
         </li>
       ))}

@@ -1,5 +1,5 @@
 import { Pin as PinIcon } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { KeyboardEvent } from 'react';
 import { HOUR_MS } from '../../../core/basis/index.ts';
 import type { PlannedLoad } from '../../../core/run/index.ts';
@@ -21,7 +21,6 @@ type Props = Omit<ClockProps, 'plan'> & {
 /** The loads on the clock, to be touched, dragged along the ring, or walked through and moved by the arrow keys. */
 export const RingLoads = ({ spokes, turnOf, serveTurn, ...props }: Props) => {
   const { chosen, onChoose, onMove } = props;
-  const list = useRef<HTMLDivElement>(null);
   const loads = spokes.flatMap((spoke) => spoke.loads);
   const slots = ringSlots(
     spokes.map((spoke) => ({ turn: turnOf(spoke.at), count: spoke.loads.length })),
@@ -40,7 +39,6 @@ export const RingLoads = ({ spokes, turnOf, serveTurn, ...props }: Props) => {
   };
   return (
     <div
-      ref={list}
       role="listbox"
       aria-label="Loads: up and down to choose, left and right to move"
       aria-activedescendant={loads[at] === undefined ? undefined : idOf(loads[at])}

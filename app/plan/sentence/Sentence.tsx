@@ -3,6 +3,7 @@ import { instantOf, wallTime } from '../../../core/basis/index.ts';
 import type { Run } from '../../../core/run/index.ts';
 import { isPutAway } from '../../../core/run/index.ts';
 import type { Session } from '../../session/index.ts';
+import { recipeChoices } from '../../session/index.ts';
 import { InlineSelect, NumberEntry, WhenEntry } from '../../ui/index.ts';
 import type { ChangeRun } from '../change.ts';
 import { changeDish } from '../change.ts';
@@ -54,7 +55,7 @@ export const Sentence = ({ session, run, onChange }: Props) => {
         look="sentence"
         label="Recipe"
         value={dish.formulaId}
-        choices={session.formulas.map(({ id, name, family }) => ({ value: id, label: name, note: family }))}
+        choices={recipeChoices(session)}
         onChange={(formulaId) => onDish({ formulaId })}
       />
       <span>on</span>

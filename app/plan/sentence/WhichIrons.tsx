@@ -3,7 +3,7 @@ import { ChevronDown } from 'lucide-react';
 import type { Iron } from '../../../core/plate/index.ts';
 import type { Dish } from '../../../core/run/index.ts';
 import type { Session } from '../../session/index.ts';
-import { Piece } from '../../ui/index.ts';
+import { Piece, pieceOf } from '../../ui/index.ts';
 import { DishIrons } from './DishIrons.tsx';
 
 type IronsProps = {
@@ -18,7 +18,7 @@ const MOST_NAMED = 3;
 
 const IronName = ({ iron }: { readonly iron: Iron }) => (
   <span className="inline-flex items-center gap-2">
-    <Piece lattice={iron.geometry.lattice} hollow={iron.kind === 'ball pan'} step={USUAL_STEP} count={iron.geometry.moulds} size={28} />
+    <Piece {...pieceOf(iron, USUAL_STEP)} size={28} />
     {iron.name}
   </span>
 );

@@ -5,9 +5,9 @@ import { nearestScoop, ownWayOf, withOwnWay } from '../../../core/kit/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { describeSentence } from '../../../words/index.ts';
 import type { Session } from '../../session/index.ts';
-import { adviceJob } from '../../session/index.ts';
+import { adviceJob, ironChoices } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
-import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, temperature } from '../../ui/index.ts';
+import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, pieceOf, temperature } from '../../ui/index.ts';
 import { useAdvice } from '../../workers/index.ts';
 import { MinuteAxis } from './MinuteAxis.tsx';
 
@@ -15,7 +15,7 @@ type Props = { readonly session: Session; readonly formula: Formula; readonly cl
 
 /** What this recipe does on one of the irons, beside what the recipe says. */
 export const OnYourIron = ({ session, formula, claims }: Props) => {
-  const { iron, irons, workspace, setWorkspace } = session;
+  const { iron, workspace, setWorkspace } = session;
   const job = iron === null || formula.lines.length === 0 ? null : adviceJob(session, formula, iron, workspace);
   const advice = useAdvice(job);
   if (iron === null) return null;
@@ -28,7 +28,7 @@ export const OnYourIron = ({ session, formula, claims }: Props) => {
           look="sentence"
           label="Iron"
           value={iron.id}
-          choices={irons.map(({ id, name, kind }) => ({ value: id, label: name, note: kind }))}
+          choices={ironChoices(session)}
           onChange={(ironId) => setWorkspace({ ironId })}
         />
       </h2>
@@ -56,7 +56,7 @@ const Known = ({ session, formula, iron, answer, claims, basis }: KnownProps) =>
     <Makes answer={answer} iron={iron} claims={claims} formula={formula} />
     <TimeClaim session={session} formula={formula} iron={iron} answer={answer} claims={claims} />
     <p className="flex flex-wrap items-center gap-x-4">
-      <Basis loads={answer.basis?.loads ?? 0} words={basis.charAt(0).toUpperCase() + basis.slice(1)} />
+      <Basis loads={answer.basis?.loads ?? 0} words={basis} />
       <Link to="/iron" className="inline-flex min-h-11 items-center text-lg font-semibold text-act underline underline-offset-4">
         See it cook
       </Link>
@@ -117,7 +117,7 @@ const Makes = ({ answer, iron, claims, formula }: Pick<KnownProps, 'answer' | 'i
     <div>
       <span aria-hidden className="flex flex-wrap gap-1.5">
         {Array.from({ length: drawn }, (_, i) => (
-          <Piece key={i} lattice={iron.geometry.lattice} hollow={iron.kind === 'ball pan'} step={answer.tawnyStep} size={27} />
+          <Piece key={i} {...pieceOf(iron, answer.tawnyStep)} count={1} size={27} />
         ))}
       </span>
       <p className="mt-1 text-[17px]">

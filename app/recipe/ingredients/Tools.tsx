@@ -4,6 +4,7 @@ import type { Formula, ParsedFormula, FormulaIssue } from '../../../core/formula
 import { altitudeCorrections, nutritionOf, thicknessWord } from '../../../core/formula/index.ts';
 import { headerOf, inBowl } from '../../../core/lot/index.ts';
 import type { BatterProperties, Iron } from '../../../core/plate/index.ts';
+import { LINK_LOOK } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { readingOf } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
@@ -48,9 +49,6 @@ const SAVES: readonly (readonly [SaveKind, string])[] = [
   ['csv', 'Save as CSV'],
 ];
 
-const LINK =
-  'min-h-11 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 disabled:text-quiet disabled:no-underline';
-
 /** What can be done with a recipe as a whole: to weigh it, and everything else one touch away. */
 export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, onUndo, onOpen, onSave, onCopy, onRemove }: ToolsProps) => {
   const isEmpty = reading.totalMass_g <= 0;
@@ -67,20 +65,20 @@ export const Tools = ({ reading, suspicions, isBatter, canUndo, onPaste, onNew, 
   ];
   return (
     <div className="flex flex-wrap items-center gap-x-6">
-      <button type="button" className={LINK} disabled={isEmpty} onClick={() => onOpen('scale')}>
+      <button type="button" className={LINK_LOOK} disabled={isEmpty} onClick={() => onOpen('scale')}>
         Scale
       </button>
-      <button type="button" className={LINK} disabled={isEmpty} onClick={() => onOpen('audit')}>
+      <button type="button" className={LINK_LOOK} disabled={isEmpty} onClick={() => onOpen('audit')}>
         Check
         {suspicions > 0 && <b className="ml-1.5 inline-block rounded-full bg-ink px-2 text-sm text-page no-underline">{suspicions}</b>}
       </button>
       {canUndo && (
-        <button type="button" className={LINK} onClick={onUndo}>
+        <button type="button" className={LINK_LOOK} onClick={onUndo}>
           Undo
         </button>
       )}
       <Menu>
-        <MenuButton className={LINK}>More</MenuButton>
+        <MenuButton className={LINK_LOOK}>More</MenuButton>
         <MenuItems
           anchor={{ to: 'top start', gap: 6, padding: 8 }}
           className="z-40 w-72 rounded-xl border border-line bg-sheet p-1 shadow-xl"

@@ -21,13 +21,13 @@ export const ActButton = ({ icon, bench = false, outlined = false, children, cla
   </button>
 );
 
-/** Something else that can be done: a word with a line under it. */
+/** A word with a line under it, also of what leads to another page or opens a menu. */
+export const LINK_LOOK =
+  'inline-flex min-h-11 items-center gap-2 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 hover:decoration-act disabled:text-quiet disabled:no-underline';
+
+/** Something else that can be done. */
 export const LinkButton = ({ icon, children, className = '', ...button }: ButtonProps) => (
-  <button
-    type="button"
-    {...button}
-    className={`inline-flex min-h-11 items-center gap-2 text-lg font-semibold text-act underline decoration-band decoration-2 underline-offset-4 hover:decoration-act disabled:text-quiet disabled:no-underline ${className}`}
-  >
+  <button type="button" {...button} className={`${LINK_LOOK} ${className}`}>
     {icon}
     {children}
   </button>

@@ -116,26 +116,7 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
         {Array.from({ length: TICKS }, (_, i) => (
           <Tick key={i} turn={i / TICKS} />
         ))}
-        {[0].map((quarter) => {
-          const [x, y] = onCircle(quarter / 4, RING - 44, CENTRE);
-          const at = from + ((quarter / 4 - turnOf(from) + 2) % 1) * HOUR_MS;
-          // The plate stands there, with its own time.
-          if (Math.abs(((quarter / 4 - turnOf(serveAt) + 1.5) % 1) - 0.5) < 0.06) return null;
-          return (
-            <text
-              key={quarter}
-              x={x}
-              y={y + 6}
-              textAnchor="middle"
-              fontSize={17}
-              fontWeight={600}
-              fill={colour('quiet')}
-              className="max-sm:hidden"
-            >
-              {timeOf(Math.round(at / 60_000) * 60_000)}
-            </text>
-          );
-        })}
+        <HourName from={from} serveAt={serveAt} turnOf={turnOf} timeOf={timeOf} />
         {shown.map(({ at }, i) => (
           <SpokeLine key={i} last={slots[i]?.at(-1) ?? 0} turn={turnOf(at)} />
         ))}
@@ -163,6 +144,20 @@ export const ClockRing = ({ until, arcs, spokes, marks, serveAt, turnOf, timeOf,
       <div className="pointer-events-none absolute top-1/2 left-1/2 w-1/3 -translate-1/2 text-center">{centre}</div>
       {children}
     </div>
+  );
+};
+
+type HourNameProps = Pick<Props, 'serveAt' | 'turnOf' | 'timeOf'> & { readonly from: number };
+
+/** The full hour, at the top; not where the plate stands with its own time. */
+const HourName = ({ from, serveAt, turnOf, timeOf }: HourNameProps) => {
+  if (Math.abs(((1.5 - turnOf(serveAt)) % 1) - 0.5) < 0.06) return null;
+  const at = from + ((1 - turnOf(from)) % 1) * HOUR_MS;
+  const [x, y] = onCircle(0, RING - 44, CENTRE);
+  return (
+    <text x={x} y={y + 6} textAnchor="middle" fontSize={17} fontWeight={600} fill={colour('quiet')} className="max-sm:hidden">
+      {timeOf(Math.round(at / 60_000) * 60_000)}
+    </text>
   );
 };
 

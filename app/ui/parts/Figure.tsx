@@ -38,6 +38,6 @@ export const Basis = ({ loads, words }: { readonly loads: number; readonly words
         <span key={n} className={`size-4 rounded-full border-2 border-ink ${loads >= n ? 'bg-ink' : ''}`} />
       ))}
     </span>
-    {words}
+    {words.charAt(0).toUpperCase() + words.slice(1)}
   </p>
 );

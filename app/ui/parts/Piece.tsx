@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import type { Iron } from '../../../core/plate/index.ts';
 import type { Lattice } from '../picture/lattice.ts';
 import { pocketsOf } from '../picture/lattice.ts';
 import { tawnyCss } from '../picture/tawnyColour.ts';
@@ -15,6 +16,14 @@ export type PieceLook = {
   /** Pieces of one load, side by side; left out: one. */
   readonly count?: number;
 };
+
+/** What an iron makes, at a step of colour: all moulds of a load. A pan that is filled by its share has round pockets. */
+export const pieceOf = ({ geometry, pour }: Pick<Iron, 'geometry' | 'pour'>, step: number): PieceLook => ({
+  lattice: geometry.lattice,
+  hollow: pour.rule === 'share-of-cavity',
+  step,
+  count: geometry.moulds,
+});
 
 /** A pale piece has a darker rim, so that it stands off the ground. */
 const RIM_STEPS = 1.2;

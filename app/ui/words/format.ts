@@ -97,6 +97,9 @@ export const dayAndTime = (at: number, zone: string): string =>
   plainHour(
     partsIn(zone, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at),
   );
+/** "Mon". */
+export const weekday = (at: number, zone: string): string => partsIn(zone, { weekday: 'short' }).format(at);
+
 export const day = (at: number, zone: string): string => partsIn(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(at);
 
 const CALENDAR_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
