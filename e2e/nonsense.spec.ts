@@ -104,5 +104,8 @@ const isSame = (after: string, typed: string): boolean =>
   after.replaceAll(/\s/g, '') === typed.trim().replaceAll(/\s/g, '') ||
   // A time of day with a point.
   after.replace(/^0/, '').replace(':', '.') === typed ||
+  // Thousands with their comma.
+  (THOUSANDS.test(typed) && after === typed.replaceAll(',', '')) ||
   (NUMBER.test(typed) && Math.abs(Number(after) - Number(typed)) <= 0.5);
+const THOUSANDS = /^\d{1,3}(?:,\d{3})+$/;
 const NUMBER = /^-?\d{1,9}(?:\.\d+)?$/;

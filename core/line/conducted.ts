@@ -8,6 +8,7 @@ import type { MissingPieces } from './lineIron.ts';
 import { lineIrons } from './lineIron.ts';
 import type { PlaceAtLine } from './place.ts';
 import { hasLoadIn } from './place.ts';
+import { tooDark_s } from './tooDark.ts';
 
 /** A run with its plan, and what that was made from; null: it isn't made yet. */
 export type PlannedMorning = {
@@ -68,6 +69,7 @@ export const conductedIrons = ({ places, planned, missing, putOff, isReady }: Co
         isTurned: iron.turned,
         progress,
         best_s: prediction?.cookTime_s.best ?? null,
+        tooDark_s: prediction === null ? null : tooDark_s(prediction),
         planned: advice?.planned ?? null,
         turn_s,
         n,

@@ -14,6 +14,8 @@ export type LineIron = {
   readonly waitsFor?: 'heat' | 'recovery' | 'plan' | 'put-off';
   /** While it cooks: when it has to be turned over; null: not, or it was. */
   readonly turnAt: number | null;
+  /** While it cooks: from when on it is darker than anybody wished; left out: nobody can say. */
+  readonly tooDarkAt?: number;
   /** Of the next load, from the closed lid. */
   readonly cook_s: number;
   /** Lid open to take out and pour. */
@@ -27,8 +29,19 @@ export type DueAct = { readonly act: Act; readonly ironId: string; readonly at: 
 /** A part of a dish's batter that is still to be folded, and from when on. */
 export type DueFold = { readonly dishId: string; readonly at: number };
 
-/** What to do next over all irons, and what comes after it; null: nothing. */
-export type Conducted = { readonly next: DueAct | null; readonly then: DueAct | null };
+/** Why this lid comes before another one that has waited longer: that one is lost, or this one is lost sooner. */
+export type FirstBecause = 'can-be-saved' | 'darkens-sooner';
+
+/**
+ * What to do next over all irons, and what comes after it; null: nothing. `acts`: all of it, in its order. `because`: why the next one isn't what has
+ * waited longest; null: it is.
+ */
+export type Conducted = {
+  readonly next: DueAct | null;
+  readonly then: DueAct | null;
+  readonly acts: readonly DueAct[];
+  readonly because: FirstBecause | null;
+};
 
 const ALL_ACTS: ReadonlySet<Act> = new Set(['switch-on', 'fold', 'pour', 'close', 'turn', 'open']);
 
@@ -113,11 +126,36 @@ export const conduct = (
     if (iron.state === 'cold') acts.push({ act: 'switch-on', ironId: iron.ironId, at: Math.max(now, iron.at) });
     if (iron.state === 'hot') acts.push({ act: 'pour', ironId: iron.ironId, at: pourAt(iron, Math.max(now, iron.at), fixed, every) });
   }
-  const mine = acts.filter(({ act }) => does.has(act));
-  // Of what is due by now, first what can't wait, and of that what has waited longest.
-  const from = ({ at }: DueAct): number => Math.max(now, at);
-  mine.sort((a, b) => from(a) - from(b) || ORDER[a.act] - ORDER[b.act] || a.at - b.at);
-  const [next, then] = mine;
-  const plain = ({ act, ironId, at, dishId }: DueAct): DueAct => ({ act, ironId, at, ...(dishId === undefined ? {} : { dishId }) });
-  return { next: next === undefined ? null : plain(next), then: then === undefined ? null : plain(then) };
+  const mine = acts.filter(({ act }) => does.has(act)).map(plain);
+  const tooDarkAt = new Map(irons.flatMap(({ ironId, tooDarkAt: at }) => (at === undefined ? [] : [[ironId, at] as const])));
+  mine.sort(inOrder(now, tooDarkAt));
+  return { next: mine[0] ?? null, then: mine[1] ?? null, acts: mine, because: becauseOf(mine, now, tooDarkAt) };
+};
+
+const plain = ({ act, ironId, at, dishId }: DueAct): DueAct => ({ act, ironId, at, ...(dishId === undefined ? {} : { dishId }) });
+
+type TooDarkAt = ReadonlyMap<string, number>;
+const isLidDue = ({ act, at }: DueAct, now: number): boolean => act === 'open' && at <= now;
+const isLost = ({ ironId }: DueAct, now: number, tooDarkAt: TooDarkAt): boolean => (tooDarkAt.get(ironId) ?? Infinity) <= now;
+
+/**
+ * Of what is due by now, first what can't wait. Of several lids the one that can still be saved, and of those the one that is lost first; then what has
+ * waited longest.
+ */
+const inOrder =
+  (now: number, tooDarkAt: TooDarkAt) =>
+  (a: DueAct, b: DueAct): number => {
+    const byTime = Math.max(now, a.at) - Math.max(now, b.at) || ORDER[a.act] - ORDER[b.act];
+    if (byTime !== 0 || !isLidDue(a, now) || !isLidDue(b, now)) return byTime || a.at - b.at;
+    const [lostA, lostB] = [isLost(a, now, tooDarkAt), isLost(b, now, tooDarkAt)];
+    if (lostA !== lostB) return lostA ? 1 : -1;
+    const [darkA, darkB] = [tooDarkAt.get(a.ironId), tooDarkAt.get(b.ironId)];
+    return lostA || darkA === undefined || darkB === undefined ? a.at - b.at : darkA - darkB || a.at - b.at;
+  };
+
+const becauseOf = ([next, ...others]: readonly DueAct[], now: number, tooDarkAt: TooDarkAt): FirstBecause | null => {
+  if (next === undefined || !isLidDue(next, now)) return null;
+  const longer = others.filter((other) => isLidDue(other, now) && other.at < next.at);
+  if (longer.length === 0) return null;
+  return longer.some((other) => isLost(other, now, tooDarkAt)) ? 'can-be-saved' : 'darkens-sooner';
 };

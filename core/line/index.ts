@@ -1,4 +1,6 @@
-export type { Act, Conducted, DueAct, DueFold, LineIron } from './conductor.ts';
+export type { ActPanel, CookState, CookStateOptions, DarkIn, IronState, Panel, Touchable, WaitsFor } from './cookState.ts';
+export { cookState, shownLeft_s } from './cookState.ts';
+export type { Act, Conducted, DueAct, DueFold, FirstBecause, LineIron } from './conductor.ts';
 export { conduct, handTime_s } from './conductor.ts';
 export { countdown } from './countdown.ts';
 export { isImplausibleOpening } from './doubt.ts';
@@ -10,6 +12,7 @@ export type { Cue, LoadInIron, PastCue, RevisedOpenTime, Signal } from './revise
 export { cueTiming, revisedOpenTime, revisedOpenTimeNow } from './revisedOpenTime.ts';
 export type { Conducting, PlannedMorning } from './conducted.ts';
 export { conductedIrons, missingPieces } from './conducted.ts';
+export { tooDark_s } from './tooDark.ts';
 export { ironsNow } from './ironsNow.ts';
 export type { AdvisedLoad, PlaceAtLine, RunningLoad } from './place.ts';
 export { hasLoadIn } from './place.ts';

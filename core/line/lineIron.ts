@@ -10,6 +10,8 @@ export type IronAtLine = {
   readonly progress: LoadProgress | null;
   /** Best moment of that load, s from the closed lid; null: nothing was promised for it. */
   readonly best_s: number | null;
+  /** When that load is darker than anybody wished, s from the closed lid; null: nobody can say. */
+  readonly tooDark_s?: number | null;
   /** Of the next load, s; null: nothing is known yet. */
   readonly planned: { readonly cook_s: number; readonly open_s: number; readonly recovery_s: number } | null;
   /** When it is turned over, s from the closed lid; null: at once. */
@@ -92,7 +94,8 @@ const lineIron = (iron: IronAtLine, irons: readonly IronAtLine[], plan: LinePlan
   if (progress?.phase === 'cooking' && best_s !== null) {
     const closedAt = progress.closedAt ?? now;
     const turnAt = iron.isTurned && progress.turnedAt === null ? closedAt + (iron.turn_s === null ? AT_ONCE_MS : 1000 * iron.turn_s) : null;
-    return { ...common, state: 'cooking', at: closedAt + 1000 * best_s, turnAt };
+    const tooDarkAt = iron.tooDark_s == null ? {} : { tooDarkAt: closedAt + 1000 * iron.tooDark_s };
+    return { ...common, ...tooDarkAt, state: 'cooking', at: closedAt + 1000 * best_s, turnAt };
   }
   const isOn = plan !== null && now < plan.lastPlateAt + OVER_AFTER_MS;
   const mine = isOn ? plan.loads.filter((load) => load.ironId === ironId) : [];
