@@ -2,7 +2,7 @@ import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-qu
 import { lazy, Suspense } from 'react';
 import type { RouteObject } from 'react-router';
 import { createBrowserRouter, Navigate, RouterProvider, useLocation } from 'react-router';
-import { OLD_ADDRESSES } from './shell/doors.ts';
+import { OLD_ADDRESSES } from './doors.ts';
 import { Entrance } from './welcome/Entrance.tsx';
 import { NotHere } from './shell/NotHere.tsx';
 import { Broken, BrokenFrame } from './shell/Broken.tsx';

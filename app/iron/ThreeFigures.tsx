@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { Why } from '../../core/advise/index.ts';
-import type { Kit, ScoopAdvice } from '../../core/kit/index.ts';
+import type { Kit } from '../../core/kit/index.ts';
 import { nearestScoop } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, Dial, dialMarkText, grams, LidClock, Scoops, temperature } from '../ui/index.ts';
+import { clock, Dial, dialMarkText, grams, LidClock, Scoops, scoopsText, temperature } from '../ui/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 
@@ -20,6 +20,7 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
       setWhy(reply.why.find((chain) => chain.figure === figure) ?? null);
   const { moulds } = iron.geometry;
   const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
+  const scoops = scoop === null ? null : scoopsText(scoop);
   const { best, from, to } = answer.cookTime_s;
   const pour = `${grams(answer.dose_g)} g${moulds > 1 ? ` into each of ${moulds}` : ''}`;
   return (
@@ -29,8 +30,14 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
         verb="Pour"
         picture={<Scoops count={scoop === null ? 1 : scoop.count} label={pour} />}
         value={scoop === null ? grams(answer.dose_g) : String(scoop.count)}
-        unit={scoop === null ? 'g' : scoopName(scoop)}
-        note={scoop === null ? (moulds > 1 ? `into each of ${moulds}` : '') : `${pour}${offText(scoop)}`}
+        unit={scoops === null ? 'g' : scoops.name}
+        note={
+          scoop === null
+            ? moulds > 1
+              ? `into each of ${moulds}`
+              : ''
+            : `${pour}${scoops === null || scoops.after === '' ? '' : `, ${scoops.after}`}`
+        }
         figure="dose_g"
         exact={answer.dose_g}
         onWhy={ask('portion')}
@@ -47,17 +54,6 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
       <WhySheet why={why} basis={basis} onClose={() => setWhy(null)} />
     </div>
   );
-};
-
-const scoopName = ({ count, name }: ScoopAdvice): string => {
-  const lower = name.toLowerCase();
-  return count > 1 && /^(ladle|cup|scoop)$/.test(lower) ? `${lower}s` : count > 1 ? `× ${lower}` : lower;
-};
-
-/** How far off the scoops are, when that would be seen on the plate. */
-const offText = ({ off }: ScoopAdvice): string => {
-  const percent = Math.round(100 * off);
-  return Math.abs(percent) < 4 ? '' : `, ${Math.abs(percent)}\u00a0% ${percent > 0 ? 'over' : 'short'}`;
 };
 
 /** More marks than that run into one another on the drawing. */

@@ -11,8 +11,6 @@ export { judgedHere } from './judged.ts';
 export { judgedBatter, readingOf } from './reading.ts';
 export { useIronLoads } from './useIronLoads.ts';
 export { useToldLoads } from './useToldLoads.ts';
-export type { ConductedNow } from './conductedNow.ts';
-export { keepConducted, useConductedNow } from './conductedNow.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { offerFile, takeOfferedFile, useOfferedFile } from './dropped.ts';
 export { ironChoices, recipeChoices } from './choices.ts';

@@ -12,7 +12,7 @@ export const Broken = () => {
 /** Where even the frame failed: the rail beside it, so that there is a way on. */
 export const BrokenFrame = () => (
   <div className="flex h-full max-sm:flex-col">
-    <Rail isBench={false} />
+    <Rail isCook={false} />
     <main className="flex-1">
       <Broken />
     </main>

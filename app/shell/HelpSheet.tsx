@@ -1,7 +1,7 @@
 import { keyHelp, SEARCH_KEY } from '../keys/index.ts';
 import { useKit } from '../store/index.ts';
 import { LinkButton, Sheet } from '../ui/index.ts';
-import { DOORS } from './doors.ts';
+import { DOORS } from '../doors.ts';
 import { HINTS } from './hints.ts';
 
 const MORE: readonly (readonly [string, string])[] = [

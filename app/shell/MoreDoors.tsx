@@ -1,6 +1,6 @@
 import { NavLink } from 'react-router';
 import { LinkButton, Sheet } from '../ui/index.ts';
-import { DOORS, PHONE_DOORS } from './doors.ts';
+import { DOORS, PHONE_DOORS } from '../doors.ts';
 import { KitchenSwitch } from './KitchenSwitch.tsx';
 
 type Props = { readonly onClose: () => void; readonly onSearch: () => void; readonly onHelp: () => void };

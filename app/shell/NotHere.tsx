@@ -1,5 +1,5 @@
 import { Link, useLocation } from 'react-router';
-import { DOORS } from './doors.ts';
+import { DOORS } from '../doors.ts';
 
 /** An address that leads nowhere: said, with the doors there are. */
 export const NotHere = () => {

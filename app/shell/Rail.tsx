@@ -2,8 +2,8 @@ import clsx from 'clsx';
 import { CircleHelp, Ellipsis, Search } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
-import type { Door } from './doors.ts';
-import { DOORS, doorOf, PHONE_DOORS } from './doors.ts';
+import type { Door } from '../doors.ts';
+import { DOORS, doorOf, PHONE_DOORS } from '../doors.ts';
 import { KitchenSwitch } from './KitchenSwitch.tsx';
 
 const MoreDoors = lazy(async () => ({ default: (await import('./MoreDoors.tsx')).MoreDoors }));
@@ -38,10 +38,15 @@ const RailDoor = ({ door: { path, name, key, icon: Icon }, isLast }: { readonly 
 
 const nothing = (): void => undefined;
 
-type Props = { readonly isBench: boolean; readonly onSearch?: () => void; readonly onHelp?: () => void };
+type Props = {
+  /** Cook has its doors in its foot; a phone keeps its row of them. */
+  readonly isCook: boolean;
+  readonly onSearch?: () => void;
+  readonly onHelp?: () => void;
+};
 
 /** Seven doors in the order of the work; on a phone four of them, and the rest one touch away. */
-export const Rail = ({ isBench, onSearch = nothing, onHelp = nothing }: Props) => {
+export const Rail = ({ isCook, onSearch = nothing, onHelp = nothing }: Props) => {
   const [isMore, setMore] = useState(false);
   const { pathname } = useLocation();
   const here = doorOf(pathname);
@@ -49,9 +54,10 @@ export const Rail = ({ isBench, onSearch = nothing, onHelp = nothing }: Props) =
   return (
     <nav
       aria-label="Doors"
+      {...(isCook ? { 'data-appearance': 'dark' } : {})}
       className={clsx(
-        'no-print flex shrink-0 bg-rail max-sm:order-last max-sm:border-t max-sm:border-line sm:w-[88px] sm:flex-col sm:overflow-y-auto',
-        isBench && 'bench-round',
+        'no-print flex shrink-0 bg-rail text-ink max-sm:order-last max-sm:border-t max-sm:border-line sm:w-[88px] sm:flex-col sm:overflow-y-auto',
+        isCook && 'sm:hidden',
       )}
     >
       <Link

@@ -10,7 +10,7 @@ import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
 import { PAGE_KEYS, SEARCH_KEY } from '../keys/index.ts';
 import { Rail } from './Rail.tsx';
-import { DOORS, doorOf } from './doors.ts';
+import { DOORS, doorOf } from '../doors.ts';
 import { Hint } from './Hint.tsx';
 import { useHints } from './hints.ts';
 import { Strip } from './strip/Strip.tsx';
@@ -91,14 +91,13 @@ const usePageKeys = (open: (sheet: OpenSheet) => void): void => {
 const Frame = () => {
   const { pathname } = useLocation();
   const [sheet, setSheet] = useState<OpenSheet>(null);
-  const session = useSession();
   useFirstQuestions();
   usePageKeys(setSheet);
   const drops = useDrops();
   const hints = useHints();
   const door = doorOf(pathname);
   const hint = hints.hintFor(door?.path === pathname ? door.path : undefined);
-  const isBench = pathname === '/cook' && session?.kit.isLineLight !== true;
+  const isCook = pathname === '/cook';
   const name = door?.name ?? OTHER_NAMES[pathname] ?? '';
   useEffect(() => {
     document.title = name === '' ? 'Tawny Lattice' : `${name} · Tawny Lattice`;
@@ -116,7 +115,7 @@ const Frame = () => {
       )}
       <Banners />
       <div className="flex min-h-0 flex-1 max-sm:flex-col">
-        <Rail isBench={isBench} onSearch={() => setSheet('search')} onHelp={() => setSheet('help')} />
+        <Rail isCook={isCook} onSearch={() => setSheet('search')} onHelp={() => setSheet('help')} />
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
           {!WITHOUT_STRIP.includes(pathname) && (
             <Contained>
@@ -126,11 +125,9 @@ const Frame = () => {
           {hint !== null && door !== undefined && <Hint text={hint} onRead={() => hints.gotIt(door.path)} />}
           <main
             id="door"
-            // Cook has its own ground and its own colours, whatever the pages have.
-            {...(pathname === '/cook' ? { 'data-appearance': 'light' } : {})}
             tabIndex={-1}
             aria-label={name}
-            className="min-h-0 min-w-0 flex-1 overflow-y-auto outline-none"
+            className={`min-h-0 min-w-0 flex-1 outline-none ${isCook ? 'overflow-hidden' : 'overflow-y-auto'}`}
           >
             <Outlet />
           </main>

@@ -42,6 +42,8 @@ export { css, inkOn, labToRgb, tawnyCss, tawnyRgb } from './picture/tawnyColour.
 export { maybeNumberField, numberField } from './entry/numberField.ts';
 export { typedNumber } from './entry/typed.ts';
 export { BESIDE_WORDS } from './words/besides.ts';
+export type { ScoopsText } from './words/scoops.ts';
+export { scoopsText } from './words/scoops.ts';
 export { REHEATER_WORDS, reheatClock } from './words/reheaters.ts';
 export { TOPPING_WORDS, TOWARDS } from './words/toppings.ts';
 export { useDrag } from './picture/useDrag.ts';
@@ -56,6 +58,7 @@ export { ActButton, LINK_LOOK, LinkButton } from './parts/Act.tsx';
 export { Disclosure } from './parts/Disclosure.tsx';
 export type { PieceLook } from './parts/Piece.tsx';
 export { Piece, pieceOf } from './parts/Piece.tsx';
+export { LidRing } from './parts/LidRing.tsx';
 export { ColourScale } from './parts/ColourScale.tsx';
 export { Basis } from './parts/Figure.tsx';
 export { Bowl, Dial, LidClock, Scoops } from './parts/Instruments.tsx';

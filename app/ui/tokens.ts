@@ -11,8 +11,8 @@ export const COLOURS = {
   hazard: '#b5331c',
   'hazard-soft': '#f7e3dd',
   band: '#a3b8b1',
-  bench: '#24292d',
-  'bench-deep': '#171b1e',
+  now: '#14535a',
+  late: '#e2492b',
 } as const;
 export type ColourName = keyof typeof COLOURS;
 

@@ -17,7 +17,10 @@ const iron = (changes: Partial<LineIron> = {}): LineIron => ({
 describe('what to do next', () => {
   test('an open lid is closed first; a due lid comes before a pour; nothing to do is nothing', () => {
     const irons = [iron({ ironId: 'b', state: 'cooking', at: NOW }), iron({ ironId: 'c', state: 'poured' }), iron()];
-    expect(conduct(irons, NOW)).toMatchObject({ next: { act: 'close', ironId: 'c', at: NOW }, then: { act: 'open', ironId: 'b', at: NOW } });
+    expect(conduct(irons, NOW)).toMatchObject({
+      next: { act: 'close', ironId: 'c', at: NOW },
+      then: { act: 'open', ironId: 'b', at: NOW },
+    });
     expect(conduct([iron({ state: 'done' })], NOW)).toMatchObject({ next: null, then: null });
     expect(conduct([], NOW)).toMatchObject({ next: null, then: null });
   });

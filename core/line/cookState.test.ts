@@ -172,7 +172,11 @@ describe('two lids due at once', () => {
   });
   test('a load of an earlier version has no browning: the end of its good time says it', () => {
     expect(tooDark_s(predictionOf(300, false))).toBeCloseTo(360, 6);
-    expect(tooDark_s({ ...predictionOf(300), browning: { every_s: 30, steps: [1, 2] } })).toBeNull();
+    expect(tooDark_s({ ...predictionOf(300), browning: { every_s: 30, steps: [1, 2, 2] } })).toBeNull();
+    // Worked out to 3.7 only: it goes on from there as it went last.
+    expect(
+      tooDark_s({ ...predictionOf(300), browning: { every_s: 30, steps: [1, 1.3, 1.6, 1.9, 2.2, 2.5, 2.8, 3.1, 3.4, 3.7] } }),
+    ).toBeCloseTo(400, 0);
   });
 });
 

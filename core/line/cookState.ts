@@ -1,7 +1,7 @@
 import type { LoadProgress } from '../log/index.ts';
 import type { Act, DueAct, DueFold, FirstBecause, LineIron } from './conductor.ts';
 import { conduct } from './conductor.ts';
-import type { Conducting, PlannedMorning } from './conducted.ts';
+import type { Conducting } from './conducted.ts';
 import { conductedIrons } from './conducted.ts';
 import type { Countdown } from './countdown.ts';
 import { countdown } from './countdown.ts';
@@ -77,11 +77,7 @@ const LATE_S = 3;
  *
  * @param conducting What is in the irons, what is planned, and what was put off.
  */
-export const cookState = (
-  conducting: Conducting<PlaceAtLine, PlannedMorning>,
-  now: number,
-  { does, folds = [], cueBefore_s }: CookStateOptions,
-): CookState => {
+export const cookState = (conducting: Conducting, now: number, { does, folds = [], cueBefore_s }: CookStateOptions): CookState => {
   const irons = conductedIrons(conducting, now);
   const { places, missing, isReady } = conducting;
   const options = { folds: isReady ? folds : [], ...(does === undefined ? {} : { does }) };
@@ -133,7 +129,7 @@ const panelOf = (
     darkIn_s: due.act === 'open' ? darkIn(iron, now) : null,
     because,
     then,
-    button: canTouch ? (due.act as Touchable | 'fold') : null,
+    button: canTouch ? due.act : null,
   };
 };
 

@@ -38,7 +38,10 @@ test('two hands, each with acts of its own: a pour waits for no lid of the other
   // With one pair of hands the pour would wait for the lid.
   expect(conduct([iron('a', {}), due], NOW).next).toMatchObject({ act: 'open', ironId: 'b' });
   expect(conduct([iron('a', {}), due], NOW, { does: pours })).toMatchObject({ next: { act: 'pour', ironId: 'a', at: NOW }, then: null });
-  expect(conduct([iron('a', {}), due], NOW, { does: takes })).toMatchObject({ next: { act: 'open', ironId: 'b', at: NOW + 3000 }, then: null });
+  expect(conduct([iron('a', {}), due], NOW, { does: takes })).toMatchObject({
+    next: { act: 'open', ironId: 'b', at: NOW + 3000 },
+    then: null,
+  });
   // Its own lid would be due at 210 s, with another's.
   const other = iron('b', { state: 'cooking', at: NOW + 205_000 });
   expect(conduct([iron('a', {}), other], NOW, { does: pours }).next).toEqual({ act: 'pour', ironId: 'a', at: NOW + 10_000 });

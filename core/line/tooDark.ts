@@ -16,8 +16,9 @@ export const tooDark_s = ({
   const { every_s, steps } = browning;
   const limit = tawnyStep + DARKER_STEPS;
   const i = steps.findIndex((step) => step >= limit);
-  if (i < 0) return null;
-  const [before, after] = [steps[i - 1] ?? limit, steps[i] ?? limit];
-  const share = after === before ? 0 : (limit - before) / (after - before);
-  return Math.max(cookTime_s.to, every_s * (Math.max(0, i - 1) + share));
+  const [a, b] = i < 0 ? [steps.length - 2, steps.length - 1] : [Math.max(0, i - 1), i];
+  const [from, to] = [steps[a] ?? limit, steps[b] ?? limit];
+  // What was worked out ends soon after its good time: from there it goes on as it went last.
+  if (to <= from) return i < 0 ? null : Math.max(cookTime_s.to, every_s * b);
+  return Math.max(cookTime_s.to, every_s * (a + (limit - from) / (to - from)));
 };

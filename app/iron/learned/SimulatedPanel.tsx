@@ -119,7 +119,7 @@ export const SimulatedPanel = ({ session, formula, iron, reply, suggestion }: Pr
     return <p className="text-[15px] text-quiet">No simulated iron answers; it is there again as soon as the server is.</p>;
   const isMine = last !== undefined && stage !== null;
   return (
-    <section aria-label="Simulated iron" data-stage={stage ?? 'idle'} className="mt-5 bg-bench p-4 text-page on-dark">
+    <section aria-label="Simulated iron" data-stage={stage ?? 'idle'} data-appearance="dark" className="mt-5 bg-page p-4 text-ink">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h3 className="text-lg">Plate thermometer</h3>
         <p className="text-[15px]" role="status">

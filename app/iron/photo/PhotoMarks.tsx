@@ -94,7 +94,7 @@ export const PhotoMarks = ({ photo, marks, lines }: Props) => {
     );
   };
   return (
-    <div ref={box} className="relative touch-none overflow-hidden bg-bench">
+    <div ref={box} className="relative touch-none overflow-hidden bg-ink">
       <svg viewBox={`0 0 ${width} ${height}`} className="absolute inset-0 h-full w-full" role="group" aria-label="Marks on the picture">
         {lines.map((line, i) => (
           <polygon

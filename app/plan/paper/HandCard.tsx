@@ -1,7 +1,7 @@
 import type { RunPlan, Task } from '../../../core/run/index.ts';
 import { isThere } from '../../../core/run/index.ts';
 import { nearestScoop } from '../../../core/kit/index.ts';
-import { clock, dialMarkText, grams, temperature, timeOfDay } from '../../ui/index.ts';
+import { clock, dialMarkText, grams, scoopsText, temperature, timeOfDay } from '../../ui/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { replyFor } from '../../session/index.ts';
 import { useKit } from '../../store/index.ts';
@@ -22,7 +22,7 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
     const { setting } = answer;
     return [
       moulds > 1 ? `${grams(portion_g / moulds)} g into each of ${moulds}` : `${grams(portion_g)} g`,
-      scoop === null ? null : `${scoop.count} × ${scoop.name.toLowerCase()}`,
+      scoop === null ? null : `${scoopsText(scoop).text}`,
       setting.chosen === 'fixed'
         ? null
         : setting.dial === null

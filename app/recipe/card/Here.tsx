@@ -1,6 +1,6 @@
 import type { Formula } from '../../../core/formula/index.ts';
 import { nearestScoop } from '../../../core/kit/index.ts';
-import { basisInShort, clock, dialMarkText, grams, temperature } from '../../ui/index.ts';
+import { basisInShort, clock, dialMarkText, grams, scoopsText, temperature } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob } from '../../session/index.ts';
 import { useAdvices } from '../../workers/index.ts';
@@ -36,7 +36,7 @@ export const Here = ({ session, formula }: { readonly session: Session; readonly
                     : `mark ${dialMarkText(setting.dial)}`}
               </td>
               <td className="pr-3">
-                {scoop === null ? '' : `${scoop.count} × ${scoop.name.toLowerCase()}, `}
+                {scoop === null ? '' : `${scoopsText(scoop).text}, `}
                 {grams(answer.portion_g / moulds)} g{moulds > 1 ? ` into each of ${moulds}` : ''}
               </td>
               <td className="figure pr-3 text-lg">{clock(answer.cookTime_s.best)}</td>

@@ -7,7 +7,7 @@ import { describeSentence } from '../../../words/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob, ironChoices } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
-import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, pieceOf, temperature } from '../../ui/index.ts';
+import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, pieceOf, scoopsText, temperature } from '../../ui/index.ts';
 import { useAdvice } from '../../workers/index.ts';
 import { MinuteAxis } from './MinuteAxis.tsx';
 
@@ -95,12 +95,7 @@ const Three = ({ answer, iron, session: { kit } }: { readonly answer: AdviceAnsw
       {setting.chosen !== 'fixed' && setting.dial === null && (
         <Big value={temperature(setting.temperature_C, kit.temperatureUnit)} unit="set" figure="setting_C" exact={setting.temperature_C} />
       )}
-      <Big
-        value={grams(dose_g)}
-        unit={scoop === null ? 'grams' : `g, ${scoop.count} × ${scoop.name.toLowerCase()}`}
-        figure="dose_g"
-        exact={dose_g}
-      />
+      <Big value={grams(dose_g)} unit={scoop === null ? 'grams' : `g, ${scoopsText(scoop).text}`} figure="dose_g" exact={dose_g} />
       <Big value={clock(cookTime_s.best)} unit="minutes" figure="cookTime_s.best" exact={cookTime_s.best} />
     </dl>
   );

@@ -3,7 +3,7 @@ import type { Formula } from '../../../core/formula/index.ts';
 import { nearestScoop } from '../../../core/kit/index.ts';
 import { airAfter, cupCheck, secondHalfAdvised } from '../../../core/lift/index.ts';
 import { ironsOfRun } from '../../../core/run/index.ts';
-import { grams, NumberEntry, percent } from '../../ui/index.ts';
+import { grams, NumberEntry, percent, scoopsText } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob } from '../../session/index.ts';
 import { airIn } from '../../../core/lot/index.ts';
@@ -86,7 +86,7 @@ export const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: Cu
                 <span>{iron.name}</span>
                 <span>
                   <b>{grams(answer.dose_g)} g</b>, {Math.round(dose_mL)} mL
-                  {scoop !== null && ` = ${scoop.count} × ${scoop.name.toLowerCase()}`}
+                  {scoop !== null && ` = ${scoopsText(scoop).text}`}
                 </span>
               </li>
             );

@@ -2,10 +2,10 @@ import clsx from 'clsx';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
-import { useConductedNow, useLoadsInIrons, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
+import { useLoadsInIrons, useRescuedTimes, useRunPlan, useSession, withRescued } from '../../session/index.ts';
 import { timeOfDay } from '../../ui/index.ts';
 import type { NextStep } from './nextStep.ts';
-import { conductedStep, nextStep, until } from './nextStep.ts';
+import { nextStep, until } from './nextStep.ts';
 
 /** Whether a load in an iron is still to be shown changes slowly. */
 const IN_IRONS_TICK_MS = 30_000;
@@ -15,8 +15,6 @@ const useNextStep = (planned: PlannedRun | null, now: number): NextStep | null =
   const session = useSession();
   const running = useLoadsInIrons(useNow(IN_IRONS_TICK_MS)) ?? [];
   const rescued = useRescuedTimes();
-  const conducted = useConductedNow();
-  if (conducted !== null) return conductedStep(conducted);
   return nextStep(planned, withRescued(running, rescued), session?.everyIron ?? [], now);
 };
 

@@ -1,9 +1,10 @@
 import type { RunningLoad } from '../../../core/line/index.ts';
+import { conduct, hasLoadIn, lineIrons, tooDark_s } from '../../../core/line/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import { BESIDE_WORDS, clock } from '../../ui/index.ts';
 import { besideAt, platesOf } from '../../../core/run/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
-import type { ConductedNow, PlannedRun } from '../../session/index.ts';
+import type { PlannedRun } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 
 /** `to`: the station where it is done. */
@@ -44,15 +45,27 @@ export const stepsOf = (planned: PlannedRun): NextStep[] => {
   return steps.sort((a, b) => a.at - b.at);
 };
 
-/** What a load in the iron wants: it goes before anything that is only planned. */
-const openingOf = (running: readonly RunningLoad[], name: (ironId: string) => string): NextStep | null =>
-  running
-    .flatMap(({ load, progress, prediction }) =>
-      progress.phase === 'cooking' && progress.closedAt !== null && prediction !== null
-        ? [{ what: `Open ${name(load.ironId)}`, at: progress.closedAt + prediction.cookTime_s.best * 1000, to: COOK }]
-        : [],
-    )
-    .sort((a, b) => a.at - b.at)[0] ?? null;
+/** What a load in an iron wants, in the order in which Cook asks for it: it goes before anything that is only planned. */
+const wantedNow = (running: readonly RunningLoad[], name: (ironId: string) => string, now: number): NextStep | null => {
+  const irons = lineIrons(
+    running.filter(hasLoadIn).map(({ load, progress, prediction }) => ({
+      ironId: load.ironId,
+      isTurned: false,
+      progress,
+      best_s: prediction?.cookTime_s.best ?? null,
+      tooDark_s: prediction === null ? null : tooDark_s(prediction),
+      planned: null,
+      turn_s: null,
+      n: load.n,
+      notBefore: null,
+      isOfPlan: true,
+    })),
+    null,
+    now,
+  ).filter(({ state }) => state === 'poured' || state === 'cooking');
+  const { next } = conduct(irons, now);
+  return next === null ? null : { what: `${next.act === 'close' ? 'Close' : 'Open'} ${name(next.ironId)}`, at: next.at, to: COOK };
+};
 
 /** What comes next after `now`: a load that is cooking, or else the plan. `irons`: every one, for a load may be in an iron that isn't the plan's. */
 export const nextStep = (
@@ -61,12 +74,9 @@ export const nextStep = (
   irons: readonly Pick<Iron, 'id' | 'name'>[],
   now: number,
 ): NextStep | null =>
-  openingOf(running, (id) => irons.find((iron) => iron.id === id)?.name ?? id) ??
+  wantedNow(running, (id) => irons.find((iron) => iron.id === id)?.name ?? id, now) ??
   (planned === null ? undefined : stepsOf(planned).find((step) => step.at > now)) ??
   null;
-
-/** What the line says, as a step of the strip. */
-export const conductedStep = (conducted: ConductedNow): NextStep => ({ ...conducted, to: COOK });
 
 /** So much later something isn't "now" any more, but late, ms. */
 const LATE_MS = 3000;

@@ -33,7 +33,7 @@ const cooking = (closedAt: number, best: number): RunningLoad =>
     load: { ironId: 'deep-round' },
     log: [],
     progress: { phase: 'cooking', closedAt },
-    prediction: { cookTime_s: { best } },
+    prediction: { cookTime_s: { best, to: best + 30 } },
   }) as unknown as RunningLoad;
 
 describe('now and next', () => {

@@ -25,7 +25,7 @@ export const LidRing = ({ elapsed_s, best_s, good_s: [from, to], label, children
   const [x1, y1] = onCircle(OPEN_AT, R - 11, CENTRE);
   const [x2, y2] = onCircle(OPEN_AT, R + 13, CENTRE);
   return (
-    <div role="img" aria-label={label} className="relative aspect-square w-full max-w-[260px]">
+    <div role="img" aria-label={label} className="relative aspect-square w-full">
       <svg viewBox={`0 0 ${SIDE} ${SIDE}`} aria-hidden className="block w-full">
         <circle cx={CENTRE[0]} cy={CENTRE[1]} r={R} fill="none" stroke={colour('track')} strokeWidth={12} />
         <path d={arcPath(turn(from), turn(to), R, CENTRE)} fill="none" stroke={colour('band')} strokeWidth={12} />

@@ -1,0 +1,171 @@
+import clsx from 'clsx';
+import type { ReactNode } from 'react';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { CookState, IronState } from '../../core/line/index.ts';
+import { cookState, hasLoadIn } from '../../core/line/index.ts';
+import { useNow } from '../clock/index.ts';
+import type { Session } from '../session/index.ts';
+import { useAskedJumps } from '../session/index.ts';
+import { BesidesDue } from './asked/BesidesDue.tsx';
+import { BowlsOver } from './asked/BowlsOver.tsx';
+import { Doubt } from './asked/Doubt.tsx';
+import { Missed } from './asked/Missed.tsx';
+import { CueAnnouncer } from './cues/CueAnnouncer.tsx';
+import { TapForSound } from './cues/TapForSound.tsx';
+import { Foot } from './foot/Foot.tsx';
+import { Chip } from './irons/Chip.tsx';
+import { Column } from './irons/Column.tsx';
+import { MoreOfIron } from './irons/MoreOfIron.tsx';
+import { ACTS_OF } from './line/hand.ts';
+import type { LinePlace } from './line/linePlace.ts';
+import { NowPanel } from './panel/NowPanel.tsx';
+import { PlatesPanel } from './panel/PlatesPanel.tsx';
+import { RatePanel } from './rate/RatePanel.tsx';
+import { useSimulated } from './simulated/useSimulated.tsx';
+import type { Cook } from './useCook.ts';
+import { useCook } from './useCook.ts';
+import { useCookKeys } from './useCookKeys.ts';
+import { useIsPhone } from './useIsPhone.ts';
+
+const TICK_MS = 250;
+
+/** What is open over the irons: more of one of them, or how its last load was. */
+type Over = { readonly what: 'more' | 'rate'; readonly ironId: string } | null;
+
+/** The cooking instrument: the one thing to do, every iron, and how the morning stands; nothing of it scrolls. */
+export const CookInstrument = ({ session }: { readonly session: Session }) => {
+  const [search] = useSearchParams();
+  const cook = useCook(session, search.get('iron'));
+  useCookKeys(cook);
+  if (!cook.isLoaded) return null;
+  return (
+    <div data-appearance={cook.kit.isLineLight === true ? 'light' : 'dark'} data-cook className="flex h-full flex-col bg-page text-ink">
+      <h1 className="sr-only">Cook</h1>
+      <Asked cook={cook} />
+      {cook.places.length === 0 ? (
+        <p className="flex-1 p-8 text-xl">No iron here yet. Choose irons for your plan, or start a load from Iron.</p>
+      ) : (
+        <Instrument cook={cook} />
+      )}
+      {cook.held && cook.places.some(hasLoadIn) && <TapForSound />}
+      {cook.doubted !== null && <Doubt cook={cook} place={cook.doubted} />}
+      <CueAnnouncer places={cook.places} cueBefore_s={cook.kit.cueBefore_s} />
+    </div>
+  );
+};
+
+/** What has to be answered, above everything else and never instead of it. */
+const Asked = ({ cook }: { readonly cook: Cook }) => {
+  const isClockAsked = useAskedJumps().length > 0;
+  const { held, places, zone, planned } = cook;
+  return (
+    <>
+      {!held && (
+        <div role="status" className="flex flex-wrap items-center gap-4 bg-sheet px-5 py-2 text-lg">
+          Another tab is cooking. Here you can only watch.
+          <button type="button" className="button-act" onClick={cook.takeOver}>
+            Take over here
+          </button>
+        </div>
+      )}
+      {/* What was missed may not have been: first it is asked what the clock did. */}
+      {!isClockAsked && <Missed places={places} zone={zone} disabled={!held} onTouch={cook.note} />}
+      <BowlsOver places={places} zone={zone} disabled={!held} />
+      {planned !== null && <BesidesDue planned={planned} />}
+    </>
+  );
+};
+
+const Instrument = ({ cook }: { readonly cook: Cook }) => {
+  const now = useNow(TICK_MS);
+  const { hand, kit, folds, conducting } = cook;
+  const shown = cookState(conducting, now, { does: ACTS_OF[hand.part], folds: folds.due, cueBefore_s: kit.cueBefore_s });
+  const seen = useSimulated(cook);
+  const isPhone = useIsPhone();
+  const [over, setOver] = useState<Over>(null);
+  const place = over === null ? undefined : cook.places.find(({ iron }) => iron.id === over.ironId);
+  const state = shown.irons.find(({ ironId }) => ironId === over?.ironId);
+  // A rating is of a load that is out: once another is in, or the opening is taken back, there is nothing to rate.
+  const isOpen = place !== undefined && state !== undefined && (over?.what === 'more' || state.phase === 'opened');
+  return (
+    <>
+      <div className="flex min-h-0 flex-1 gap-0.5 max-md:flex-col">
+        {hand.part === 'plates' ? (
+          <PlatesPanel session={cook.session} planned={cook.planned} places={cook.places} />
+        ) : (
+          <NowPanel cook={cook} panel={shown.panel} now={now} overdue={overdue(shown)} towards={cook.towards} isRow={isPhone && isOpen} />
+        )}
+        {isOpen && over !== null ? (
+          <OverIrons cook={cook} over={over} place={place} state={state} now={now} onOver={setOver} />
+        ) : (
+          <Irons cook={cook} irons={shown.irons} now={now} seen={seen} onOver={setOver} />
+        )}
+      </div>
+      <Foot cook={cook} hidden={isOpen ? shown.irons.filter(({ ironId }) => ironId !== over?.ironId) : NONE} />
+    </>
+  );
+};
+
+const NONE: readonly IronState[] = [];
+const overdue = ({ irons }: CookState): number => irons.filter(({ left_s }) => left_s !== null && left_s <= 0).length;
+
+type OverProps = {
+  readonly cook: Cook;
+  readonly over: NonNullable<Over>;
+  readonly place: LinePlace;
+  readonly state: IronState;
+  readonly now: number;
+  readonly onOver: (over: Over) => void;
+};
+
+const OverIrons = ({ cook, over: { what, ironId }, place, state, now, onOver }: OverProps) =>
+  what === 'more' ? (
+    <MoreOfIron
+      cook={cook}
+      place={place}
+      state={state}
+      now={now}
+      onRate={() => onOver({ what: 'rate', ironId })}
+      onClose={() => onOver(null)}
+    />
+  ) : (
+    <RatePanel key={place.load?.id} cook={cook} place={place} onDone={() => onOver(null)} />
+  );
+
+type IronsProps = {
+  readonly cook: Cook;
+  readonly irons: readonly IronState[];
+  readonly now: number;
+  readonly seen: ReadonlyMap<string, ReactNode>;
+  readonly onOver: (over: Over) => void;
+};
+
+/** More than this many irons side by side stand in two rows. */
+const MOST_IN_A_ROW = 4;
+const MOST_CHIPS_IN_A_ROW = 3;
+
+const Irons = ({ cook, irons, now, seen, onOver }: IronsProps) => {
+  const isPhone = useIsPhone();
+  const most = isPhone ? MOST_CHIPS_IN_A_ROW : MOST_IN_A_ROW;
+  const rows = Math.ceil(irons.length / most);
+  const columns = Math.ceil(irons.length / rows);
+  return (
+    <div
+      className={clsx('grid min-h-0 min-w-0 gap-0.5', isPhone ? 'shrink-0 gap-2 p-2' : 'flex-1')}
+      style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${rows}, minmax(0, 1fr))` }}
+    >
+      {irons.map((state) => {
+        const place = cook.places.find(({ iron }) => iron.id === state.ironId);
+        if (place === undefined) return null;
+        const props = { cook, place, state, now, seen: seen.get(state.ironId) ?? null };
+        const more = (): void => onOver({ what: 'more', ironId: state.ironId });
+        return isPhone ? (
+          <Chip key={state.ironId} {...props} onOpen={more} />
+        ) : (
+          <Column key={state.ironId} {...props} onMore={more} onRate={() => onOver({ what: 'rate', ironId: state.ironId })} />
+        );
+      })}
+    </div>
+  );
+};

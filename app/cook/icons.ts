@@ -1,3 +1,0 @@
-export { Eye, Undo2, Volume2, Wind } from 'lucide-react';
-// The set has no nose; a flower is what one smells at.
-export { Flower2 as Nose } from 'lucide-react';

@@ -1,0 +1,62 @@
+import clsx from 'clsx';
+import type { ReactNode } from 'react';
+import type { IronState } from '../../../core/line/index.ts';
+import type { Cook } from '../useCook.ts';
+import { ironText } from '../words/ironText.ts';
+import { Drawing } from './Drawing.tsx';
+import type { LinePlace } from '../line/linePlace.ts';
+
+type Props = {
+  readonly cook: Cook;
+  readonly place: LinePlace;
+  readonly state: IronState;
+  readonly now: number;
+  readonly seen: ReactNode;
+  readonly onOpen: () => void;
+};
+
+/** One iron on a phone: what is in it and its clock; a touch opens everything that can be said of it. */
+export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
+  const { iron, load, log } = place;
+  const { figure, below } = ironText(state, { place, kit: cook.kit, zone: cook.zone, now, isReady: cook.isReady });
+  return (
+    <section
+      aria-label={iron.name}
+      data-iron={iron.id}
+      data-phase={state.phase}
+      data-load={load?.id ?? ''}
+      data-events={load === null ? 0 : log.length}
+      data-stage={state.stage ?? ''}
+      data-late={state.isLate}
+      className="flex min-w-0"
+    >
+      <button
+        type="button"
+        aria-label={`More: ${iron.name}, ${figure}, ${below}`}
+        className={clsx(
+          'flex min-w-0 flex-1 flex-col items-center gap-0.5 rounded-2xl p-2 text-ink',
+          state.isLate ? 'bg-hazard-soft outline-4 -outline-offset-4 outline-late' : state.isNext ? 'bg-act-soft' : 'bg-sheet',
+        )}
+        onClick={onOpen}
+      >
+        <span className="w-full truncate text-center font-display text-[17px] leading-tight font-bold">{iron.name}</span>
+        <span className="flex h-[min(72px,9dvh)] w-full">
+          <Drawing place={place} state={state} />
+        </span>
+        <span
+          role={state.phase === 'cooking' ? 'timer' : undefined}
+          data-countdown={state.phase === 'cooking' ? figure : undefined}
+          className={clsx('figure whitespace-nowrap', figure.length > 5 ? 'text-2xl' : 'text-[34px]', state.isLate && 'text-hazard')}
+        >
+          {figure}
+        </span>
+        <span
+          className="line-clamp-2 w-full text-center text-sm leading-tight text-quiet"
+          data-state={state.waits?.for ?? (state.isDone ? 'done' : state.phase)}
+        >
+          {seen ?? below}
+        </span>
+      </button>
+    </section>
+  );
+};

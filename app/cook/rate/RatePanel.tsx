@@ -1,0 +1,208 @@
+import { Ellipsis, X } from 'lucide-react';
+import { useState } from 'react';
+import type { Observation } from '../../../core/log/index.ts';
+import { cookedFor_s } from '../../../core/log/index.ts';
+import { isImplausibleOpening } from '../../../core/line/index.ts';
+import { clock } from '../../ui/index.ts';
+import type { LinePlace } from '../line/linePlace.ts';
+import type { Cook } from '../useCook.ts';
+import { Crisp } from './Crisp.tsx';
+import { MoreOfRating } from './MoreOfRating.tsx';
+import { PieceTouched } from './PieceTouched.tsx';
+import type { Question } from './questions.ts';
+import { asExpected, CRISP, faceQuestion, givenTo, saidInShort } from './questions.ts';
+import { Scale } from './Scale.tsx';
+
+const [ABOVE, BELOW] = [faceQuestion('upper'), faceQuestion('lower')];
+
+/** What is asked about one load: whatever is touched is said at once; the button at the end says that the rest was as expected. */
+export const useRating = (cook: Cook, place: LinePlace) => {
+  const { moulds } = place.iron.geometry;
+  const [mould, setMould] = useState<number | null>(null);
+  const first = mould ?? 0;
+  const all = place.progress?.observations ?? [];
+  const meant = mould === null ? Array.from({ length: moulds }, (_, i) => i) : [mould];
+  const log = (said: readonly Observation[]): void =>
+    cook.log(
+      place,
+      said.map((data) => ({ kind: 'logged', data })),
+    );
+  return {
+    mould,
+    setMould,
+    first,
+    mine: all.filter((o) => o.mould === first),
+    givenTo: (question: Question): number => givenTo(question, all, first),
+    say: (question: Question, index: number): void => {
+      const answer = question.answers[index];
+      // The same touch again says nothing new.
+      if (answer === undefined || givenTo(question, all, first) === index) return;
+      log(meant.map(answer.say));
+    },
+    log,
+    /** Says of whatever nobody has said anything that it was as expected. */
+    sayTheRest: (expected: NonNullable<LinePlace['prediction']>): void => {
+      const isSaid = (o: Observation): boolean =>
+        all.some(
+          (said) =>
+            said.mould === o.mould && said.kind === o.kind && (o.kind !== 'tawny' || (said.kind === 'tawny' && said.side === o.side)),
+        );
+      const rest = meant.flatMap((which) => asExpected(expected, which)).filter((o) => !isSaid(o));
+      if (rest.length > 0) log(rest);
+    },
+  };
+};
+export type Rating = ReturnType<typeof useRating>;
+
+type Props = { readonly cook: Cook; readonly place: LinePlace; readonly onDone: () => void };
+
+/** How what came out was: the piece large between its two faces, a touch each; what was expected is marked. */
+export const RatePanel = ({ cook, place, onDone }: Props) => {
+  const { iron, prediction } = place;
+  const rating = useRating(cook, place);
+  const [isMore, setMore] = useState(false);
+  const disabled = !cook.held;
+  const expected = prediction === null ? null : Math.min(8, Math.max(1, Math.round(prediction.tawnyStep)));
+  return (
+    <section
+      aria-label={`How was ${iron.name}?`}
+      className="flex min-h-0 min-w-0 flex-1 flex-col gap-2 overflow-y-auto bg-sheet p-5 text-ink max-md:gap-1 max-md:p-2.5"
+    >
+      <RateHeader cook={cook} place={place} onDone={onDone} />
+      {iron.geometry.moulds > 1 && <Moulds moulds={iron.geometry.moulds} rating={rating} />}
+      {isMore ? (
+        <MoreOfRating rating={rating} disabled={disabled} onBack={() => setMore(false)} />
+      ) : (
+        <>
+          <Scale face={ABOVE} given={rating.givenTo(ABOVE)} expected={expected} disabled={disabled} onSay={(i) => rating.say(ABOVE, i)} />
+          <div className="flex min-h-0 flex-1 gap-4 max-md:gap-2">
+            <PieceTouched place={place} rating={rating} disabled={disabled} />
+            <Crisp
+              given={rating.givenTo(CRISP)}
+              expected={prediction === null ? null : Math.min(5, Math.max(1, Math.round(prediction.crisp)))}
+              disabled={disabled}
+              onSay={(i) => rating.say(CRISP, i)}
+            />
+          </div>
+          <Scale
+            face={BELOW}
+            given={rating.givenTo(BELOW)}
+            expected={expected}
+            disabled={disabled}
+            onSay={(i) => rating.say(BELOW, i)}
+            below
+          />
+        </>
+      )}
+      <div className="mt-1 flex shrink-0 gap-3">
+        <Save place={place} rating={rating} disabled={disabled} onDone={onDone} />
+        {!isMore && (
+          <button
+            type="button"
+            className="flex min-h-16 flex-col items-center justify-center rounded-2xl border-2 border-act px-6 font-display text-xl font-bold text-act max-md:px-3"
+            onClick={() => setMore(true)}
+          >
+            <Ellipsis aria-hidden className="size-6" />
+            More
+          </button>
+        )}
+      </div>
+    </section>
+  );
+};
+
+/** How long it was in, against what was planned; what can hardly be is doubted. */
+const RateHeader = ({ cook, place, onDone }: Props) => {
+  const { iron, progress, prediction, log } = place;
+  const cooked_s = progress === null ? null : cookedFor_s(progress);
+  const opened = log.findLast(({ kind }) => kind === 'opened');
+  const isDoubtful = cooked_s !== null && prediction !== null && isImplausibleOpening(cooked_s, prediction.cookTime_s.best);
+  return (
+    <header className="flex items-start gap-3">
+      <div className="min-w-0 flex-1">
+        <h2 className="text-[28px] leading-tight max-md:text-2xl">How was {iron.name}?</h2>
+        {cooked_s !== null && (
+          <p className="text-lg text-quiet max-md:text-base">
+            opened after <b className="text-ink">{clock(cooked_s)}</b>
+            {prediction !== null && `, plan ${clock(prediction.cookTime_s.best)}`}
+            <span aria-hidden className="text-act">
+              {' '}
+              · ▲
+            </span>{' '}
+            expected
+          </p>
+        )}
+        {isDoubtful && opened !== undefined && (
+          <button
+            type="button"
+            disabled={!cook.held}
+            className="min-h-11 text-lg font-semibold underline underline-offset-4"
+            onClick={() => {
+              cook.note(place, { kind: 'undone', data: { seq: opened.seq } });
+              onDone();
+            }}
+          >
+            No, it is still closed
+          </button>
+        )}
+      </div>
+      <button
+        type="button"
+        aria-label="Close"
+        className="grid size-14 shrink-0 place-items-center rounded-lg hover:bg-track"
+        onClick={onDone}
+      >
+        <X aria-hidden className="size-8" />
+      </button>
+    </header>
+  );
+};
+
+const Moulds = ({ moulds, rating: { mould, setMould } }: { readonly moulds: number; readonly rating: Rating }) => (
+  <div role="radiogroup" aria-label="Which mould" className="flex gap-2">
+    {[null, ...Array.from({ length: moulds }, (_, i) => i)].map((which) => (
+      <button
+        key={String(which)}
+        type="button"
+        role="radio"
+        aria-checked={mould === which}
+        className={`min-h-11 flex-1 rounded-lg border-2 text-lg font-semibold ${mould === which ? 'border-ink bg-ink text-page' : 'border-line'}`}
+        onClick={() => setMould(which)}
+      >
+        {which === null ? `all ${moulds}` : which + 1}
+      </button>
+    ))}
+  </div>
+);
+
+/** Says the rest as expected, and goes back to the irons. */
+const Save = ({
+  place: { prediction },
+  rating,
+  disabled,
+  onDone,
+}: {
+  readonly place: LinePlace;
+  readonly rating: Rating;
+  readonly disabled: boolean;
+  readonly onDone: () => void;
+}) => {
+  const said = saidInShort(rating.mine);
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      aria-label={said === '' ? 'As expected' : 'Save'}
+      className="flex min-h-16 flex-1 flex-col items-center justify-center rounded-2xl bg-act px-4 py-1 font-display text-[32px] leading-tight font-bold text-page active:scale-[0.99] disabled:opacity-60 max-md:text-2xl"
+      onClick={() => {
+        if (prediction !== null) rating.sayTheRest(prediction);
+        onDone();
+      }}
+    >
+      {said === '' ? 'As expected' : 'Save'}
+      {said !== '' && (
+        <span className="line-clamp-2 font-sans text-base leading-tight font-semibold max-md:text-sm">{said}, the rest as expected</span>
+      )}
+    </button>
+  );
+};
