@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, exported, figure, open, openAll, settled, show, test, type, unfold } from './kitchen.ts';
+import { column, exported, figure, open, openAll, settled, show, test, toDoor, type, unfold } from './kitchen.ts';
 import type { Shown } from './shown.ts';
 import { atIron, atLine, clock, go, onSheet, whole } from './shown.ts';
 
@@ -18,7 +18,7 @@ const onRun = async (page: Page): Promise<Shown> => {
 type Unset = Omit<Shown, 'set'>;
 
 const onFormula = async (page: Page): Promise<Unset> => {
-  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await toDoor(page, 'Recipe');
   await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
   return { grams: Math.round(await figure(page, 'dose_g')), time: clock(await figure(page, 'cookTime_s.best')) };
 };
@@ -67,7 +67,7 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
   await expect.poll(async () => page.locator('[data-figure="basis"]').getAttribute('data-exact')).toBe('0');
   const asNew = await agree(page);
   expect(asNew).not.toEqual(known);
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await page.getByRole('button', { name: 'Use what we learned' }).click();
 
   // Browner, and something scattered in: both belong to the dish, not to the screen on which they were said.
@@ -80,7 +80,7 @@ test('one set of figures on Iron, Formula, Lift, Run and Line: known, as if new,
   await settled(page);
   const withNuts = await agree(page);
   expect(withNuts.grams).toBeLessThan(known.grams - 5);
-  await page.getByRole('link', { name: 'Cook', exact: true }).click();
+  await toDoor(page, 'Cook');
   await expect(column(page, 'deep-a')).toContainText('then scatter 30 g of nuts');
   await expect(column(page, 'deep-b')).toContainText('then scatter 30 g of nuts');
   await column(page, 'deep-a').getByRole('button', { name: 'Poured', exact: true }).click();
@@ -100,7 +100,7 @@ test('a bowl that stands in the cold with a portion of one’s own: every statio
   await go(page, 'Mix');
   await page.getByRole('button', { name: 'Mixed; into the cold' }).click();
   await expect(page.getByRole('button', { name: 'It is in the cold' })).toBeVisible();
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await settled(page);
   await expect(conditions).not.toContainText('batter at 18');
   await page.getByRole('button', { name: 'More', exact: true }).click();

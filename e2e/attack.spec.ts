@@ -93,7 +93,7 @@ test('double touches and held keys: one load, one event, and nothing under the s
   const events = Number(await iron.getAttribute('data-events'));
   expect(events).toBe(2);
   // A key that is held repeats; it counts once.
-  await iron.getByRole('button', { name: 'it smells', exact: true }).focus();
+  await iron.getByRole('button', { name: 'More: Deep A' }).focus();
   await page.keyboard.down('o');
   for (let i = 0; i < 20; i++) await page.keyboard.down('o');
   await page.keyboard.up('o');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { figure, open, openAll, openLid, settled, show, test, type, WALK } from './kitchen.ts';
+import { figure, open, openAll, openLid, settled, show, test, toDoor, type, WALK } from './kitchen.ts';
 
 /** Counts what a finger touches; typing isn't counted. */
 const counted = async (page: Page): Promise<() => Promise<number>> => {
@@ -38,14 +38,14 @@ test('from an empty kitchen to a plan with a pasted batter, and to the first log
   await expect(stranger).toContainText('comes first');
   await stranger.getByRole('button', { name: 'Skip the trial load' }).click();
   await expect(stranger).toContainText('Nothing cooked');
-  await page.getByRole('link', { name: 'Cook', exact: true }).click();
+  await toDoor(page, 'Cook');
   await page.getByRole('button', { name: 'Poured', exact: true }).click();
   await page.getByRole('button', { name: 'Closed', exact: true }).click();
   await openLid(page, page.locator('section[data-iron]'));
   await page.getByRole('button', { name: 'How was it?' }).click();
   await page.getByRole('button', { name: /^As expected/ }).click();
   expect(await touches()).toBeLessThanOrEqual(24);
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await toDoor(page, 'Log');
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Deep round' })).toHaveCount(1);
 });

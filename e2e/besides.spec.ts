@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { open, show, test, type } from './kitchen.ts';
+import { open, show, test, toDoor, type } from './kitchen.ts';
 
 test('butter out, ice cream last: planned with their own lead, on the table, called for at the line', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-30T05:20:00Z') });
@@ -26,7 +26,7 @@ test('butter out, ice cream last: planned with their own lead, on the table, cal
   expect(table.indexOf('Scoop the ice cream')).toBeGreaterThan(table.indexOf('Butter out of the cold'));
   // At the line it is called for when it is due, until it is done; a reload doesn't ask again.
   await page.clock.setFixedTime(new Date('2026-11-30T06:36:00Z'));
-  await page.getByRole('link', { name: 'Cook', exact: true }).click();
+  await toDoor(page, 'Cook');
   const due = page.getByRole('list', { name: 'Goes with it' });
   await expect(due).toContainText('Butter out of the cold, 6:35');
   await expect(due).not.toContainText('ice cream');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
-import { elapsed, exported, figure, open, recipeTool, startLoad, test, toOwnKitchen, type, unfold } from './kitchen.ts';
+import { elapsed, exported, figure, open, recipeTool, startLoad, test, toDoor, toOwnKitchen, type, unfold } from './kitchen.ts';
 
 const TEXT = `Barn batter
 2 cups flour
@@ -105,6 +105,9 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(mass, 6);
 });
 
+/** "Milk is in", or the work between weighings is done. */
+const IN = /(?:is|are) in$|^Done$/;
+
 test('weighed with the simulated scale: an overshoot, the rest made to fit, a reload, and the real amounts count', async ({ page }) => {
   await open(page, 'recipe/weigh');
   await type(page.getByLabel('Who weighs'), 'Ada');
@@ -115,7 +118,7 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   const now = page.getByRole('region', { name: 'Now' });
   const pour = page.getByRole('button', { name: 'Pour what is wanted' });
   const go = page.getByRole('button', { name: 'Zero, go on' });
-  const done = (id: string) => expect(page.locator(`li[data-step="${id}"]`).getByLabel('done')).toBeVisible();
+  const done = (id: string) => expect(now).not.toHaveAttribute('data-step', id);
   await expect(go).toBeVisible();
   // The milk-and-butter pan first; it goes on by itself once the scale has settled.
   await go.click();
@@ -149,16 +152,20 @@ test('weighed with the simulated scale: an overshoot, the rest made to fit, a re
   await page.reload();
   await expect(page.getByText(/× 1\.1 .*Ada/)).toBeVisible();
   await expect(now).toHaveAttribute('data-step', 'oat-rye-9/melt');
+  await page.getByRole('button', { name: 'All steps' }).click();
   await expect(page.locator('li[data-step="oat-rye-2/dry"]')).toContainText('220');
+  await page.keyboard.press('Escape');
   await go.click();
   await pour.click();
   await expect(now).toHaveAttribute('data-step', 'oat-rye-1/dry');
   // The scale is gone: weights are confirmed by hand, to the end.
+  await page.getByRole('button', { name: 'All steps' }).click();
   await page.getByLabel('a scale is connected').click();
   await expect(page.getByLabel('a scale is connected')).not.toBeChecked();
+  await page.keyboard.press('Escape');
   for (let i = 0; i < 20 && (await now.getAttribute('data-kind')) !== 'finish'; i++) {
     const at = await now.getAttribute('data-step');
-    await now.getByRole('button', { name: /It is in|Done/ }).click();
+    await now.getByRole('button', { name: IN }).click();
     await expect(now).not.toHaveAttribute('data-step', at ?? '');
   }
   await now.getByRole('button', { name: 'Save to the log' }).click();
@@ -183,7 +190,7 @@ test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ p
   await expect(page.getByRole('region', { name: 'Spoon list' })).toContainText('2 × cup');
   await page.getByRole('button', { name: 'Start weighing' }).click();
   const now = page.getByRole('region', { name: 'Now' });
-  await now.getByRole('button', { name: 'It is in' }).click();
+  await now.getByRole('button', { name: IN }).click();
   await now.getByRole('button', { name: 'Done' }).click();
   await expect(now).toContainText('Wheat flour');
   await now.getByRole('button', { name: /^One in/ }).click();
@@ -201,12 +208,12 @@ test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ p
       await that.click();
       await expect(that).toHaveCount(0);
     }
-    await now.getByRole('button', { name: /It is in|Done/ }).click();
+    await now.getByRole('button', { name: IN }).click();
     await expect(now).not.toHaveAttribute('data-step', at);
   }
   await expect(now).toContainText('not baking soda');
   await now.getByRole('button', { name: 'It is that one' }).click();
-  await expect(now.getByRole('button', { name: 'It is in' })).toBeVisible();
+  await expect(now.getByRole('button', { name: IN })).toBeVisible();
   await page.keyboard.press('u');
 });
 
@@ -225,7 +232,7 @@ test('an ingredient of one’s own from its label; nonsense is refused, an odd e
   await expect(sheet).toContainText('don’t fit its own figures');
   await sheet.getByRole('button', { name: 'Keep it all the same' }).click();
   await expect(page.getByRole('region', { name: 'Own ingredients' })).toContainText('Fell meal');
-  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await toDoor(page, 'Recipe');
   await page.getByLabel('Another line').fill('120 g fell meal');
   await page.getByRole('button', { name: 'Add', exact: true }).first().click();
   await expect(page.locator('li[data-status="read"]').filter({ has: page.locator('[value="120 g fell meal"]') })).toHaveCount(1);

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { seededRandom } from '../core/basis/index.ts';
-import { column, isProving, open, startLoad, test } from './kitchen.ts';
+import { column, isProving, more, open, startLoad, test } from './kitchen.ts';
 
 const CRASHES = isProving ? 30 : 5;
 
@@ -14,14 +14,15 @@ test(`crashed at ${CRASHES} seeded moments of a load: the log is what had been a
   for (let round = 0; round < CRASHES; round++) {
     const iron = column(page, 'deep-a');
     await expect(iron).toHaveAttribute('data-phase', 'cooking');
-    await expect(iron.getByRole('button', { name: 'it smells', exact: true })).toBeEnabled();
+    const panel = await more(page, 'deep-a');
+    await expect(panel.getByRole('button', { name: 'it smells', exact: true })).toBeEnabled();
     const known = Number(await iron.getAttribute('data-events'));
     const count = random.below(4);
-    for (let i = 0; i < count; i++) await iron.getByRole('button', { name: touches[random.below(4)]!, exact: true }).click();
+    for (let i = 0; i < count; i++) await panel.getByRole('button', { name: touches[random.below(4)]!, exact: true }).click();
     // Acknowledged is what the screen has taken over from the store.
     await expect(iron).toHaveAttribute('data-events', String(known + count));
     if (random.next() < 0.5)
-      void iron
+      void panel
         .getByRole('button', { name: 'it beeped', exact: true })
         .click({ noWaitAfter: true, timeout: 1000 })
         .catch(() => undefined);

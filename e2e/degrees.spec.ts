@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { figure, FOLDED, open, openAll, PAGES, settled, still, test, type } from './kitchen.ts';
+import { figure, FOLDED, open, openAll, PAGES, settled, still, test, toDoor, type } from './kitchen.ts';
 
 /** Published limits are quoted in the degrees of their source. */
 const QUOTED = /ISO 13732|Food Code|common practice|FDA/;
@@ -13,9 +13,9 @@ test('a kitchen that thinks in °F, inches and feet: no page shows or asks for a
   await expect(page.getByLabel('Room, °F')).toBeVisible();
   await type(page.getByLabel('Refrigerator, °F'), '39');
   // Stored, as another look at the station shows: only then may the page be loaded anew.
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toDoor(page, 'Plan');
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  await toDoor(page, 'Kitchen');
   await expect(page.getByLabel('Refrigerator, °F')).toHaveValue('39');
   for (const door of PAGES) {
     await open(page, door);

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { answer, column, figure, openAll, openLid, pastEcho, settled, test, type } from './kitchen.ts';
+import { answer, column, figure, openAll, openLid, pastEcho, settled, test, toDoor, type } from './kitchen.ts';
 
 test('what an iron’s loads say: a next load from its history; one more load is weighed too', async ({ page }) => {
   await openAll(page, 'iron');
@@ -24,7 +24,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await page.getByRole('button', { name: 'Use what we learned' }).click();
   await expect.poll(() => figure(page, 'basis')).toBe(12);
   // A load that came up short, by a third: the room is larger than was thought.
-  await page.getByRole('link', { name: 'Cook', exact: true }).click();
+  await toDoor(page, 'Cook');
   const iron = column(page, 'deep-a');
   await expect(iron.getByRole('button', { name: 'Poured', exact: true })).toBeEnabled();
   await iron.getByRole('button', { name: 'Poured', exact: true }).click();
@@ -32,7 +32,7 @@ test('what an iron’s loads say: a next load from its history; one more load is
   await pastEcho(page);
   await openLid(page, iron);
   await answer(page, iron, 'corner missing, hinge left', 'a third');
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await settled(page);
   await page.getByRole('button', { name: 'What we learned' }).click();
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('loads');
@@ -71,7 +71,7 @@ test('three trials to target on a simulated iron, and what its thermometer adds'
   await expect(sheet.getByRole('region', { name: 'Next load' })).toContainText('From 4 load');
   await page.keyboard.press('Escape');
   // What came out stands in the book: the third is on target, both sides within a step.
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await toDoor(page, 'Log');
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   const row = page.getByRole('row').filter({ hasText: 'Simulated' }).first();
   await expect(row).toBeVisible();

@@ -49,17 +49,25 @@ for (const size of SIZES)
     await page.getByRole('button', { name: 'Cook one now' }).click();
     await expect(page).toHaveURL(/\/cook/);
     const column = page.locator('section[data-iron]').first();
-    await column.getByRole('button', { name: 'Poured', exact: true }).click();
+    // On a phone the irons have no buttons of their own; the panel has them at every size.
+    const next = page.getByRole('region', { name: 'Do next' });
+    await next.getByRole('button', { name: /^Poured: / }).click();
     await pastEcho(page);
-    await column.getByRole('button', { name: 'Closed', exact: true }).click();
+    await next.getByRole('button', { name: /^Closed: / }).click();
     await expect(column).toHaveAttribute('data-phase', 'cooking');
     await pastEcho(page);
-    await column.getByRole('button', { name: 'Opened', exact: true }).click();
+    // Nobody waits for minutes here: opened at once, and that is doubted.
+    const isPhone = size.width < 768;
+    if (isPhone) await column.getByRole('button', { name: /^More: / }).click();
+    await page.getByRole('button', { name: 'Opened', exact: true }).click();
     await meant(page, column);
-    await column.getByRole('button', { name: 'How was it?' }).click();
+    await page
+      .getByRole('button', { name: /^How was it\?/ })
+      .first()
+      .click();
     await isReachable(page, /^As expected/);
     await page.getByRole('button', { name: /^As expected/ }).click();
-    await expect(page.getByRole('region', { name: /^How was / })).toBeVisible();
+    await expect(page.getByRole('region', { name: /^How was / })).toHaveCount(0);
     const made = await touches();
     expect(made).toBeLessThanOrEqual(11);
     await report(page, 'Sunday cook', made, cpu);

@@ -62,7 +62,7 @@ test('the battery was dead for twenty minutes: the line says what it must have m
   const iron = column(page, 'deep-a');
   await expect(iron).toHaveAttribute('data-phase', 'opened');
   // At the moment it was due, not now: what was meant is how long it was in.
-  const [, was, meant] = /opened after (\d+:\d\d) · meant (\d+:\d\d)/.exec((await iron.textContent()) ?? '') ?? [];
+  const [, was, meant] = /opened after (\d+:\d\d), plan (\d+:\d\d)/.exec((await iron.textContent()) ?? '') ?? [];
   expect(was).toBe(meant);
   await page.reload();
   await expect(iron).toHaveAttribute('data-phase', 'opened');

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { samplePhoto, sampleScene, sampleTruth } from '../demo/samplePhoto.ts';
-import { figure, open, openAll, settled, test, type, unfold } from './kitchen.ts';
+import { figure, open, openAll, settled, test, toDoor, type, unfold } from './kitchen.ts';
 
 test('describing a new iron: by ruler, by dragging its section, by a fill; nonsense is named; then it cooks', async ({ page }) => {
   await open(page, 'kitchen?section=irons');
@@ -41,7 +41,7 @@ test('describing a new iron: by ruler, by dragging its section, by a fill; nonse
   await expect.poll(() => figure(page, 'cavity_mL')).not.toBe(240);
   await sheet.getByRole('button', { name: 'Add this iron' }).click();
   await expect(page.getByRole('heading', { name: 'Fell iron' })).toBeVisible();
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await settled(page);
   await page.getByRole('button', { name: /^Iron: / }).click();
   await page.getByRole('option', { name: /Fell iron/ }).click();

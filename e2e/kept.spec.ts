@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { figure, open, openAll, show, test, type, WALK } from './kitchen.ts';
+import { figure, open, openAll, show, test, toDoor, type, WALK } from './kitchen.ts';
 
 test('what is in the freezer comes first: fewer are cooked, Keep knows what it is for, and asks once it was used', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-29T18:00:00Z') });
@@ -53,7 +53,7 @@ test('hot again from the freezer: by what it is heated with, for the oven that s
   const toaster = kept.locator('[data-reheat="toaster"]').getByRole('radio');
   await toaster.click();
   await expect(toaster).toBeChecked();
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await page.getByRole('button', { name: 'After the iron' }).click();
   await expect(page.locator('[data-destination="freeze"]')).toContainText('in the toaster');
 });

@@ -112,6 +112,18 @@ export const unfold = async (page: Page, name: string): Promise<void> => {
   if ((await button.count()) > 0 && (await button.first().getAttribute('aria-expanded')) !== 'true') await button.first().click();
 };
 
+/** To another door: by the rail, or at Cook by its menu. */
+export const toDoor = async (page: Page, name: string): Promise<void> => {
+  const rail = page.getByRole('navigation', { name: 'Doors' }).getByRole('link', { name, exact: true });
+  const menu = page.getByRole('button', { name: 'Doors', exact: true });
+  await expect(rail.or(menu).first()).toBeVisible();
+  if (await rail.isVisible()) return rail.click();
+  // Where the menu stands is Cook.
+  if (name === 'Cook') return;
+  await menu.click();
+  await page.getByRole('menuitem', { name, exact: true }).click();
+};
+
 /** What each door keeps folded away until somebody wants it. */
 export const FOLDED = {
   plan: 'Show the details',
@@ -225,16 +237,40 @@ export const button = (page: Page, iron: string, name: string) => column(page, i
 
 /** The answer after a load: opens it for an iron and touches these, in this order; "above 4" and "below 5" are the faces. */
 export const answer = async (page: Page, iron: Locator, ...touched: readonly string[]): Promise<Locator> => {
-  await iron.getByRole('button', { name: /^(How was it\?|Said; change it)$/ }).click();
+  await iron.getByRole('button', { name: /^(How was it\?|Change the rating)$/ }).click();
   const panel = page.getByRole('region', { name: /^How was / });
+  const others = panel.getByRole('button', { name: /^(More|Colour and shape)$/ });
   for (const words of touched) {
     const face = /^(above|below) (\d)$/.exec(words);
     const where = face === null ? panel : panel.getByRole('group', { name: face[1] === 'above' ? 'Above' : 'Below' });
     const touch = where.getByRole('button', { name: face === null ? words : `step ${face[2]}`, exact: true });
+    await expect(others).toBeVisible();
+    if (!(await touch.isVisible())) await others.click();
     await touch.click();
     await expect(touch).toHaveAttribute('aria-pressed', 'true');
   }
   return panel;
+};
+
+/** Everything else that can be said of an iron, opened over the irons; a name touched in it. Closed again unless it stays. */
+export const more = async (page: Page, iron: string, touch?: string | RegExp): Promise<Locator> => {
+  const panel = page.getByRole('region', { name: /: more$/ });
+  if (!(await panel.isVisible()))
+    await column(page, iron)
+      .getByRole('button', { name: /^More: / })
+      .click();
+  await expect(panel).toBeVisible();
+  if (touch !== undefined)
+    await panel.getByRole('button', typeof touch === 'string' ? { name: touch, exact: true } : { name: touch }).click();
+  return panel;
+};
+
+/** Closes what is open over the irons, once what was touched there has been taken. */
+export const backToIrons = async (page: Page): Promise<void> => {
+  const panel = page.getByRole('region', { name: /: more$|^How was / });
+  await expect(panel.locator('button:disabled')).toHaveCount(0);
+  await panel.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(panel).toHaveCount(0);
 };
 
 /** Pours and closes on one iron at the line. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { exported, figure, open, openAll, test, type } from './kitchen.ts';
+import { exported, figure, open, openAll, test, toDoor, type } from './kitchen.ts';
 
 const pick = async (page: Page, name: string): Promise<void> => {
   await page.getByRole('button', { name: /^Recipe: / }).click();
@@ -19,7 +19,7 @@ test('whipped by the stopwatch, folded, a cup weighed: the portions follow, and 
   await stages.getByRole('button', { name: /^soft/ }).click();
   await expect(whip).toContainText('1 in your log');
   // A stage is marked without stopping; the stopwatch runs on while the station is left.
-  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await toDoor(page, 'Recipe');
   await page.getByRole('link', { name: 'Mix', exact: true }).click();
   await whip.getByRole('button', { name: 'Stop' }).click();
   await expect(whip.getByRole('button', { name: 'Again from nought' })).toBeVisible();
@@ -130,6 +130,6 @@ test('before the pour: on the plan’s line by arrow keys, into the calendar', a
   expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(2);
   expect(text.match(/BEGIN:VALARM/g)).toHaveLength(2);
   await page.getByRole('button', { name: 'As usual' }).click();
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toDoor(page, 'Plan');
   await expect(block).toHaveAttribute('aria-label', before ?? '');
 });

@@ -42,7 +42,6 @@ test('a long run counts every load, however many an iron has made, and hears a l
   await open(page, 'cook');
   await expect.poll(() => figure(page, 'out')).toBe(LOADS);
   // And its next load is one like the others.
-  await button(page, 'deep-a', 'Next load').click();
   await expect(button(page, 'deep-a', 'Poured')).toBeEnabled();
   const burnt = event('long-0', 3, 'logged', Date.now(), { kind: 'lost', mould: 0, value: 'burnt' });
   await take({ ...long, loadEvents: [...long.loadEvents, burnt] });

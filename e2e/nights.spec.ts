@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { DAY_MS, instantOf, wallTime } from '../core/basis/index.ts';
-import { button, column, importFile, left_s, open, openAll, startLoad, test } from './kitchen.ts';
+import { backToIrons, button, column, importFile, left_s, more, open, openAll, startLoad, test } from './kitchen.ts';
 
 const ZONE = 'Europe/London';
 
@@ -65,5 +65,6 @@ for (const { name, from, wall } of NIGHTS)
     await open(page, 'cook');
     await button(page, 'deep-a', 'Poured').click();
     await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'poured');
-    await expect(column(page, 'deep-a')).toContainText('load 1');
+    await expect(await more(page, 'deep-a')).toContainText('load 1');
+    await backToIrons(page);
   });

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, exported, figure, open, openAll, settled, test, type, unfold } from './kitchen.ts';
+import { column, exported, figure, open, openAll, settled, test, toDoor, type, unfold } from './kitchen.ts';
 
 /** "Deep A" as a station shows it, in grams and marks. */
 const onIron = async (page: Page) => {
@@ -29,17 +29,17 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   const own = await onIron(page);
   expect(own).toMatchObject({ grams: 180, mark: 1.5 });
   expect(own.time).toBeGreaterThan(advised.time);
-  await page.getByRole('link', { name: 'Cook', exact: true }).click();
-  await expect(column(page, 'deep-a').locator('.figure').first()).toContainText('180');
+  await toDoor(page, 'Cook');
+  await expect(column(page, 'deep-a').locator('[data-next-load]')).toContainText('180');
   await expect(column(page, 'deep-a')).toContainText('dial 1½');
   // Another iron isn't touched by it.
-  await expect(column(page, 'deep-b').locator('.figure').first()).not.toContainText('180');
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(column(page, 'deep-b').locator('[data-next-load]')).not.toContainText('180');
+  await toDoor(page, 'Plan');
   await unfold(page, 'Show the details');
   const row = page.getByRole('row', { name: /Deep A/ });
   await expect(row).toContainText('180 g');
   await expect(row).toContainText('dial 1½');
-  await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+  await toDoor(page, 'Recipe');
   await expect(page.getByText(/180 g/).first()).toBeVisible();
   const path = await exported(page);
   const printed = execFileSync(

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { PlanFile } from '../core/run/sheet/planFile.ts';
-import { button, column, figure, open, openLid, show, test, type, unfold, WALK } from './kitchen.ts';
+import { button, column, figure, open, openLid, show, test, toDoor, type, unfold, WALK } from './kitchen.ts';
 
 test('several runs: copied, named, chosen, removed and brought back; the doors show the one that is on', async ({ page }) => {
   await open(page, 'plan');
@@ -30,9 +30,9 @@ test('several runs: copied, named, chosen, removed and brought back; the doors s
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('36');
   await chosen.click();
   await page.getByRole('option', { name: /^Sunday/ }).click();
-  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await toDoor(page, 'Larder');
   await expect(page.getByRole('banner', { name: 'Next' })).toBeVisible();
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toDoor(page, 'Plan');
   await expect(page.getByText('all 12')).toBeVisible();
   await show(page, 'plans');
   await menu.click();
@@ -180,7 +180,7 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await openLid(page, column(page, 'thin-four'));
   await expect(four).toHaveAttribute('data-phase', 'opened');
   await page.clock.fastForward(2 * 3_600_000);
-  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await toDoor(page, 'Larder');
   await unfold(page, 'Show every item');
   const asked = page.getByRole('region', { name: 'Left over' });
   await expect(asked).toContainText('3 pieces of “Breakfast for 36” are left over');
@@ -188,7 +188,7 @@ test('what a run makes beyond what was wanted is asked about once', async ({ pag
   await expect(asked).toHaveCount(0);
   await expect(page.locator('li[id^="kept-"]').filter({ hasText: '3 pieces, cooked pieces in the freezer' })).toBeVisible();
   // How it went: planned beside done.
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toDoor(page, 'Plan');
   await show(page, 'share');
   await page.getByRole('button', { name: 'How it went' }).click();
   const report = page.getByRole('dialog');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
-import { column, figure, settled, unfold } from './kitchen.ts';
+import { column, figure, settled, toDoor, unfold } from './kitchen.ts';
 
 /** The demo's irons that its breakfast is cooked on. */
 export const IRONS = { 'deep-a': 'Deep A', 'deep-b': 'Deep B', 'thin-four': 'Thin four' } as const;
@@ -14,8 +14,9 @@ export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:$
 export const whole = (text: string | null): number => Number((text ?? '').replace(/\D/g, ''));
 /** To a door, or to a room of the recipe. */
 export const go = async (page: Page, door: string): Promise<void> => {
-  if (door === 'Weigh' || door === 'Mix') await page.getByRole('link', { name: 'Recipe', exact: true }).click();
-  await page.getByRole('link', { name: door, exact: true }).click();
+  const isRoom = door === 'Weigh' || door === 'Mix';
+  await toDoor(page, isRoom ? 'Recipe' : door);
+  if (isRoom) await page.getByRole('link', { name: door, exact: true }).first().click();
   if (door === 'Plan') await unfold(page, 'Show the details');
 };
 
@@ -35,10 +36,10 @@ export const atIron = async (page: Page, id: IronId): Promise<Shown> => {
 
 export const atLine = async (page: Page, id: IronId): Promise<Shown> => {
   const iron = column(page, id);
-  const words = iron.getByText(/then \d+:\d+ closed/);
+  const words = iron.locator('[data-next-load]');
   await expect(words).toBeVisible();
-  const [, set = '', time = ''] = /dial (\S+) · then (\S+) closed/.exec((await words.textContent()) ?? '') ?? [];
-  return { grams: whole(await iron.locator('.figure').first().textContent()), set, time };
+  const [, grams = '', set = '', time = ''] = /^([\d,]+)\sg · dial (\S+) · (\S+)/.exec((await words.textContent()) ?? '') ?? [];
+  return { grams: whole(grams), set, time };
 };
 
 /** As the run sheet has it, on the screen and on paper. */

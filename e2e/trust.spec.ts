@@ -1,5 +1,20 @@
 import { expect } from '@playwright/test';
-import { column, left_s, open, openAll, openLid, recipeTool, startLoad, test, toOwnKitchen, type, WALK } from './kitchen.ts';
+import {
+  backToIrons,
+  column,
+  left_s,
+  more,
+  open,
+  openAll,
+  openLid,
+  recipeTool,
+  startLoad,
+  test,
+  toDoor,
+  toOwnKitchen,
+  type,
+  WALK,
+} from './kitchen.ts';
 
 test('the countdown is right after a reload', WALK, async ({ page }) => {
   await open(page, 'cook');
@@ -41,7 +56,7 @@ test.describe('with its service worker', () => {
     await context.setOffline(true);
     await page.goto('/iron');
     await expect(page.locator('[data-figure="dose_g"]')).toBeVisible();
-    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await toDoor(page, 'Log');
     await page.getByRole('button', { name: 'Table', exact: true }).click();
     await expect(page.locator('tr[data-load]').first()).toBeVisible();
     expect(await page.evaluate(() => document.fonts.check('16px "Bricolage Grotesque Variable"'))).toBe(true);
@@ -59,9 +74,10 @@ test('storage full: the load goes on, export is offered, writing is tried again'
       throw new DOMException('full', 'QuotaExceededError');
     };
   });
-  await column(page, 'deep-a').getByRole('button', { name: 'it smells' }).click();
+  await more(page, 'deep-a', 'it smells');
   await expect(page.getByRole('alert')).toContainText('storage is full');
   await expect(column(page, 'deep-a')).toHaveAttribute('data-events', '3');
+  await backToIrons(page);
   await openLid(page, column(page, 'deep-a'));
   await expect(column(page, 'deep-a')).toHaveAttribute('data-phase', 'opened');
   const download = page.waitForEvent('download');

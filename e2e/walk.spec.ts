@@ -4,17 +4,20 @@ import { expect } from '@playwright/test';
 import type { AdviceAnswer } from '../core/advise/index.ts';
 import {
   answer,
+  backToIrons,
   column,
   exported,
   figure,
   guests,
   importFile,
+  more,
   open,
   openAll,
   openLid,
   recipeTool,
   settled,
   test,
+  toDoor,
   toOwnKitchen,
   touchIrons,
   type,
@@ -43,7 +46,7 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await page.getByLabel('Grams of 113 g butter, melted').press('Enter');
   await expect.poll(() => figure(page, 'totalMass_g')).toBeCloseTo(before + 37, 3);
 
-  await page.getByRole('link', { name: 'Iron', exact: true }).click();
+  await toDoor(page, 'Iron');
   await settled(page);
   const portion = await figure(page, 'dose_g');
   expect(portion).toBeGreaterThan(10);
@@ -54,7 +57,8 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await expect(iron).toHaveAttribute('data-phase', 'poured');
   await iron.getByRole('button', { name: 'Closed', exact: true }).click();
   await expect(iron).toHaveAttribute('data-phase', 'cooking');
-  await iron.getByRole('button', { name: 'it smells' }).click();
+  await more(page, (await iron.getAttribute('data-iron')) ?? '', 'it smells');
+  await backToIrons(page);
   await openLid(page, iron);
   const panel = await answer(page, iron, 'corner missing, front right', 'a tenth', 'above 4', 'below 5', 'crisp', 'airy', 'no');
   // A second in the iron is doubted, and stays if nobody takes it back.
@@ -62,10 +66,10 @@ test('from a batter on paper to a logged load, in an empty kitchen', WALK, async
   await type(panel.getByLabel('Piece weighs, g'), '42');
   await type(panel.getByLabel('Note'), 'good');
   await panel.getByLabel('Note').blur();
-  await panel.getByRole('button', { name: 'Done' }).click();
-  await expect(iron.getByRole('button', { name: 'Next load' })).toBeVisible();
+  await panel.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(iron.getByRole('button', { name: 'Change the rating' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await toDoor(page, 'Log');
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   await expect(page.locator('tr[data-load]')).toHaveCount(1);
   await expect(page.locator('tr[data-load]')).toContainText('corner missing');
@@ -250,7 +254,7 @@ test('four answers make a plan; the next act stands above every door', WALK, asy
   await expect(page.getByRole('group', { name: 'First plate at' })).toBeVisible();
   await type(page.getByLabel('People'), 'nonsense');
   await expect(page.getByRole('alert')).toContainText('whole number');
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await toDoor(page, 'Log');
   await expect(page.getByRole('banner', { name: 'Next' })).toContainText(/at \d+:\d\d/);
   await page.getByRole('link', { name: 'Open the plan' }).click();
   await expect(page.getByLabel('People')).toHaveValue('12');

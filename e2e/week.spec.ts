@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { open, show, test, type } from './kitchen.ts';
+import { open, show, test, toDoor, type } from './kitchen.ts';
 
 test('a shop’s week: pieces by weekday, what to mix when, a day of it planned, kept over a reload', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2026-11-30T03:00:00Z'));
@@ -11,9 +11,9 @@ test('a shop’s week: pieces by weekday, what to mix when, a day of it planned,
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText('the refrigerator holds 6 °C');
   await page.keyboard.press('Escape');
-  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  await toDoor(page, 'Kitchen');
   await type(page.getByLabel('Refrigerator'), '4');
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toDoor(page, 'Plan');
   await show(page, 'plans');
   await menu.click();
   await page.getByRole('button', { name: 'Plan a week' }).click();

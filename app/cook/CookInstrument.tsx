@@ -30,8 +30,8 @@ import { useIsPhone } from './useIsPhone.ts';
 
 const TICK_MS = 250;
 
-/** What is open over the irons: more of one of them, or how its last load was. */
-type Over = { readonly what: 'more' | 'rate'; readonly ironId: string } | null;
+/** What is open over the irons: more of one of them, or how its last load was (as it stood when that was asked). */
+type Over = { readonly what: 'more' | 'rate'; readonly place: LinePlace } | null;
 
 /** The cooking instrument: the one thing to do, every iron, and how the morning stands; nothing of it scrolls. */
 export const CookInstrument = ({ session }: { readonly session: Session }) => {
@@ -84,10 +84,10 @@ const Instrument = ({ cook }: { readonly cook: Cook }) => {
   const seen = useSimulated(cook);
   const isPhone = useIsPhone();
   const [over, setOver] = useState<Over>(null);
-  const place = over === null ? undefined : cook.places.find(({ iron }) => iron.id === over.ironId);
-  const state = shown.irons.find(({ ironId }) => ironId === over?.ironId);
-  // A rating is of a load that is out: once another is in, or the opening is taken back, there is nothing to rate.
-  const isOpen = place !== undefined && state !== undefined && (over?.what === 'more' || state.phase === 'opened');
+  const ironId = over?.place.iron.id;
+  const place = placeOver(cook.places, over);
+  const state = shown.irons.find((one) => one.ironId === ironId);
+  const isOpen = place !== null && state !== undefined;
   return (
     <>
       <div className="flex min-h-0 flex-1 gap-0.5 max-md:flex-col">
@@ -96,15 +96,25 @@ const Instrument = ({ cook }: { readonly cook: Cook }) => {
         ) : (
           <NowPanel cook={cook} panel={shown.panel} now={now} overdue={overdue(shown)} towards={cook.towards} isRow={isPhone && isOpen} />
         )}
-        {isOpen && over !== null ? (
-          <OverIrons cook={cook} over={over} place={place} state={state} now={now} onOver={setOver} />
-        ) : (
-          <Irons cook={cook} irons={shown.irons} now={now} seen={seen} onOver={setOver} />
-        )}
+        {isOpen && over !== null && <OverIrons cook={cook} over={over} place={place} state={state} now={now} onOver={setOver} />}
+        <Irons isHidden={isOpen} cook={cook} irons={shown.irons} now={now} seen={seen} onOver={setOver} />
       </div>
-      <Foot cook={cook} hidden={isOpen ? shown.irons.filter(({ ironId }) => ironId !== over?.ironId) : NONE} />
+      <Foot cook={cook} hidden={isOpen ? shown.irons.filter((one) => one.ironId !== ironId) : NONE} />
     </>
   );
+};
+
+/**
+ * The place that is open over the irons. A load goes on being rated when the next one is in its iron already; one whose opening was taken back doesn't.
+ * Null: nothing is open.
+ */
+const placeOver = (places: readonly LinePlace[], over: Over): LinePlace | null => {
+  if (over === null) return null;
+  const now = places.find(({ iron }) => iron.id === over.place.iron.id) ?? null;
+  if (over.what === 'more') return now;
+  const isStillIn = now?.load?.id === over.place.load?.id;
+  if (!isStillIn) return over.place;
+  return now?.progress?.phase === 'opened' ? now : null;
 };
 
 const NONE: readonly IronState[] = [];
@@ -119,14 +129,14 @@ type OverProps = {
   readonly onOver: (over: Over) => void;
 };
 
-const OverIrons = ({ cook, over: { what, ironId }, place, state, now, onOver }: OverProps) =>
+const OverIrons = ({ cook, over: { what }, place, state, now, onOver }: OverProps) =>
   what === 'more' ? (
     <MoreOfIron
       cook={cook}
       place={place}
       state={state}
       now={now}
-      onRate={() => onOver({ what: 'rate', ironId })}
+      onRate={() => onOver({ what: 'rate', place })}
       onClose={() => onOver(null)}
     />
   ) : (
@@ -134,6 +144,8 @@ const OverIrons = ({ cook, over: { what, ironId }, place, state, now, onOver }: 
   );
 
 type IronsProps = {
+  /** Something is open over them. */
+  readonly isHidden: boolean;
   readonly cook: Cook;
   readonly irons: readonly IronState[];
   readonly now: number;
@@ -145,25 +157,25 @@ type IronsProps = {
 const MOST_IN_A_ROW = 4;
 const MOST_CHIPS_IN_A_ROW = 3;
 
-const Irons = ({ cook, irons, now, seen, onOver }: IronsProps) => {
+const Irons = ({ isHidden, cook, irons, now, seen, onOver }: IronsProps) => {
   const isPhone = useIsPhone();
   const most = isPhone ? MOST_CHIPS_IN_A_ROW : MOST_IN_A_ROW;
   const rows = Math.ceil(irons.length / most);
   const columns = Math.ceil(irons.length / rows);
   return (
     <div
-      className={clsx('grid min-h-0 min-w-0 gap-0.5', isPhone ? 'shrink-0 gap-2 p-2' : 'flex-1')}
+      className={clsx('min-h-0 min-w-0 gap-0.5', isHidden ? 'hidden' : 'grid', isPhone ? 'shrink-0 gap-2 p-2' : 'flex-1')}
       style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${rows}, minmax(0, 1fr))` }}
     >
       {irons.map((state) => {
         const place = cook.places.find(({ iron }) => iron.id === state.ironId);
         if (place === undefined) return null;
         const props = { cook, place, state, now, seen: seen.get(state.ironId) ?? null };
-        const more = (): void => onOver({ what: 'more', ironId: state.ironId });
+        const open = (what: 'more' | 'rate'): void => onOver({ what, place });
         return isPhone ? (
-          <Chip key={state.ironId} {...props} onOpen={more} />
+          <Chip key={state.ironId} {...props} onOpen={open} />
         ) : (
-          <Column key={state.ironId} {...props} onMore={more} onRate={() => onOver({ what: 'rate', ironId: state.ironId })} />
+          <Column key={state.ironId} {...props} onMore={() => open('more')} onRate={() => open('rate')} />
         );
       })}
     </div>

@@ -143,7 +143,7 @@ const Row = ({ verb, picture, value, unit, note, figure, exact, onWhy }: RowProp
     {picture}
     <div className="min-w-0 flex-1">
       <p className="text-[17px] font-semibold">{verb}</p>
-      <p className="figure text-[58px] whitespace-nowrap max-sm:text-5xl">
+      <p className="figure text-[58px] max-sm:text-5xl">
         <span data-figure={figure} data-exact={exact}>
           {value}
         </span>

@@ -16,9 +16,9 @@ export const RecipeDoor = () => {
   if (session === undefined) return null;
   const { formula, setWorkspace } = session;
   return (
-    <>
+    <div className="group flex h-full flex-col">
       {formula !== null && (
-        <div className="flex flex-wrap items-end gap-x-10 gap-y-1 px-8 pt-3 max-sm:px-5 print:hidden">
+        <div className="flex flex-wrap items-end gap-x-10 gap-y-1 px-8 pt-3 group-has-[[data-weighing]]:hidden max-sm:px-5 print:hidden">
           <InlineSelect
             look="heading"
             label="Recipe"
@@ -45,7 +45,9 @@ export const RecipeDoor = () => {
           </nav>
         </div>
       )}
-      <Outlet />
-    </>
+      <div className="min-h-0 flex-1">
+        <Outlet />
+      </div>
+    </div>
   );
 };

@@ -6,6 +6,7 @@ export type { Effect, OvershootChoice } from './overshoot.ts';
 export { effectOf, isOvershoot, linesAsWeighed, overshootChoices, weighedLines } from './overshoot.ts';
 export type { Step, WeighPlan, WeighStep, WorkStep } from './plan.ts';
 export { weighPlan } from './plan.ts';
+export { sentenceOn } from './told.ts';
 export type { ScaleReading } from './scale.ts';
 export { SEEN_ERROR, betweenReadings, readingError, rightWithin_g, scaleFor, settledAt, stockMix } from './scale.ts';
 export type { NewWeighEvent } from './session.ts';

@@ -47,3 +47,19 @@ export const toldBySteps = (steps: readonly string[]): ReadonlyMap<Stage, Told> 
   }
   return found;
 };
+
+/** Too short or too common to name a thing by. */
+const NOT_A_NAME = /^(?:of|the|and|or|g|ml|cup|cups|tbsp|tsp|large|small|fine|whole|plain|white|brown|unsalted|salted|powder)$/;
+const wordsOf = (text: string): string[] => (text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).map((word) => word.replace(/(?:es|s)$/, ''));
+
+/**
+ * The recipe's own sentence on a thing that goes in: the first before the cooking that names it, by the last word of its name that says what it is.
+ *
+ * @param names What the thing is called, here and in the recipe.
+ * @returns Null: none does.
+ */
+export const sentenceOn = (steps: readonly string[], names: readonly string[]): string | null => {
+  const wanted = names.map((name) => wordsOf(name.split(/[,(]/)[0] ?? '').findLast((word) => !NOT_A_NAME.test(word)));
+  const sentences = steps.flatMap(sentencesOf).filter((sentence) => !COOKS.test(sentence));
+  return sentences.find((sentence) => wordsOf(sentence).some((word) => wanted.includes(word))) ?? null;
+};

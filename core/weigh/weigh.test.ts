@@ -7,26 +7,27 @@ import { ingredientById } from '../matter/index.ts';
 import type { NewWeighEvent, ScaleReading, Step, WeighEvent, WeighStep } from './index.ts';
 import {
   betweenReadings,
-  isMovable,
-  movedTo,
-  placesOf,
-  splitInTwo,
-  unplaced,
   bowlFindings,
+  bowlsNeeded,
   effectOf,
   fillsFor,
   isDone,
+  isMovable,
   isOvershoot,
   jugMarks,
   linesAsWeighed,
-  bowlsNeeded,
   mixingBowl,
+  movedTo,
   overshootChoices,
+  placesOf,
   readingError,
   rightWithin_g,
   scaleFor,
+  sentenceOn,
   settledAt,
+  splitInTwo,
   stockMix,
+  unplaced,
   weighedLines,
   weighPlan,
   weighState,
@@ -491,4 +492,17 @@ describe('the order of the work is the cook’s', () => {
     for (const apart_g of [0, 90, 200, NaN])
       expect(splitInTwo(lines, 'l1', { grams: 90, apart_g, bowl: 'foam', name: 'sugar', newId: 'new' })).toBeNull();
   });
+});
+
+test('the recipe’s own sentence on what goes in now; none where it names it nowhere, or only at the iron', () => {
+  const steps = [
+    'Whisk the flour, sugar and baking powder.',
+    'Whisk eggs, milk and warm butter. Pour into the flour.',
+    'Brush the iron with oil and cook.',
+  ];
+  expect(sentenceOn(steps, ['Milk'])).toBe('Whisk eggs, milk and warm butter.');
+  expect(sentenceOn(steps, ['Egg', '6 large eggs'])).toBe('Whisk eggs, milk and warm butter.');
+  expect(sentenceOn(steps, ['Wheat flour', '300 g plain flour, sifted'])).toBe('Whisk the flour, sugar and baking powder.');
+  expect(sentenceOn(steps, ['Sunflower oil'])).toBeNull();
+  expect(sentenceOn([], ['Milk'])).toBeNull();
 });

@@ -35,11 +35,11 @@ export const Foot = ({ cook, hidden }: Props) => {
       <DoorsMenu />
       <button
         type="button"
-        aria-label="How it stands"
         className="flex min-h-11 min-w-0 flex-1 items-center gap-x-8 text-lg whitespace-nowrap max-lg:gap-x-5 max-md:justify-around max-md:gap-x-3 max-md:text-base"
         onClick={() => setOpen('standing')}
       >
-        {hidden.length > 0 ? <Hidden cook={cook} hidden={hidden} /> : <Figures cook={cook} />}
+        <span className="sr-only">How it stands:</span>
+        <Figures cook={cook} hidden={hidden} />
       </button>
       <div className="flex gap-5 max-md:hidden">
         <ReplanLinks replan={replan} />
@@ -98,7 +98,7 @@ const DoorsMenu = () => (
   </nav>
 );
 
-const Figures = ({ cook }: { readonly cook: Cook }) => {
+const Figures = ({ cook, hidden }: Props) => {
   const { session, planned, places, poured } = cook;
   const standing = useStanding(session, planned, places);
   const bowls = useBowls(places, poured);
@@ -111,10 +111,11 @@ const Figures = ({ cook }: { readonly cook: Cook }) => {
           <b className="figure text-xl" data-figure="out" data-exact={standing.out}>
             {standing.out}
           </b>{' '}
-          of {standing.wanted} out
+          of {standing.wanted} <span className={hidden.length > 0 ? 'max-md:hidden' : undefined}>out</span>
         </span>
       )}
-      {bowls.length > 0 && (
+      {hidden.length > 0 && <Hidden cook={cook} hidden={hidden} />}
+      {hidden.length === 0 && bowls.length > 0 && (
         <span>
           <b className="figure text-xl" data-figure="left_g" data-exact={left_g}>
             {grams(left_g)}
@@ -127,7 +128,7 @@ const Figures = ({ cook }: { readonly cook: Cook }) => {
           )}
         </span>
       )}
-      <Plates cook={cook} standing={standing} />
+      {hidden.length === 0 && <Plates cook={cook} standing={standing} />}
     </>
   );
 };
@@ -154,7 +155,7 @@ const Plates = ({ cook: { planned }, standing }: { readonly cook: Cook; readonly
 /** Less isn't called late. */
 const LATE_S = 45;
 
-const MOST_HIDDEN = 4;
+const MOST_HIDDEN = 2;
 /** The clocks of the irons that something is open over; the most urgent first. */
 const Hidden = ({ cook, hidden }: Props) => (
   <>

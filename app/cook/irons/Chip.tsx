@@ -12,13 +12,15 @@ type Props = {
   readonly state: IronState;
   readonly now: number;
   readonly seen: ReactNode;
-  readonly onOpen: () => void;
+  /** What came out and wasn't rated yet is asked about; of the others everything can be said. */
+  readonly onOpen: (what: 'more' | 'rate') => void;
 };
 
 /** One iron on a phone: what is in it and its clock; a touch opens everything that can be said of it. */
 export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
   const { iron, load, log } = place;
   const { figure, below } = ironText(state, { place, kit: cook.kit, zone: cook.zone, now, isReady: cook.isReady });
+  const isAsked = state.phase === 'opened' && place.progress?.observations.length === 0;
   return (
     <section
       aria-label={iron.name}
@@ -32,12 +34,12 @@ export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
     >
       <button
         type="button"
-        aria-label={`More: ${iron.name}, ${figure}, ${below}`}
+        aria-label={`${isAsked ? 'How was it?' : 'More:'} ${iron.name}, ${figure}, ${below}`}
         className={clsx(
           'flex min-w-0 flex-1 flex-col items-center gap-0.5 rounded-2xl p-2 text-ink',
           state.isLate ? 'bg-hazard-soft outline-4 -outline-offset-4 outline-late' : state.isNext ? 'bg-act-soft' : 'bg-sheet',
         )}
-        onClick={onOpen}
+        onClick={() => onOpen(isAsked ? 'rate' : 'more')}
       >
         <span className="w-full truncate text-center font-display text-[17px] leading-tight font-bold">{iron.name}</span>
         <span className="flex h-[min(72px,9dvh)] w-full">
@@ -54,7 +56,7 @@ export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
           className="line-clamp-2 w-full text-center text-sm leading-tight text-quiet"
           data-state={state.waits?.for ?? (state.isDone ? 'done' : state.phase)}
         >
-          {seen ?? below}
+          {seen ?? (isAsked ? <b className="text-act">How was it?</b> : below)}
         </span>
       </button>
     </section>

@@ -9,7 +9,7 @@ import { useKey } from '../../keys/index.ts';
 import { clock, grams, TOPPING_WORDS, useSettling } from '../../ui/index.ts';
 import { TOUCHES } from '../useCook.ts';
 import type { Cook } from '../useCook.ts';
-import { changedPortion, restText } from '../words/amounts.ts';
+import { changedPortion, heatText, restText } from '../words/amounts.ts';
 import { ironText } from '../words/ironText.ts';
 import type { IronText } from '../words/ironText.ts';
 import { DONE } from '../words/panelText.ts';
@@ -56,6 +56,7 @@ export const Column = ({ cook, place, state, now, onMore, onRate, seen }: Props)
           <Ellipsis aria-hidden className="size-7" />
         </button>
       </header>
+      {(cook.planned?.dishes.length ?? 0) > 1 && <p className="-mt-1 truncate text-left text-[15px] text-quiet">{place.formula.name}</p>}
       <Drawing place={place} state={state} />
       <Clock state={state} text={text} />
       <Then cook={cook} place={place} text={text} />
@@ -105,6 +106,7 @@ const Then = ({ cook, place, text }: { readonly cook: Cook; readonly place: Line
       >
         {text.then}
       </p>
+      {!isIn && <NextLoad cook={cook} place={place} />}
       {changed !== null && (
         <p role="status" className="text-[15px] font-semibold" data-figure="portion was" data-exact={changed.was_g}>
           {changed.text}
@@ -121,6 +123,20 @@ const Then = ({ cook, place, text }: { readonly cook: Cook; readonly place: Line
         </p>
       )}
     </div>
+  );
+};
+
+/** The next load in figures: grams into each mould, what is set, how long it is closed, and what is scattered in. */
+const NextLoad = ({ cook, place }: { readonly cook: Cook; readonly place: LinePlace }) => {
+  const { advice, onPlate } = place;
+  if (advice === null || !cook.isReady) return null;
+  const { dose_g, cookTime_s } = advice.answer;
+  return (
+    <p className="text-[15px] text-quiet" data-next-load>
+      {grams(dose_g)}
+      {'\u00a0'}g · {heatText(place, cook.kit.temperatureUnit)} · {clock(cookTime_s.best)}
+      {onPlate !== null && ` · then scatter ${grams(onPlate.grams)}\u00a0g of ${TOPPING_WORDS[onPlate.toppingId]}`}
+    </p>
   );
 };
 

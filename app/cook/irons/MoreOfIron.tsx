@@ -26,7 +26,7 @@ type Props = {
 /** Everything else that can be said of one iron: what is noticed, what was really done, undo; on a phone its own button, too. */
 export const MoreOfIron = ({ cook, place, state, now, onRate, onClose }: Props) => {
   const { iron, load, formula, n } = place;
-  const [isTelling, setTelling] = useState(false);
+  const [telling, setTelling] = useState<'this' | 'next' | null>(null);
   const { isSettling, settle } = useSettling();
   const disabled = !cook.held || isSettling;
   const text = ironText(state, { place, kit: cook.kit, zone: cook.zone, now, isReady: cook.isReady });
@@ -70,13 +70,24 @@ export const MoreOfIron = ({ cook, place, state, now, onRate, onClose }: Props) 
         />
       )}
       {state.phase === 'cooking' && <Noticed place={place} />}
+      <Moved place={place} />
       {state.phase === 'opened' && <Rate place={place} onRate={onRate} disabled={disabled} />}
-      <Links cook={cook} place={place} state={state} onTell={() => setTelling(true)} />
+      <Links cook={cook} place={place} state={state} onTell={setTelling} />
       <Facts cook={cook} place={place} />
-      {isTelling && <Telling cook={cook} place={place} state={state} onClose={() => setTelling(false)} />}
+      {telling !== null && <Telling cook={cook} place={place} which={telling} onClose={() => setTelling(null)} />}
     </section>
   );
 };
+
+/** What was noticed has moved its time: from when to when, and from when on a look doesn't tear it. */
+const Moved = ({ place: { rescue, promised_s } }: { readonly place: LinePlace }) =>
+  rescue !== null &&
+  promised_s !== null && (
+    <p role="status" className="text-xl font-semibold" data-figure="rescued" data-exact={rescue.open_s}>
+      By its loads and what was said: {clock(rescue.open_s)} instead of {clock(promised_s)}; safe to look from{' '}
+      {clock(rescue.earliestLook_s)}
+    </p>
+  );
 
 const eventWord = (kind: string): string =>
   ({ signal: 'sign', logged: 'last answer', peeked: 'looked', did: 'what was done' })[kind] ?? kind;
@@ -93,7 +104,7 @@ const Links = ({
   readonly cook: Cook;
   readonly place: LinePlace;
   readonly state: IronState;
-  readonly onTell: () => void;
+  readonly onTell: (which: 'this' | 'next') => void;
 }) => {
   const undoKey = useKey('line.undo');
   const { isSettling, settle } = useSettling();
@@ -118,13 +129,13 @@ const Links = ({
         </button>
       )}
       {prediction !== null && progress !== null && state.phase !== 'ready' && (
-        <button type="button" disabled={disabled} className={LINK} onClick={onTell}>
+        <button type="button" disabled={disabled} className={LINK} onClick={() => onTell('this')}>
           {grams(poured_g(prediction, progress))} g: change
         </button>
       )}
-      {!isIn && advice !== null && state.phase === 'ready' && (
-        <button type="button" disabled={disabled} className={LINK} onClick={onTell}>
-          {isAsAdvised(cook.saidOf(iron.id)) ? 'Change' : 'Changed: edit'}
+      {!isIn && advice !== null && (
+        <button type="button" disabled={disabled} className={LINK} onClick={() => onTell('next')}>
+          {isAsAdvised(cook.saidOf(iron.id)) ? 'Change the next pour' : 'The next pour is changed: edit'}
         </button>
       )}
     </div>
@@ -145,20 +156,20 @@ const Facts = ({ cook, place }: { readonly cook: Cook; readonly place: LinePlace
   return <p className="mt-auto text-lg text-quiet">{facts.join(' · ')}</p>;
 };
 
-/** Of the load that is in the iron, or of the one that is about to be poured. */
+/** Of the load that was poured, or of the one that is about to be. */
 const Telling = ({
   cook,
   place,
-  state,
+  which,
   onClose,
 }: {
   readonly cook: Cook;
   readonly place: LinePlace;
-  readonly state: IronState;
+  readonly which: 'this' | 'next';
   readonly onClose: () => void;
 }) => {
   const { iron, advice, progress } = place;
-  const promised = state.phase === 'ready' ? null : place.prediction;
+  const promised = which === 'next' ? null : place.prediction;
   const said = promised === null ? cook.saidOf(iron.id) : (progress?.did ?? {});
   const portion_g = promised?.portion_g ?? advice?.answer.portion_g;
   const setting = promised?.setting ?? advice?.answer.setting;

@@ -10,7 +10,7 @@ import { Crisp } from './Crisp.tsx';
 import { MoreOfRating } from './MoreOfRating.tsx';
 import { PieceTouched } from './PieceTouched.tsx';
 import type { Question } from './questions.ts';
-import { asExpected, CRISP, faceQuestion, givenTo, saidInShort } from './questions.ts';
+import { asExpected, CRISP, faceQuestion, givenTo, lastWords, saidInShort } from './questions.ts';
 import { Scale } from './Scale.tsx';
 
 const [ABOVE, BELOW] = [faceQuestion('upper'), faceQuestion('lower')];
@@ -20,13 +20,18 @@ export const useRating = (cook: Cook, place: LinePlace) => {
   const { moulds } = place.iron.geometry;
   const [mould, setMould] = useState<number | null>(null);
   const first = mould ?? 0;
-  const all = place.progress?.observations ?? [];
+  // The log of a load that is no longer in its iron isn't followed here: what is said of it is kept beside it.
+  const [said, setSaid] = useState<readonly Observation[]>([]);
+  const isFollowed = cook.places.some(({ load }) => load?.id === place.load?.id);
+  const all = lastWords([...(place.progress?.observations ?? []), ...(isFollowed ? [] : said)]);
   const meant = mould === null ? Array.from({ length: moulds }, (_, i) => i) : [mould];
-  const log = (said: readonly Observation[]): void =>
+  const log = (more: readonly Observation[]): void => {
+    setSaid((before) => [...before, ...more]);
     cook.log(
       place,
-      said.map((data) => ({ kind: 'logged', data })),
+      more.map((data) => ({ kind: 'logged', data })),
     );
+  };
   return {
     mould,
     setMould,
@@ -132,17 +137,17 @@ const RateHeader = ({ cook, place, onDone }: Props) => {
             expected
           </p>
         )}
-        {isDoubtful && opened !== undefined && (
+        {opened !== undefined && (
           <button
             type="button"
             disabled={!cook.held}
-            className="min-h-11 text-lg font-semibold underline underline-offset-4"
+            className="min-h-11 text-lg font-semibold underline underline-offset-4 max-md:text-base"
             onClick={() => {
               cook.note(place, { kind: 'undone', data: { seq: opened.seq } });
               onDone();
             }}
           >
-            No, it is still closed
+            {isDoubtful ? 'No, it is still closed' : 'undo “opened”'}
           </button>
         )}
       </div>

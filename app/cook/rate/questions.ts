@@ -147,6 +147,11 @@ const shortOf = (o: Observation): string[] => {
 
 const keyOf = (o: Observation): string => (o.kind === 'tawny' || o.kind === 'lightness' ? `${o.kind}/${o.side}` : o.kind);
 
+/** Of each thing the last word. */
+export const lastWords = (said: readonly Observation[]): readonly Observation[] => [
+  ...new Map(said.map((o) => [`${o.mould}/${keyOf(o)}`, o])).values(),
+];
+
 /** Which answer was given; -1: none yet. */
 export const givenTo = (question: Question, observations: readonly Observation[], mould: number): number => {
   const found = observations.find((o) => o.mould === mould && keyOf(o) === question.id);

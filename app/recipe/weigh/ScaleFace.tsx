@@ -1,8 +1,12 @@
+import { Scale } from 'lucide-react';
 import clsx from 'clsx';
 import type { AtScale } from './useAtScale.ts';
 import type { WeighStep } from '../../../core/weigh/index.ts';
 import { rightWithin_g } from '../../../core/weigh/index.ts';
 import { onScale } from './words.ts';
+
+/** Out of its shell, g (*common practice*: a large one). */
+const EGG_G = 50;
 
 /** How near the needle is drawn: from a quarter below to a quarter above the mark, where the last grams are poured. */
 const NEAR = 0.25;
@@ -17,11 +21,18 @@ export const ScaleFace = ({ step, at, isLive }: { readonly step: WeighStep; read
   return (
     <div>
       <p className="flex items-baseline gap-4">
-        <span className="figure text-[132px] max-sm:text-[88px]" data-figure="target_g" data-exact={target_g}>
+        <span className="figure text-[min(30cqw,190px,24dvh)] leading-[0.95]" data-figure="target_g" data-exact={target_g}>
           {onScale(target_g, step.resolution_g)}
         </span>
-        <span className="text-3xl">g</span>
+        <span className="figure text-[min(13cqw,84px)]">g</span>
       </p>
+      {!isLive && (
+        <p className="flex items-center gap-3 text-2xl max-md:text-lg">
+          <Scale aria-hidden className="size-7" />
+          {at.target_g > wanted_g ? 'the scale runs on' : 'on the scale, set to zero first'}
+          {step.ingredientId === 'egg' && !step.isSeparated && `, about ${Number((step.grams / EGG_G).toFixed(1))} eggs`}
+        </p>
+      )}
       {isLive && at.isZeroed && (
         <div className="mt-1">
           {/* The way there: all of it above, the last grams spread out below. */}

@@ -27,7 +27,7 @@ export const StandIn = ({
     </button>
   );
   return (
-    <section aria-label="Simulated scale" className="border-l-3 border-band pl-3 text-[15px]">
+    <section aria-label="Simulated scale" className="w-full rounded-lg bg-sheet px-3 py-2 text-[15px]">
       <h3 className="flex items-baseline justify-between gap-3 text-base">
         Simulated scale <span className="text-sm font-normal text-quiet">battery {Math.round(100 * (last?.battery ?? 0))} %</span>
       </h3>

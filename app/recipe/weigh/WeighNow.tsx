@@ -1,13 +1,14 @@
 import type { Ingredient } from '../../../core/matter/index.ts';
 import { ingredientById } from '../../../core/matter/index.ts';
 import type { WeighStep } from '../../../core/weigh/index.ts';
+import { sentenceOn } from '../../../core/weigh/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import type { Session } from '../../session/index.ts';
 import { ScaleFace } from './ScaleFace.tsx';
 import { SpoonFace } from './SpoonFace.tsx';
 import type { AtScale } from './useAtScale.ts';
 import type { Bowl } from './useWeighing.ts';
-import { BOWL_WORDS, stepName } from './words.ts';
+import { BOWL_WORDS, stepName, verbFor } from './words.ts';
 
 type Props = {
   readonly session: Session;
@@ -22,13 +23,14 @@ type Props = {
 /** The one thing that goes in now, with the number to read very large. */
 export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props) => (
   <>
-    <p className="text-lg text-quiet">
-      {step.inCup ? 'in a small cup, then tipped ' : ''}into the {BOWL_WORDS[step.bowl]}
-      {bowl.topUp_g > 0 && ', a little more'}
-    </p>
-    <h2 className="text-5xl">{stepName(step, own)}</h2>
+    <h2 className="text-[min(10cqw,58px)] leading-tight">
+      {verbFor(step)} {stepName(step, own).toLowerCase()}
+    </h2>
+    {(step.inCup || bowl.topUp_g > 0) && (
+      <p className="text-xl text-quiet">{step.inCup ? `in a small cup, then tipped into the ${BOWL_WORDS[step.bowl]}` : 'a little more'}</p>
+    )}
     {isLive && !at.isZeroed ? (
-      <p className="mt-8 text-3xl">
+      <p className="mt-6 text-[min(7cqw,34px)] leading-snug">
         Put {step.inCup ? 'a ' : 'the '}
         <b>{step.inCup ? 'small cup' : BOWL_WORDS[step.bowl]}</b> on the scale
         {step.scaleId !== null &&
@@ -49,6 +51,7 @@ export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props
     ) : (
       <ScaleFace step={step} at={at} isLive={isLive} />
     )}
+    <OwnSentence bowl={bowl} step={step} own={own} />
     {step.lookAlike !== null && (
       <p className="mt-3 text-lg">
         Read the label aloud: <b>{stepName(step, own).toLowerCase()}</b>, not {ingredientById(step.lookAlike)?.name.toLowerCase()}.
@@ -61,3 +64,16 @@ export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props
     ))}
   </>
 );
+
+/** What the recipe itself says of it. */
+const OwnSentence = ({ bowl: { formula }, step, own }: Pick<Props, 'bowl' | 'step' | 'own'>) => {
+  const said = sentenceOn(formula.steps, [stepName(step, own), step.text]);
+  return (
+    said !== null && (
+      <blockquote className="mt-4 border-l-[5px] border-band pl-4 max-md:mt-2">
+        <p className="text-base text-quiet">Your recipe</p>
+        <p className="line-clamp-3 text-2xl leading-snug max-md:line-clamp-2 max-md:text-lg">“{said}”</p>
+      </blockquote>
+    )
+  );
+};

@@ -20,6 +20,8 @@ export type Bowl = {
   readonly step: Step | null;
   /** Of a step that was weighed before the lot was made larger: what is still missing, g. */
   readonly topUp_g: number;
+  /** What undo would take back; null: nothing. */
+  readonly last: WeighEvent | null;
 };
 
 /** What a weighed step lacks since the lot has grown, g. */
@@ -46,7 +48,8 @@ export const bowlOf = (
   const plan = weighPlan(reading, { scales: kit.scales, factor: state.factor, lineIds, steps: formula.steps, places: placesOf(formula) });
   const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
   const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
-  return { weighing, formula, reading, plan, lineIds, state, step, topUp_g };
+  const last = log.find(({ seq }) => seq === state.undoable) ?? null;
+  return { weighing, formula, reading, plan, lineIds, state, step, topUp_g, last };
 };
 
 /** A bowl that was given up longer ago is another morning's. */

@@ -1,6 +1,7 @@
 import type { Ingredient } from '../../../core/matter/index.ts';
 import { ingredientById } from '../../../core/matter/index.ts';
 import type { BowlRole, WeighStep } from '../../../core/weigh/index.ts';
+import type { Bowl } from './useWeighing.ts';
 
 export const BOWL_WORDS: Readonly<Record<BowlRole, string>> = {
   dry: 'dry bowl',
@@ -29,4 +30,29 @@ export const onScale = (grams: number, resolution_g: number): string => {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
   });
+};
+
+/** What one does with it, by how it comes (*common practice*). */
+export const verbFor = (step: WeighStep): string => {
+  if (step.ingredientId === 'egg') return step.isSeparated ? 'Add' : 'Crack in';
+  return LIQUID.test(step.ingredientId ?? '') ? 'Pour in' : 'Add';
+};
+const LIQUID = /milk|water|cream|oil|juice|beer|syrup|whey|extract|kefir|coffee/;
+
+/** "Milk is in", "Eggs are in". */
+export const inWords = (step: WeighStep, own: readonly Ingredient[]): string => {
+  const name = stepName(step, own);
+  return name.length > LONGEST_NAME ? 'It is in' : /[^s]s$/.test(name) ? `${name} are in` : `${name} is in`;
+};
+const LONGEST_NAME = 16;
+
+/** What undo would take back: "milk 1,980 g"; empty: nothing. */
+export const undoWords = ({ last, plan }: Bowl, own: readonly Ingredient[]): string => {
+  if (last === null) return '';
+  if (last.kind === 'scaled') return 'the larger batter';
+  if (last.kind !== 'weighed' && last.kind !== 'filled' && last.kind !== 'worked') return '';
+  const step = plan.steps.find(({ id }) => id === last.data.stepId);
+  if (step?.kind !== 'weigh') return 'the work';
+  const name = stepName(step, own).toLowerCase();
+  return last.kind === 'weighed' ? `${name} ${onScale(last.data.grams, step.resolution_g)}\u00a0g` : `one of ${name}`;
 };
