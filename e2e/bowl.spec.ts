@@ -192,7 +192,7 @@ test('cups and spoons: counted, interrupted, look-alikes read aloud', async ({ p
   const now = page.getByRole('region', { name: 'Now' });
   await now.getByRole('button', { name: IN }).click();
   await now.getByRole('button', { name: 'Done' }).click();
-  await expect(now).toContainText('Wheat flour');
+  await expect(now).toContainText('Add wheat flour');
   await now.getByRole('button', { name: /^One in/ }).click();
   await expect(now.getByRole('button', { name: /1 of 2/ })).toBeVisible();
   await page.reload();

@@ -13,7 +13,7 @@ import { useBench } from './useBench.ts';
 import type { Bowl, useWeighing } from './useWeighing.ts';
 import { WeighHead } from './WeighHead.tsx';
 import { WeighNow } from './WeighNow.tsx';
-import { BOWL_WORDS, inWords, onScale, stepName, undoWords } from './words.ts';
+import { BOWL_WORDS, inWords, onScale, plainName, undoWords } from './words.ts';
 
 type Props = {
   readonly session: Session;
@@ -83,9 +83,9 @@ export const AtTheBowl = ({ session, bowl, tell, onFinish }: Props) => {
 };
 
 /** The bowl that is filled now, in section. */
-const BowlAside = ({ bowl: { step, topUp_g }, bench }: { readonly bowl: Bowl; readonly bench: Bench }) => {
+const BowlAside = ({ bowl: { plan, step, topUp_g }, bench }: { readonly bowl: Bowl; readonly bench: Bench }) => {
   if (step === null) return <div />;
-  const wanted = step.kind === 'weigh' ? { name: stepName(step, bench.own), grams: topUp_g > 0 ? topUp_g : step.grams } : undefined;
+  const wanted = step.kind === 'weigh' ? { name: plainName(step, plan, bench.own), grams: topUp_g > 0 ? topUp_g : step.grams } : undefined;
   return (
     <div className="flex min-h-0 flex-col items-center justify-center gap-1 [&>svg]:min-h-0 [&>svg]:max-w-[440px] [&>svg]:flex-1 max-md:[&>svg]:max-h-[22dvh]">
       <BowlPicture layers={bench.layers} full_g={bench.full_g} name={BOWL_WORDS[step.bowl]} {...(wanted === undefined ? {} : { wanted })} />
@@ -108,7 +108,7 @@ const Then = ({ bowl: { plan, step }, own }: { readonly bowl: Bowl; readonly own
       <span className="text-quiet">then</span>
       {next.kind === 'weigh' ? (
         <>
-          <b className="truncate">{stepName(next, own)}</b>
+          <b className="truncate first-letter:uppercase">{plainName(next, plan, own)}</b>
           <b className="figure text-3xl">{onScale(next.grams, next.resolution_g)}</b>g
           {next.bowl !== step.bowl && <span className="text-quiet max-sm:hidden">, {BOWL_WORDS[next.bowl]}</span>}
         </>
@@ -120,7 +120,7 @@ const Then = ({ bowl: { plan, step }, own }: { readonly bowl: Bowl; readonly own
 };
 
 const OTHER =
-  'flex min-h-24 flex-col items-center justify-center rounded-2xl border-2 border-act px-6 font-display text-2xl leading-tight font-bold text-act disabled:border-line disabled:text-quiet max-md:min-h-18 max-md:px-3 max-md:text-lg';
+  'flex min-h-24 flex-col items-center justify-center rounded-2xl border-2 border-act px-6 font-display text-2xl leading-tight font-bold text-act disabled:border-line disabled:text-quiet max-md:min-h-18 max-md:px-2.5 max-md:text-lg';
 
 /** Undo, which says what it takes back; too much, or another amount; and the one thing to do. */
 const Touches = ({ bowl, bench: { touch, isLive, next, undo, own, recordTyped } }: { readonly bowl: Bowl; readonly bench: Bench }) => {
@@ -168,7 +168,7 @@ const Touches = ({ bowl, bench: { touch, isLive, next, undo, own, recordTyped } 
         className="min-h-24 min-w-0 flex-1 rounded-2xl bg-act px-4 font-display text-[min(44px,5vw)] leading-tight font-bold text-page max-md:min-h-18 max-md:text-2xl"
         onClick={next}
       >
-        {touch?.kind === 'record' && !isLive && step?.kind === 'weigh' ? inWords(step, own) : touchWords(touch, isLive)}
+        {touch?.kind === 'record' && !isLive && step?.kind === 'weigh' ? inWords(step, bowl.plan, own) : touchWords(touch, isLive)}
       </button>
     </div>
   );

@@ -8,7 +8,7 @@ import { ScaleFace } from './ScaleFace.tsx';
 import { SpoonFace } from './SpoonFace.tsx';
 import type { AtScale } from './useAtScale.ts';
 import type { Bowl } from './useWeighing.ts';
-import { BOWL_WORDS, stepName, verbFor } from './words.ts';
+import { BOWL_WORDS, plainName, stepName, verbFor } from './words.ts';
 
 type Props = {
   readonly session: Session;
@@ -24,7 +24,7 @@ type Props = {
 export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props) => (
   <>
     <h2 className="text-[min(10cqw,58px)] leading-tight">
-      {verbFor(step)} {stepName(step, own).toLowerCase()}
+      {verbFor(step)} {plainName(step, bowl.plan, own)}
     </h2>
     {(step.inCup || bowl.topUp_g > 0) && (
       <p className="text-xl text-quiet">{step.inCup ? `in a small cup, then tipped into the ${BOWL_WORDS[step.bowl]}` : 'a little more'}</p>

@@ -23,6 +23,15 @@ export const stepName = (step: WeighStep, own: readonly Ingredient[]): string =>
   return step.bowl === 'foam' ? 'Egg white' : 'Egg yolk';
 };
 
+/** The same in a word where nothing else in the bowl is called so: "milk", "eggs". */
+export const plainName = (step: WeighStep, plan: Bowl['plan'], own: readonly Ingredient[]): string => {
+  if (step.ingredientId === 'egg' && !step.isSeparated) return step.grams > MORE_THAN_ONE_EGG_G ? 'eggs' : 'egg';
+  const short = (one: WeighStep): string => (stepName(one, own).split(',')[0] ?? '').toLowerCase();
+  const isShared = plan.steps.some((one) => one.kind === 'weigh' && one.ingredientId !== step.ingredientId && short(one) === short(step));
+  return isShared ? stepName(step, own).toLowerCase() : short(step);
+};
+const MORE_THAN_ONE_EGG_G = 75;
+
 /** Digits as the scale in question shows them. */
 export const onScale = (grams: number, resolution_g: number): string => {
   const digits = resolution_g >= 1 ? 0 : resolution_g >= 0.1 ? 1 : 2;
@@ -40,8 +49,9 @@ export const verbFor = (step: WeighStep): string => {
 const LIQUID = /milk|water|cream|oil|juice|beer|syrup|whey|extract|kefir|coffee/;
 
 /** "Milk is in", "Eggs are in". */
-export const inWords = (step: WeighStep, own: readonly Ingredient[]): string => {
-  const name = stepName(step, own);
+export const inWords = (step: WeighStep, plan: Bowl['plan'], own: readonly Ingredient[]): string => {
+  const plain = plainName(step, plan, own);
+  const name = plain.charAt(0).toUpperCase() + plain.slice(1);
   return name.length > LONGEST_NAME ? 'It is in' : /[^s]s$/.test(name) ? `${name} are in` : `${name} is in`;
 };
 const LONGEST_NAME = 16;
@@ -53,6 +63,6 @@ export const undoWords = ({ last, plan }: Bowl, own: readonly Ingredient[]): str
   if (last.kind !== 'weighed' && last.kind !== 'filled' && last.kind !== 'worked') return '';
   const step = plan.steps.find(({ id }) => id === last.data.stepId);
   if (step?.kind !== 'weigh') return 'the work';
-  const name = stepName(step, own).toLowerCase();
+  const name = plainName(step, plan, own);
   return last.kind === 'weighed' ? `${name} ${onScale(last.data.grams, step.resolution_g)}\u00a0g` : `one of ${name}`;
 };
