@@ -59,9 +59,9 @@ export const Morning = ({ session, run, planned, onChange, plans }: Props) => {
   const [chosen, setChosen] = useState<ChosenLoad | null>(null);
   const [pane, setPane] = usePane();
   return (
-    <div className="flex min-h-full flex-col px-8 pt-5 pb-4 max-sm:px-5">
+    <div className="flex min-h-full flex-col px-8 pt-5 pb-4 max-sm:px-5 print:block print:p-0">
       <h1 className="sr-only">{run.name}</h1>
-      <div className="grid flex-1 grid-cols-[minmax(0,35rem)_minmax(0,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
+      <div className="no-print grid flex-1 grid-cols-[minmax(0,35rem)_minmax(0,1fr)] gap-x-8 gap-y-6 max-lg:grid-cols-1">
         <div className="flex flex-col gap-7 max-sm:gap-5">
           <Sentence key={run.id} session={session} run={run} onChange={onChange} />
           {planned !== null && <Alerts session={session} planned={planned} onChange={onChange} />}

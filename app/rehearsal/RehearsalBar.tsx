@@ -26,10 +26,10 @@ export const RehearsalBar = () => {
   return (
     <section
       aria-label="Rehearsal"
-      className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-act bg-act-soft px-4 py-1.5 text-[15px]"
+      className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-act bg-act-soft px-4 py-1.5 text-[15px] text-ink max-sm:gap-x-1.5 max-sm:px-2"
     >
       <p>
-        Rehearsal,{' '}
+        <span className="max-sm:sr-only">Rehearsal, </span>
         <b className="figure text-2xl" data-figure="rehearsal-clock" data-exact={now}>
           {timeOfDay(now, zone)}
         </b>
@@ -69,13 +69,13 @@ export const RehearsalBar = () => {
 };
 
 const End = ({ played }: { readonly played: PlayedExercise | null }) => (
-  <button type="button" className={clsx(PRESS, 'ml-auto border-line bg-white')} onClick={() => endRehearsal(played)}>
-    End the rehearsal
+  <button type="button" className={clsx(PRESS, 'ml-auto border-line bg-sheet')} onClick={() => endRehearsal(played)}>
+    End <span className="max-sm:sr-only">the rehearsal</span>
   </button>
 );
 
-const PRESS = 'min-h-9 min-w-11 rounded-md border-2 px-3 font-semibold';
-const choice = (isOn: boolean): string => clsx(PRESS, isOn ? 'border-act bg-act text-white' : 'border-line bg-white');
+const PRESS = 'min-h-9 min-w-11 rounded-md border-2 px-3 font-semibold max-sm:min-w-9 max-sm:px-1.5';
+const choice = (isOn: boolean): string => clsx(PRESS, isOn ? 'border-act bg-act text-page' : 'border-line bg-sheet');
 
 type HappeningsProps = {
   readonly session: Session;
@@ -120,7 +120,7 @@ const Happenings = ({ session, planned, rehearsal, now }: HappeningsProps) => {
           {here.guests} more guests have come in.
           <button
             type="button"
-            className={clsx(PRESS, 'border-act bg-act text-white')}
+            className={clsx(PRESS, 'border-act bg-act text-page')}
             onClick={() => {
               changeRehearsal({ met: [...rehearsal.met, here.id] });
               void carryOut(

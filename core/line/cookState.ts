@@ -117,9 +117,11 @@ const panelOf = (
   place: PlaceAtLine | undefined,
 ): ActPanel => {
   const left_s = (due.at - now) / 1000;
-  const isAtHand = due.at - now <= AT_HAND_MS[due.act];
+  // Nobody knows yet how much: it isn't announced before that.
+  const isKnown = due.act !== 'pour' || place?.advice != null;
+  const isAtHand = isKnown && due.at - now <= AT_HAND_MS[due.act];
   const isLate = due.act === 'open' && left_s < -LATE_S;
-  const canTouch = isAtHand && due.act !== 'switch-on' && (due.act !== 'pour' || place?.advice != null);
+  const canTouch = isAtHand && due.act !== 'switch-on';
   return {
     kind: 'act',
     due,

@@ -57,7 +57,8 @@ export const panelText = (panel: ActPanel, context: PanelContext): PanelText => 
   const { now, kit, nameOf } = context;
   const isPour = due.act === 'pour' && isAtHand;
   const amount = isPour && context.place !== undefined ? amountOf(context.place, kit) : null;
-  const isTimed = due.act !== 'close' && !(due.act === 'fold' && isAtHand) && !(isPour && amount !== null);
+  const isTimed =
+    !(due.act === 'pour' && due.at <= now) && due.act !== 'close' && !(due.act === 'fold' && isAtHand) && !(isPour && amount !== null);
   return {
     state: isLate ? 'Late' : isAtHand ? 'Now' : 'Next',
     verb: VERBS[due.act],

@@ -22,7 +22,7 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
     const { setting } = answer;
     return [
       moulds > 1 ? `${grams(portion_g / moulds)} g into each of ${moulds}` : `${grams(portion_g)} g`,
-      scoop === null ? null : `${scoopsText(scoop).text}`,
+      scoop === null ? null : scoopsText(scoop).text,
       setting.chosen === 'fixed'
         ? null
         : setting.dial === null
