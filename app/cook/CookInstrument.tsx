@@ -175,7 +175,7 @@ const Irons = ({ isHidden, cook, irons, now, seen, onOver }: IronsProps) => {
         return isPhone ? (
           <Chip key={state.ironId} {...props} onOpen={open} />
         ) : (
-          <Column key={state.ironId} {...props} onMore={() => open('more')} onRate={() => open('rate')} />
+          <Column key={state.ironId} {...props} isDense={rows > 1} onMore={() => open('more')} onRate={() => open('rate')} />
         );
       })}
     </div>

@@ -1,4 +1,3 @@
 export type { Rehearsal } from './kept.ts';
 export { takePlayed } from './change.ts';
-export { keptRehearsal } from './kept.ts';
 export { useRehearsal } from './useRehearsal.ts';

@@ -10,7 +10,11 @@ import type { BelievedIron, Piece } from './trueIron.ts';
 import { pieceAt, trueIronOf } from './trueIron.ts';
 
 /** Who decides what is done next: the line's own conductor, or a cook with a kitchen timer for each iron. */
-export type Conductor = (irons: readonly LineIron[], now: number, also?: { readonly folds: readonly DueFold[] }) => Pick<Conducted, 'next' | 'then'>;
+export type Conductor = (
+  irons: readonly LineIron[],
+  now: number,
+  also?: { readonly folds: readonly DueFold[] },
+) => Pick<Conducted, 'next' | 'then'>;
 
 export type PlayedLoad = {
   readonly ironId: string;

@@ -12,6 +12,18 @@ import type { Cook } from '../useCook.ts';
 import { useBowls, wantedOf_g } from './bowls.ts';
 import { Counts } from './Counts.tsx';
 
+/** Opened from here it takes this sheet's place. */
+const closing = (replan: Replan, onClose: () => void): Replan =>
+  replan === null
+    ? null
+    : {
+        ...replan,
+        open: () => {
+          onClose();
+          replan.open();
+        },
+      };
+
 type Props = { readonly cook: Cook; readonly replan: Replan; readonly onClose: () => void };
 
 /** All of how it stands: who is served, what is left in every bowl, the cautions, and what to do when something changes. */
@@ -44,7 +56,7 @@ export const StandingSheet = ({ cook, replan, onClose }: Props) => {
           );
         })}
         <div className="flex gap-6 md:hidden">
-          <ReplanLinks replan={replan} />
+          <ReplanLinks replan={closing(replan, onClose)} />
         </div>
         <Findings findings={findings} />
         <p className="text-base text-quiet">{cautionText(kit.temperatureUnit)}</p>

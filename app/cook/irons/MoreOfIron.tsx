@@ -8,7 +8,7 @@ import { basisInShort, clock, grams, useSettling } from '../../ui/index.ts';
 import type { Cook } from '../useCook.ts';
 import { heatText } from '../words/amounts.ts';
 import { GREASE_WORDS } from '../words/panelText.ts';
-import { Clock, Rate, TouchButton } from './Column.tsx';
+import { IronClock, Rate, TouchButton } from './ironParts.tsx';
 import { ReallyDone } from './ReallyDone.tsx';
 import { Noticed, Senses } from './Senses.tsx';
 import type { LinePlace } from '../line/linePlace.ts';
@@ -53,7 +53,7 @@ export const MoreOfIron = ({ cook, place, state, now, onRate, onClose }: Props) 
       </header>
       <div className="flex items-center gap-4">
         <div className="text-center">
-          <Clock state={state} text={text} />
+          <IronClock state={state} text={text} />
         </div>
         <div className="ml-auto w-60 max-w-[50%]">
           <TouchButton cook={cook} place={place} state={state} />

@@ -6,7 +6,7 @@ import { fromUnit, inUnit } from '../../ui/index.ts';
 import { useKit } from '../../store/index.ts';
 import type { Question } from './questions.ts';
 import { wordQuestions } from './questions.ts';
-import type { Rating } from './RatePanel.tsx';
+import type { Rating } from './useRating.ts';
 
 type Props = { readonly rating: Rating; readonly disabled: boolean; readonly onBack: () => void };
 

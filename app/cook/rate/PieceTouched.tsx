@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { Piece, pieceOf } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 import { FILL, howMuch } from './questions.ts';
-import type { Rating } from './RatePanel.tsx';
+import type { Rating } from './useRating.ts';
 
 type Props = { readonly place: LinePlace; readonly rating: Rating; readonly disabled: boolean };
 
