@@ -30,8 +30,17 @@ const cut = (page: Page): Promise<string[]> =>
             ]
           : [],
       );
+    // Nothing of an iron lies over what stands above it.
+    const over = [...root.querySelectorAll('section[data-iron]')].flatMap((iron) => {
+      const parts = [...iron.children].filter(isShown).map((part) => ({ part, box: part.getBoundingClientRect() }));
+      return parts.flatMap(({ part, box }, i) => {
+        const last = [...part.querySelectorAll('*'), part].filter(isShown).map((inner) => inner.getBoundingClientRect().bottom);
+        const next = parts[i + 1]?.box;
+        return next !== undefined && Math.max(...last, box.bottom) > next.top + 3 ? [`${name(iron)}: ${part.tagName} over the next`] : [];
+      });
+    });
     const foot = root.querySelector('footer')!.getBoundingClientRect();
-    return [...buttons, ...scrolled, ...(foot.bottom > innerHeight + 1 || foot.height > 57 ? [`foot ${foot.height}`] : [])];
+    return [...buttons, ...scrolled, ...over, ...(foot.bottom > innerHeight + 1 || foot.height > 57 ? [`foot ${foot.height}`] : [])];
   });
 
 const until = async (page: Page, act: string, step_ms = 3000): Promise<void> => {
@@ -101,6 +110,7 @@ for (const size of SIZES)
       await touchIrons(page, 'Wafer iron', 'Ball pan');
       await open(page, 'cook');
       await expect(page.locator('section[data-iron]')).toHaveCount(5);
+
       await fits('five irons');
     },
   );

@@ -75,10 +75,10 @@ const Then = ({ cook, place, text }: { readonly cook: Cook; readonly place: Line
   const rest = isIn ? null : restText(place, cook.saidOf(place.iron.id));
   const isMoved = isIn && place.rescue !== null;
   return (
-    <div className="min-h-[3.6em] text-[17px] leading-tight group-data-dense:min-h-0 low:hidden">
-      <p className="text-quiet">{text.label}</p>
+    <div className="min-h-[3.6em] shrink-0 text-[17px] leading-tight group-data-dense:min-h-0 low:hidden">
+      <p className="text-quiet group-data-dense:hidden">{text.label}</p>
       <p
-        className="font-display text-[min(26px,2.2vw)] leading-tight font-bold max-lg:text-[21px]"
+        className="font-display text-[min(26px,2.2vw)] leading-tight font-bold group-data-dense:line-clamp-1 group-data-dense:text-[18px] max-lg:text-[21px]"
         {...(isMoved ? { role: 'status', 'data-figure': 'rescued', 'data-exact': place.rescue.open_s } : {})}
       >
         {text.then}
