@@ -36,7 +36,9 @@ const observationWords = (o: Observation, moulds: number): string => {
 const eventWords = (event: LoadEvent, moulds: number): string => {
   switch (event.kind) {
     case 'signal':
-      return { 'steam-down': 'steam is down', smells: 'it smells', beeped: 'it beeped' }[event.data.signal];
+      return { 'steam-down': 'steam is down', smells: 'it smells', beeped: 'it beeped', light: 'its light', steaming: 'still steaming' }[
+        event.data.signal
+      ];
     case 'logged':
       return observationWords(event.data, moulds);
     case 'corrected':

@@ -149,7 +149,7 @@ describe('what is suggested', () => {
     const belief = firstBelief(seededRandom(3));
     const plan = suggest(e, belief, TARGET);
     const at_s = 0.6 * plan.open_s;
-    const usual = (signal: Signal) => cueTiming(signal, [], TARGET);
+    const usual = (signal: Exclude<Signal, 'steaming'>) => cueTiming(signal, [], TARGET);
     const timings = { smells: usual('smells'), beeped: usual('beeped'), 'steam-down': usual('steam-down') };
     const after = (seen: 'pale' | 'dark'): number =>
       revisedOpenTime(e, belief, plan, [{ at_s, seen }], timings, TARGET, seededRandom(1)).open_s;

@@ -54,6 +54,19 @@ describe('the load that is in the iron', () => {
     expect(both.open_s).toBeGreaterThanOrEqual(80);
   });
 
+  test('still steaming holds the call: later than without, and never within a quarter of a minute; the light counts like a beep', () => {
+    const plain = after([]).open_s;
+    const steaming = after([{ signal: 'steaming', at_s: 1.1 * plain }]);
+    expect(steaming.open_s).toBeGreaterThanOrEqual(1.1 * plain + 15);
+    // Early on it says nothing: everything steams then.
+    expect(Math.abs(after([{ signal: 'steaming', at_s: 20 }]).open_s - plain)).toBeLessThan(8);
+    expect(movedFromPromise({ open_s: 100, chance: 1, earliestLook_s: 90 }, 200, 200, [{ signal: 'steaming', at_s: 190 }]).open_s).toBe(
+      205,
+    );
+    const [early, late] = [after([{ signal: 'light', at_s: 60 }]), after([{ signal: 'light', at_s: 200 }])];
+    expect(late.open_s).toBeGreaterThan(early.open_s + 10);
+  });
+
   test('the earliest safe look is about when the core has set', () => {
     const { earliestLook_s } = after([{ signal: 'smells', at_s: 20 }]);
     const set_s = coreSetAt(e, gridPositionOf(e, 200, 0, NOMINAL.contact, 1));

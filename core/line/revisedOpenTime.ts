@@ -1,5 +1,6 @@
 import type { Random } from '../basis/index.ts';
 import { clamp, seededRandom } from '../basis/index.ts';
+import type { Signal } from '../log/index.ts';
 import type { Action, Belief, Look, Emulator, EmulatorMemory, PastLoad, KnownIronWithBatter, IronParameters } from '../fit/index.ts';
 import {
   afterLook,
@@ -15,8 +16,9 @@ import {
 } from '../fit/index.ts';
 import { bestOpening } from '../advise/index.ts';
 
-/** What can be noticed without opening. */
-export type Signal = 'steam-down' | 'smells' | 'beeped';
+export type { Signal };
+/** A signal that comes once, at a moment of its own; that it still steams is no moment. */
+type TimedSignal = Exclude<Signal, 'steaming'>;
 
 /** Something noticed while a load is in the iron. */
 export type Cue = Look | { readonly signal: Signal; readonly at_s: number };
@@ -28,9 +30,10 @@ export type CueTiming = { readonly share: number; readonly sd: number };
  * Before anything is known of an iron (*common practice*): the first smell comes half-way for one and at the end for another, the beep early
  * or late by its own amount, steam dwindles towards the end.
  */
-const FIRST_TIMING: Readonly<Record<Signal, CueTiming>> = {
+const FIRST_TIMING: Readonly<Record<TimedSignal, CueTiming>> = {
   smells: { share: 0.65, sd: 0.3 },
   beeped: { share: 0.95, sd: 0.3 },
+  light: { share: 0.95, sd: 0.35 },
   'steam-down': { share: 0.95, sd: 0.25 },
 };
 /** From load to load on one iron. */
@@ -43,7 +46,7 @@ export type PastCue = { readonly signal: Signal; readonly at_s: number; readonly
 const TIME_PER_STEP = 0.87;
 
 /** This iron's own timing of a signal: the usual one, drawn towards what its loads showed. */
-export const cueTiming = (signal: Signal, past: readonly PastCue[], wished: number): CueTiming => {
+export const cueTiming = (signal: TimedSignal, past: readonly PastCue[], wished: number): CueTiming => {
   const { share, sd } = FIRST_TIMING[signal];
   let precision = 1 / sd ** 2;
   let sum = Math.log(share) * precision;
@@ -69,26 +72,46 @@ const timeToColour_s = (e: Emulator, u: IronParameters, pour: Omit<Action, 'open
   return late;
 };
 
+/** When each signal comes; one that nobody has asked about comes as is usual. */
+export type Timings = Readonly<Partial<Record<TimedSignal, CueTiming>>>;
+
+/** How likely a signal is noticed at `at_s` where it comes around `expected`, both logarithmic; that it still steams says that its end is yet to come. */
+const likelihood = (signal: Signal, at: number, expected: number, sd: number): number =>
+  signal === 'steaming' ? 1 - normalBelow((at - expected) / sd) : Math.exp(-((at - expected) ** 2) / (2 * sd ** 2));
+
+/** The share of a normal distribution below `z`, by a logistic curve: within 0.01. */
+const normalBelow = (z: number): number => 1 / (1 + Math.exp(-1.702 * z));
+
 /** The guesses once a signal was noticed, for this load alone. */
 const afterSignal = (
   e: Emulator,
   belief: Belief,
   pour: Omit<Action, 'open_s'>,
   cue: { readonly signal: Signal; readonly at_s: number },
-  timing: CueTiming,
+  timings: Timings,
   tawny: number,
   random: Random,
-): Belief =>
-  reweighedBy(
+): Belief => {
+  const timed = cue.signal === 'steaming' ? 'steam-down' : cue.signal;
+  const { share, sd } = timings[timed] ?? FIRST_TIMING[timed];
+  return reweighedBy(
     e,
     belief,
     (u) => {
-      const expected = Math.log(timeToColour_s(e, u, pour, tawny) * timing.share);
+      const expected = Math.log(timeToColour_s(e, u, pour, tawny) * share);
       // Somebody may touch the wrong one: nothing is ruled out.
-      return Math.exp(-((Math.log(Math.max(1, cue.at_s)) - expected) ** 2) / (2 * timing.sd ** 2)) + 0.05;
+      return likelihood(cue.signal, Math.log(Math.max(1, cue.at_s)), expected, sd) + 0.05;
     },
     random,
   );
+};
+
+/** What still steams is looked at again after so long (*common practice*), s. */
+const STEAMS_ON_S = 15;
+
+/** Never before what was noticed last; and not while it steams. */
+const notBefore_s = (cues: readonly Cue[]): number =>
+  Math.max(0, ...cues.map((cue) => cue.at_s + ('signal' in cue && cue.signal === 'steaming' ? STEAMS_ON_S : 0)));
 
 export type RevisedOpenTime = {
   readonly open_s: number;
@@ -106,14 +129,14 @@ export const revisedOpenTime = (
   belief: Belief,
   pour: Omit<Action, 'open_s'>,
   cues: readonly Cue[],
-  timings: Readonly<Record<Signal, CueTiming>>,
+  timings: Timings,
   tawny: number,
   random: Random,
 ): RevisedOpenTime => {
   let now = belief;
   let last_s = 0;
   for (const cue of [...cues].sort((a, b) => a.at_s - b.at_s)) {
-    now = 'seen' in cue ? afterLook(e, now, pour, cue, random) : afterSignal(e, now, pour, cue, timings[cue.signal], tawny, random);
+    now = 'seen' in cue ? afterLook(e, now, pour, cue, random) : afterSignal(e, now, pour, cue, timings, tawny, random);
     last_s = Math.max(last_s, cue.at_s);
   }
   const guesses = guessesToJudge(now);
@@ -126,7 +149,11 @@ export const revisedOpenTime = (
   const looks = cues.flatMap((cue) => ('seen' in cue ? [cue] : []));
   const pace = looks.length === 0 ? 1 : paceAfter(e, now, pour, looks);
   const best = bestOpening(e, guesses, pour, last_s * pace, tawny);
-  return { open_s: Math.max(last_s, best.open_s / pace), chance: best.chance, earliestLook_s: Math.max(last_s, earliest / pace) };
+  return {
+    open_s: Math.max(notBefore_s(cues), best.open_s / pace),
+    chance: best.chance,
+    earliestLook_s: Math.max(last_s, earliest / pace),
+  };
 };
 
 /** The load that is in the iron, with what was noticed of it so far. */
@@ -152,8 +179,8 @@ export function* revisedOpenTimeNow(
   const { belief, emulatorOf } = yield* fitIron(pairings, history, random, memory);
   const emulator = yield* emulatorOf(load.batterKey);
   if (emulator === null) return null;
-  const timing = (signal: Signal) => cueTiming(signal, load.past, load.tawny);
-  const timings = { smells: timing('smells'), beeped: timing('beeped'), 'steam-down': timing('steam-down') };
+  const timing = (signal: TimedSignal) => cueTiming(signal, load.past, load.tawny);
+  const timings = { smells: timing('smells'), beeped: timing('beeped'), light: timing('light'), 'steam-down': timing('steam-down') };
   const revised = revisedOpenTime(emulator, belief, load.pour, load.cues, timings, load.tawny, random);
   const { open_s, ...promisedPour } = load.promised;
   const asPromised = revisedOpenTime(emulator, belief, promisedPour, [], timings, load.tawny, seededRandom(FIT_SEED));
@@ -170,6 +197,5 @@ export const movedFromPromise = (
   promised_s: number,
   cues: readonly Cue[],
 ): RevisedOpenTime => {
-  const last_s = Math.max(0, ...cues.map(({ at_s }) => at_s));
-  return { ...revised, open_s: Math.max(last_s, (promised_s * revised.open_s) / Math.max(1, asPromised_s)) };
+  return { ...revised, open_s: Math.max(notBefore_s(cues), (promised_s * revised.open_s) / Math.max(1, asPromised_s)) };
 };

@@ -4,7 +4,7 @@ export { EDGES } from './edges.ts';
 export { poured_g, pouredAsWhole_g, settingOf } from './done.ts';
 export { Load } from './load.ts';
 export type { NewLoadEvent } from './loadEvent.ts';
-export type { Did, PlaceOnPlate } from './loadEvent.ts';
+export type { Did, PlaceOnPlate, Signal } from './loadEvent.ts';
 export { LoadEvent, Observation } from './loadEvent.ts';
 export type { LoadProgress } from './loadProgress.ts';
 export { loadProgress } from './loadProgress.ts';

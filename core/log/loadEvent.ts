@@ -9,7 +9,9 @@ export const PLACES_ON_PLATE = ['hinge-left', 'hinge', 'hinge-right', 'left', 'r
 export type PlaceOnPlate = (typeof PLACES_ON_PLATE)[number];
 
 export const CRUMBS = ['airy', 'soft', 'chewy', 'dense'] as const;
-export const SIGNALS = ['steam-down', 'smells', 'beeped'] as const;
+/** What is noticed of a load without opening it; `steaming`: it still does. */
+export const SIGNALS = ['steam-down', 'smells', 'beeped', 'light', 'steaming'] as const;
+export type Signal = (typeof SIGNALS)[number];
 /** What a look through the crack shows: see `Look`. */
 export const SEEN = ['pale', 'half', 'nearly', 'dark'] as const;
 export const LOST_HOW = ['no', 'burnt', 'torn', 'dropped'] as const;

@@ -4,7 +4,7 @@ import type { PastLoad } from '../fit/index.ts';
 import { pastLoad } from '../fit/index.ts';
 import type { Formula, ReadSettings } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
-import type { Load, LoadEvent, Prediction } from '../log/index.ts';
+import type { Load, LoadEvent, Prediction, Signal } from '../log/index.ts';
 import { loadProgress, settingOf } from '../log/index.ts';
 import type { Iron } from '../plate/index.ts';
 import { settingNow_C } from '../plate/index.ts';
@@ -22,7 +22,7 @@ export type ToldLoad = { readonly load: Load; readonly log: readonly LoadEvent[]
 
 /** A signal in a load that is over, beside how it came out. */
 export type ToldCue = {
-  readonly signal: 'steam-down' | 'smells' | 'beeped';
+  readonly signal: Signal;
   readonly at_s: number;
   readonly open_s: number;
   readonly tawny: number | null;

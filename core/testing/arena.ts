@@ -436,7 +436,7 @@ export const SIGNALS: Noticed = { looks: 3, smell: true };
  */
 export const playRescued = (world: World, irons: number, seed = 78, emulators = arenaEmulators(), noticed: Noticed = ONE_LOOK): Score => {
   const score: Score = { n: irons, hit: [0], close: [0], conflicts: 0, promised: [0], covered: 0, bands: 0 };
-  const usual = (signal: Signal) => cueTiming(signal, [], TARGET);
+  const usual = (signal: Exclude<Signal, 'steaming'>) => cueTiming(signal, [], TARGET);
   const timings = { smells: usual('smells'), beeped: usual('beeped'), 'steam-down': usual('steam-down') };
   for (let i = 0; i < irons; i++) {
     const e = emulators[i % emulators.length];

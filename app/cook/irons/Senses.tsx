@@ -1,4 +1,4 @@
-import { Eye, Volume2, Wind } from 'lucide-react';
+import { CloudFog, Eye, Lightbulb, Volume2, Wind } from 'lucide-react';
 import { useState } from 'react';
 import type { NewLoadEvent } from '../../../core/log/index.ts';
 import { clock, inkOn, LinkButton, tawnyCss } from '../../ui/index.ts';
@@ -18,7 +18,13 @@ const SENSES = [
   { icon: Wind, label: 'steam is down', signal: 'steam-down' },
   { icon: Nose, label: 'it smells', signal: 'smells' },
   { icon: Volume2, label: 'it beeped', signal: 'beeped' },
+  { icon: Lightbulb, label: 'its light', signal: 'light' },
+  { icon: CloudFog, label: 'still steaming', signal: 'steaming' },
 ] as const;
+
+/** Whether this iron has such a signal: a steam that goes on long after the load is done says nothing. */
+const says = ({ iron, advice }: LinePlace, signal: (typeof SENSES)[number]['signal']): boolean =>
+  signal === 'light' ? iron.signals.light : signal === 'steam-down' || signal === 'steaming' ? advice?.answer.steamDown_s !== null : true;
 
 const PRESS =
   'flex min-h-16 items-center justify-center gap-2 rounded-xl border-2 border-line px-2 text-lg leading-tight font-semibold active:scale-[0.98] disabled:opacity-60';
@@ -50,20 +56,18 @@ export const Senses = ({ place, disabled, onTouch }: Props) => {
     );
   return (
     <div role="group" aria-label="What do you notice?" className="grid grid-cols-2 gap-3">
-      {SENSES.filter(({ signal }) => signal !== 'steam-down' || place.advice?.answer.steamDown_s !== null).map(
-        ({ icon: Icon, label, signal }) => (
-          <button
-            key={signal}
-            type="button"
-            disabled={disabled}
-            className={PRESS}
-            onClick={() => onTouch({ kind: 'signal', data: { signal } })}
-          >
-            <Icon aria-hidden className="size-6 shrink-0" />
-            {label}
-          </button>
-        ),
-      )}
+      {SENSES.filter(({ signal }) => says(place, signal)).map(({ icon: Icon, label, signal }) => (
+        <button
+          key={signal}
+          type="button"
+          disabled={disabled}
+          className={PRESS}
+          onClick={() => onTouch({ kind: 'signal', data: { signal } })}
+        >
+          <Icon aria-hidden className="size-6 shrink-0" />
+          {label}
+        </button>
+      ))}
       <button type="button" disabled={disabled} className={PRESS} onClick={() => setLooking(true)}>
         <Eye aria-hidden className="size-6 shrink-0" />
         looked
@@ -72,7 +76,13 @@ export const Senses = ({ place, disabled, onTouch }: Props) => {
   );
 };
 
-const SIGNAL_WORDS: Readonly<Record<string, string>> = { 'steam-down': 'steam down', smells: 'smelt', beeped: 'beeped' };
+const SIGNAL_WORDS: Readonly<Record<string, string>> = {
+  'steam-down': 'steam down',
+  smells: 'smelt',
+  beeped: 'beeped',
+  light: 'light',
+  steaming: 'still steaming',
+};
 
 /** What was noticed so far, with its time in the iron. */
 export const Noticed = ({ place: { progress } }: { readonly place: LinePlace }) => {

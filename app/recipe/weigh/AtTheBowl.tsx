@@ -2,6 +2,7 @@ import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Ingredient } from '../../../core/matter/index.ts';
 import type { WeighStep } from '../../../core/weigh/index.ts';
+import { describeSentence } from '../../../words/index.ts';
 import { NumberEntry } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { touchWords } from './atTheBench.ts';
@@ -113,7 +114,7 @@ const Then = ({ bowl: { plan, step }, own }: { readonly bowl: Bowl; readonly own
           {next.bowl !== step.bowl && <span className="text-quiet max-sm:hidden">, {BOWL_WORDS[next.bowl]}</span>}
         </>
       ) : (
-        <b className="truncate">{(next.told ?? 'work on it').split(/[:;.,]/)[0]}</b>
+        <b className="truncate">{(next.told ?? describeSentence(next)).split(/[:;.,]/)[0]}</b>
       )}
     </p>
   );

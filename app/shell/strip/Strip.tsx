@@ -44,7 +44,7 @@ export const Strip = () => {
           <span className="whitespace-nowrap text-quiet">at {timeOfDay(next.at, zone)}</span>
         </>
       )}
-      <span className={clsx('ml-auto whitespace-nowrap text-quiet', next !== null && next.at < now && 'font-bold text-hazard')}>
+      <span className={clsx('ml-auto whitespace-nowrap', next !== null && next.at < now ? 'font-bold text-hazard' : 'text-quiet')}>
         {next === null ? '' : until(next.at - now)}
       </span>
       <Link to="/plan" className="flex min-h-11 items-center whitespace-nowrap text-act underline underline-offset-4 max-md:hidden">
