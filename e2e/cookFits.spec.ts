@@ -91,10 +91,10 @@ for (const size of SIZES)
       await expect(next.locator('[data-panel-figure]')).toHaveText(/^−\d/);
       await fits('late');
       const late = (await next.getAttribute('data-for')) ?? '';
-      // The column, or the row of the phone, says the same.
+      // The column, or the row of the phone, says the same; as time goes by another lid may come first.
       await expect(column(page, late)).toHaveAttribute('data-late', 'true');
       await next.getByRole('button', { name: /^Opened: / }).click();
-      await expect(column(page, late)).toHaveAttribute('data-phase', 'opened');
+      await expect(page.locator('section[data-phase="opened"]')).toHaveCount(1);
       await fits('one is out');
       await page
         .getByRole('button', { name: /^How was it\?/ })

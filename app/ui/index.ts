@@ -60,6 +60,7 @@ export type { PieceLook } from './parts/Piece.tsx';
 export { Piece, pieceOf } from './parts/Piece.tsx';
 export { LidRing } from './parts/LidRing.tsx';
 export { ColourScale } from './parts/ColourScale.tsx';
+export { IronSettings } from './parts/IronSettings.tsx';
 export { Basis } from './parts/Figure.tsx';
 export { Bowl, Dial, LidClock, Scoops } from './parts/Instruments.tsx';
 export { useFolded } from './page/useFolded.ts';

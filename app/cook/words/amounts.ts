@@ -39,7 +39,7 @@ export const restText = (place: LinePlace, said: Did): string | null => {
   const rest = restFor(place, said);
   if (rest === null) return null;
   const { moulds } = place.iron.geometry;
-  return `${grams(rest.grams)}\u00a0g left: ${moulds > 1 ? `fill ${rest.moulds} of ${moulds}` : 'one smaller piece, done sooner'}`;
+  return `${grams(rest.grams)}\u00a0g to pour: ${moulds > 1 ? `fill ${rest.moulds} of ${moulds}` : 'one smaller piece, done sooner'}`;
 };
 
 /** Less than a teaspoonful is no news, g. */

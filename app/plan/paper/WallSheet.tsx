@@ -1,23 +1,8 @@
 import type { RunPlan } from '../../../core/run/index.ts';
 import { platesOf } from '../../../core/run/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
 import { wallNow } from '../../clock/index.ts';
-import {
-  clock,
-  day,
-  dayAndTime,
-  Dial,
-  dialMarkText,
-  grams,
-  LidClock,
-  Piece,
-  pieceOf,
-  Scoops,
-  scoopsText,
-  temperature,
-  timeOfDay,
-} from '../../ui/index.ts';
+import { clock, day, dayAndTime, grams, IronSettings, Piece, pieceOf, temperature, timeOfDay } from '../../ui/index.ts';
 import type { PlannedDish, PlannedRun } from '../../session/index.ts';
 import { dishName } from '../../session/index.ts';
 import { useKit } from '../../store/index.ts';
@@ -90,6 +75,8 @@ const MANY = 8;
 type ColumnProps = Props & { readonly dish: PlannedDish; readonly iron: Iron };
 
 const IronColumn = ({ planned, plan, dish, iron }: ColumnProps) => {
+  const kit = useKit();
+  const reply = dish.advices.get(iron.id);
   const loads = plan.loads.filter(({ ironId, dishId }) => ironId === iron.id && dishId === dish.dish.id);
   const at = (when: number): string => timeOfDay(when, planned.run.zone);
   const of = dishName(planned, dish.dish.id);
@@ -101,7 +88,9 @@ const IronColumn = ({ planned, plan, dish, iron }: ColumnProps) => {
         <Piece {...pieceOf(iron, TAWNY)} size={60} /> {iron.name}
       </h2>
       {of !== null && <p className="text-[11pt]">{of}</p>}
-      <Settings dish={dish} iron={iron} />
+      {reply !== undefined && (
+        <IronSettings answer={reply.answer} iron={iron} kit={kit} closedNote={firstNote(dish, iron, reply.answer.cookTime_s.best)} />
+      )}
       <table className={`mt-2 w-full ${size}`}>
         <thead className="text-left text-[11pt]">
           <tr>
@@ -128,55 +117,8 @@ const IronColumn = ({ planned, plan, dish, iron }: ColumnProps) => {
   );
 };
 
-/** More run into one another on the drawing. */
-const MOST_MARKS = 13;
-
 /** As it is drawn on paper: the step that most want. */
 const TAWNY = 4;
-
-const Settings = ({ dish, iron }: Pick<ColumnProps, 'dish' | 'iron'>) => {
-  const kit = useKit();
-  const reply = dish.advices.get(iron.id);
-  if (reply === undefined) return null;
-  const { setting, portion_mL, dose_g, cookTime_s } = reply.answer;
-  const { moulds } = iron.geometry;
-  const scoop = nearestScoop(portion_mL / moulds, kit.scoops);
-  const scoops = scoop === null ? null : scoopsText(scoop);
-  const each = moulds > 1 ? `${moulds} × ` : '';
-  const { min, max } = iron.control.type === 'dial' ? iron.control : { min: 1, max: 6 };
-  return (
-    <dl className="mt-2 flex flex-col gap-1 [&_svg]:size-14">
-      {setting.chosen !== 'fixed' && (
-        <Setting
-          picture={
-            setting.dial === null ? null : (
-              <Dial mark={setting.dial - min + 1} marks={Math.min(MOST_MARKS, Math.round(max - min) + 1)} label="dial" />
-            )
-          }
-          figure={setting.dial === null ? temperature(setting.temperature_C, kit.temperatureUnit) : dialMarkText(setting.dial)}
-          name={setting.dial === null ? 'set' : 'dial'}
-        />
-      )}
-      <Setting
-        picture={<Scoops count={scoops?.count ?? 1} label="scoops" />}
-        figure={`${each}${scoops === null ? `${grams(dose_g)}\u00a0g` : scoops.count}`}
-        name={scoops === null ? 'each' : `${scoops.name}${scoops.after === '' ? '' : `, ${scoops.after}`} (${grams(dose_g)}\u00a0g)`}
-      />
-      <Setting
-        picture={
-          <LidClock
-            best_s={cookTime_s.best}
-            good_s={[cookTime_s.from, cookTime_s.to]}
-            turn_s={cookTime_s.best > 600 ? 1800 : 600}
-            label="closed"
-          />
-        }
-        figure={clock(cookTime_s.best)}
-        name={dish.firsts.get(iron.id) === undefined ? 'closed' : firstNote(dish, iron, cookTime_s.best)}
-      />
-    </dl>
-  );
-};
 
 /** The first load of a fresh iron takes another time. */
 const firstNote = ({ firsts }: PlannedDish, { id }: Iron, later_s: number): string => {
@@ -184,13 +126,3 @@ const firstNote = ({ firsts }: PlannedDish, { id }: Iron, later_s: number): stri
   return Math.abs(first_s - later_s) < SAME_S ? 'closed' : `closed, the first ${clock(first_s)}`;
 };
 const SAME_S = 5;
-
-const Setting = ({ picture, figure, name }: { readonly picture: React.ReactNode; readonly figure: string; readonly name: string }) => (
-  <div className="flex items-center gap-3">
-    {picture}
-    <div className="flex flex-col-reverse">
-      <dt className="text-[11pt] leading-tight font-semibold">{name}</dt>
-      <dd className="figure text-[30pt]">{figure}</dd>
-    </div>
-  </div>
-);

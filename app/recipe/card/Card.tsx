@@ -3,9 +3,10 @@ import { Link } from 'react-router';
 import type { Formula } from '../../../core/formula/index.ts';
 import { adviceJob, readingOf, useSession } from '../../session/index.ts';
 import type { Session } from '../../session/index.ts';
-import { ActButton } from '../../ui/index.ts';
+import { ActButton, IronSettings } from '../../ui/index.ts';
 import { useAdvice } from '../../workers/index.ts';
 import { CardPage, cardOf } from './CardPage.tsx';
+import { IronCards } from './IronCards.tsx';
 
 /** The recipe as it hangs on the wall: to look at and to print. */
 export const Card = () => {
@@ -32,11 +33,18 @@ const CardOf = ({ session, formula }: { readonly session: Session; readonly form
   return (
     <div className="flex flex-col gap-5 px-8 py-5 max-sm:px-5">
       <div className="rounded-2xl border border-line bg-sheet print:border-0">
-        <CardPage formula={formula} reading={reading} card={cardOf(reading, answer, iron, session)} session={session} />
+        <CardPage
+          formula={formula}
+          reading={reading}
+          card={cardOf(reading, answer, iron, session)}
+          session={session}
+          settings={answer !== null && iron !== null && <IronSettings answer={answer} iron={iron} kit={session.kit} />}
+        />
       </div>
+      <IronCards session={session} formula={formula} />
       <div className="no-print">
         <ActButton icon={<Printer aria-hidden className="size-6" />} onClick={() => window.print()}>
-          Print the card
+          Print the cards
         </ActButton>
       </div>
     </div>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { AdviceAnswer } from '../../../core/advise/index.ts';
 import type { Formula, ParsedFormula } from '../../../core/formula/index.ts';
 import { allergensOf } from '../../../core/formula/index.ts';
@@ -29,11 +30,14 @@ export const CardPage = ({
   reading,
   card,
   session,
+  settings,
 }: {
   readonly formula: Formula;
   readonly reading: ParsedFormula;
   readonly card: ReturnType<typeof cardOf>;
   readonly session: Session;
+  /** What is set, poured and closed on the chosen iron; left out: nothing is known. */
+  readonly settings?: ReactNode;
 }) => (
   <section aria-label="Recipe card" className="p-6 print:text-black">
     <h1 className="text-3xl">{formula.name}</h1>
@@ -73,6 +77,7 @@ export const CardPage = ({
             ),
           )}
         </dl>
+        {settings}
         <Here session={session} formula={formula} />
         <p className="mt-4 text-xs">
           Raw egg and raw flour: don’t taste the batter. Hot plates and steam burn. The maker’s manual comes first.

@@ -5,15 +5,21 @@ import type { Session } from '../../session/index.ts';
 import { adviceJob } from '../../session/index.ts';
 import { useAdvices } from '../../workers/index.ts';
 
-/** How it is done here, on every iron that is worked with: the mark, the scoops and the time by what its loads have taught. For whoever stands at the iron. */
-export const Here = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
-  const { irons, ironLoads, kit, workspace } = session;
+/** What the loads of every known iron have taught of this recipe. */
+export const useHere = (session: Session, formula: Formula) => {
+  const { irons, ironLoads, workspace } = session;
   const known = formula.lines.length === 0 ? [] : irons.filter(({ id }) => (ironLoads.loads.get(id)?.length ?? 0) > 0);
   const answers = useAdvices(known.map((iron) => adviceJob(session, formula, iron, { ...workspace, load: 2, preheat_s: null })));
-  const rows = known.flatMap((iron, i) => {
+  return known.flatMap((iron, i) => {
     const data = answers[i]?.data;
-    return data?.ok === true ? [{ iron, answer: data.value.answer }] : [];
+    return data?.ok === true ? [{ iron, answer: data.value.answer, grease: data.value.grease }] : [];
   });
+};
+
+/** How it is done here, on every iron that is worked with: the mark, the scoops and the time by what its loads have taught. For whoever stands at the iron. */
+export const Here = ({ session, formula }: { readonly session: Session; readonly formula: Formula }) => {
+  const { kit } = session;
+  const rows = useHere(session, formula);
   if (rows.length === 0) return null;
   return (
     <table aria-label="Here" className="mt-4 w-full text-sm">
