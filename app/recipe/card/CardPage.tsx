@@ -24,6 +24,8 @@ export const cardOf = (reading: ParsedFormula, answer: AdviceAnswer | null, iron
   allergens: allergensOf(reading),
 });
 
+const isDrawn = (settings: ReactNode): boolean => settings !== undefined && settings !== false && settings !== null;
+
 /** One page to hang up: grams large, the words behind, steps, the iron, the caution. */
 export const CardPage = ({
   formula,
@@ -42,7 +44,7 @@ export const CardPage = ({
   <section aria-label="Recipe card" className="p-6 print:text-black">
     <h1 className="text-3xl">{formula.name}</h1>
     <div className="mt-3 grid grid-cols-2 gap-8 max-md:grid-cols-1 print:grid-cols-2">
-      <table className="w-full">
+      <table className="w-full self-start">
         <tbody>
           {reading.lines.map((line, i) => (
             <tr key={`${line.text}/${i}`} className="border-b border-line print:border-black/30">
@@ -63,9 +65,10 @@ export const CardPage = ({
         <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-3 text-sm">
           {[
             ['Bowl', `${grams(reading.totalMass_g)} g`],
-            ['Portion', card.portion],
-            ['Setting', card.setting],
-            ['Time', card.time],
+            // Drawn below where they are known.
+            ['Portion', isDrawn(settings) ? null : card.portion],
+            ['Setting', isDrawn(settings) ? null : card.setting],
+            ['Time', isDrawn(settings) ? null : card.time],
             ['Makes', card.yields ?? formula.yieldHint],
             ['Contains', card.allergens.join(', ')],
           ].map(([name, value]) =>

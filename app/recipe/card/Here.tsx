@@ -22,7 +22,7 @@ export const Here = ({ session, formula }: { readonly session: Session; readonly
   const rows = useHere(session, formula);
   if (rows.length === 0) return null;
   return (
-    <table aria-label="Here" className="mt-4 w-full text-sm">
+    <table aria-label="Here" className="mt-4 w-full text-sm print:hidden">
       <caption className="text-left text-base font-bold">Here</caption>
       <tbody>
         {rows.map(({ iron, answer }) => {

@@ -29,7 +29,7 @@ export const IronCards = ({ session, formula }: Props) => {
           </h2>
           <IronSettings answer={answer} iron={iron} kit={session.kit} />
           <p className="mt-2 text-[11pt]">
-            {GREASE[grease]} Onto a rack, never a stack. Open away from you: steam burns. {basisInShort(answer.basis)}
+            {GREASE[grease]} Onto a rack, never a stack. Open away from you: steam burns. These figures are {basisInShort(answer.basis)}.
           </p>
         </article>
       ))}
