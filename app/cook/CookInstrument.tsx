@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { CookState, IronState } from '../../core/line/index.ts';
-import { cookState, hasLoadIn } from '../../core/line/index.ts';
+import { hasLoadIn } from '../../core/line/index.ts';
 import { useNow } from '../clock/index.ts';
 import type { Session } from '../session/index.ts';
 import { useAskedJumps } from '../session/index.ts';
@@ -17,7 +17,6 @@ import { Foot } from './foot/Foot.tsx';
 import { Chip } from './irons/Chip.tsx';
 import { Column } from './irons/Column.tsx';
 import { MoreOfIron } from './irons/MoreOfIron.tsx';
-import { ACTS_OF } from './line/hand.ts';
 import type { LinePlace } from './line/linePlace.ts';
 import { NowPanel } from './panel/NowPanel.tsx';
 import { PlatesPanel } from './panel/PlatesPanel.tsx';
@@ -50,7 +49,6 @@ export const CookInstrument = ({ session }: { readonly session: Session }) => {
       )}
       {cook.held && cook.places.some(hasLoadIn) && <TapForSound />}
       {cook.doubted !== null && <Doubt cook={cook} place={cook.doubted} />}
-      <CueAnnouncer places={cook.places} cueBefore_s={cook.kit.cueBefore_s} />
     </div>
   );
 };
@@ -79,8 +77,8 @@ const Asked = ({ cook }: { readonly cook: Cook }) => {
 
 const Instrument = ({ cook }: { readonly cook: Cook }) => {
   const now = useNow(TICK_MS);
-  const { hand, kit, folds, conducting } = cook;
-  const shown = cookState(conducting, now, { does: ACTS_OF[hand.part], folds: folds.due, cueBefore_s: kit.cueBefore_s });
+  const { hand } = cook;
+  const shown = cook.stateAt(now);
   const seen = useSimulated(cook);
   const isPhone = useIsPhone();
   const [over, setOver] = useState<Over>(null);
@@ -94,11 +92,12 @@ const Instrument = ({ cook }: { readonly cook: Cook }) => {
         {hand.part === 'plates' ? (
           <PlatesPanel session={cook.session} planned={cook.planned} places={cook.places} />
         ) : (
-          <NowPanel cook={cook} panel={shown.panel} now={now} overdue={overdue(shown)} towards={cook.towards} isRow={isPhone && isOpen} />
+          <NowPanel cook={cook} panel={shown.panel} now={now} overdue={overdue(shown)} isRow={isPhone && isOpen} />
         )}
         {isOpen && over !== null && <OverIrons cook={cook} over={over} place={place} state={state} now={now} onOver={setOver} />}
-        <Irons isHidden={isOpen} cook={cook} irons={shown.irons} now={now} seen={seen} onOver={setOver} />
+        <Irons isHidden={isOpen} isPhone={isPhone} cook={cook} irons={shown.irons} now={now} seen={seen} onOver={setOver} />
       </div>
+      <CueAnnouncer cook={cook} irons={shown.irons} />
       <Foot cook={cook} hidden={isOpen ? shown.irons.filter((one) => one.ironId !== ironId) : NONE} />
     </>
   );
@@ -146,6 +145,7 @@ const OverIrons = ({ cook, over: { what }, place, state, now, onOver }: OverProp
 type IronsProps = {
   /** Something is open over them. */
   readonly isHidden: boolean;
+  readonly isPhone: boolean;
   readonly cook: Cook;
   readonly irons: readonly IronState[];
   readonly now: number;
@@ -157,8 +157,7 @@ type IronsProps = {
 const MOST_IN_A_ROW = 4;
 const MOST_CHIPS_IN_A_ROW = 3;
 
-const Irons = ({ isHidden, cook, irons, now, seen, onOver }: IronsProps) => {
-  const isPhone = useIsPhone();
+const Irons = ({ isHidden, isPhone, cook, irons, now, seen, onOver }: IronsProps) => {
   const most = isPhone ? MOST_CHIPS_IN_A_ROW : MOST_IN_A_ROW;
   const rows = Math.ceil(irons.length / most);
   const columns = Math.ceil(irons.length / rows);

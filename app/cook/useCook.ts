@@ -1,8 +1,8 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Towards } from '../../core/book/index.ts';
 import { pourTowardsOn } from '../../core/book/index.ts';
-import type { ActPanel } from '../../core/line/index.ts';
-import { isImplausibleOpening, missingPieces, pouredNow, USUAL_CYCLE } from '../../core/line/index.ts';
+import type { ActPanel, CookState } from '../../core/line/index.ts';
+import { cookState, isImplausibleOpening, missingPieces, pouredNow, USUAL_CYCLE } from '../../core/line/index.ts';
 import type { Did, NewLoadEvent } from '../../core/log/index.ts';
 import { clock } from '../clock/index.ts';
 import type { Session } from '../session/index.ts';
@@ -11,7 +11,7 @@ import { useKitchen } from '../store/index.ts';
 import { useGuard } from '../ui/index.ts';
 import { useCues } from './cues/useCues.ts';
 import { wakeSound } from './cues/sound.ts';
-import { useHand } from './line/hand.ts';
+import { ACTS_OF, useHand } from './line/hand.ts';
 import type { LinePlace } from './line/linePlace.ts';
 import { useFolds } from './line/useFolds.ts';
 import { useHeldLine } from './line/useHeldLine.ts';
@@ -115,6 +115,9 @@ export const useCook = (session: Session, askedIronId: string | null) => {
     if (button === 'pour') pour(place);
     else touch(place, TOUCHES[button]);
   });
+  /** What Cook shows at `now`, epoch ms: the one source of panel, irons, cues and keys. */
+  const stateAt = (now: number): CookState =>
+    cookState(conducting, now, { does: ACTS_OF[hand.part], folds: folds.due, cueBefore_s: kit.cueBefore_s });
   return {
     session,
     kit,
@@ -132,6 +135,7 @@ export const useCook = (session: Session, askedIronId: string | null) => {
     missing,
     folds,
     conducting,
+    stateAt,
     towards,
     saidOf,
     say,

@@ -1,8 +1,7 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Act } from '../../core/line/index.ts';
-import { cookState, hasLoadIn } from '../../core/line/index.ts';
+import { hasLoadIn } from '../../core/line/index.ts';
 import { clock } from '../clock/index.ts';
-import { ACTS_OF } from './line/hand.ts';
 import type { KeyId } from '../keys/index.ts';
 import { keyOf, PAGE_KEYS } from '../keys/index.ts';
 import { useGuard } from '../ui/index.ts';
@@ -13,12 +12,12 @@ import { TOUCHES } from './useCook.ts';
 const dueAt = ({ progress, prediction }: LinePlace): number => (progress?.closedAt ?? 0) + (prediction?.cookTime_s.best ?? 0) * 1000;
 
 /** p, c, o and u (or what the cook has put in their place) act on the iron that they make sense for: the first in that phase. A key that is held counts once. */
-export const useCookKeys = ({ conducting, places, held, isReady, kit, hand, folds, pour, touch, note }: Cook): void => {
+export const useCookKeys = ({ stateAt, places, held, isReady, kit, pour, touch, note }: Cook): void => {
   // Each key for itself: one after another may come as quickly as fingers are.
   const guards = { p: useGuard(), c: useGuard(), o: useGuard(), u: useGuard() };
   /** What the panel asks for, if it is this. */
   const due = (act: Act): LinePlace | undefined => {
-    const { panel } = cookState(conducting, clock.now(), { does: ACTS_OF[hand.part], folds: folds.due, cueBefore_s: kit.cueBefore_s });
+    const { panel } = stateAt(clock.now());
     return panel.kind === 'act' && panel.due.act === act ? places.find(({ iron }) => iron.id === panel.due.ironId) : undefined;
   };
   const letter = (id: KeyId): string => keyOf(id, kit) ?? '';

@@ -2,9 +2,8 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { Why } from '../../core/advise/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
-import { nearestScoop } from '../../core/kit/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
-import { clock, Dial, dialMarkText, grams, LidClock, Scoops, scoopsText, temperature } from '../ui/index.ts';
+import { clock, dialMarkText, DialOf, grams, LidClock, Scoops, scoopsFor, temperature } from '../ui/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { WhySheet } from './WhySheet.tsx';
 
@@ -19,8 +18,7 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
     () =>
       setWhy(reply.why.find((chain) => chain.figure === figure) ?? null);
   const { moulds } = iron.geometry;
-  const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
-  const scoops = scoop === null ? null : scoopsText(scoop);
+  const scoops = scoopsFor(answer.portion_mL / moulds, kit.scoops);
   const { best, from, to } = answer.cookTime_s;
   const pour = `${grams(answer.dose_g)} g${moulds > 1 ? ` into each of ${moulds}` : ''}`;
   return (
@@ -28,23 +26,17 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
       <Heat reply={reply} iron={iron} unit={kit.temperatureUnit} onWhy={ask('dial')} />
       <Row
         verb="Pour"
-        picture={<Scoops count={scoop === null ? 1 : scoop.count} label={pour} />}
-        value={scoop === null ? grams(answer.dose_g) : String(scoop.count)}
+        picture={<Scoops count={scoops === null ? 1 : scoops.count} label={pour} />}
+        value={scoops === null ? grams(answer.dose_g) : String(scoops.count)}
         unit={scoops === null ? 'g' : scoops.name}
-        note={
-          scoop === null
-            ? moulds > 1
-              ? `into each of ${moulds}`
-              : ''
-            : `${pour}${scoops === null || scoops.after === '' ? '' : `, ${scoops.after}`}`
-        }
+        note={scoops === null ? (moulds > 1 ? `into each of ${moulds}` : '') : `${pour}${scoops.after === '' ? '' : `, ${scoops.after}`}`}
         figure="dose_g"
         exact={answer.dose_g}
         onWhy={ask('portion')}
       />
       <Row
         verb="Open after"
-        picture={<LidClock best_s={best} good_s={[from, to]} turn_s={best > 600 ? 1800 : 600} label={`Open after ${clock(best)}`} />}
+        picture={<LidClock best_s={best} good_s={[from, to]} label={`Open after ${clock(best)}`} />}
         value={clock(best)}
         note={Math.round(from) === Math.round(to) ? `good only at ${clock(from)}` : `good between ${clock(from)} and ${clock(to)}`}
         figure="cookTime_s.best"
@@ -55,9 +47,6 @@ export const ThreeFigures = ({ reply, iron, kit, basis }: Props) => {
     </div>
   );
 };
-
-/** More marks than that run into one another on the drawing. */
-const MOST_MARKS = 13;
 
 type HeatProps = { readonly reply: AdviceReply; readonly iron: Iron; readonly unit: Kit['temperatureUnit']; readonly onWhy: () => void };
 
@@ -86,17 +75,11 @@ const Heat = ({ reply: { answer }, iron, unit, onWhy }: HeatProps) => {
         exact={setting.temperature_C}
       />
     );
-  const { min, max } = iron.control.type === 'dial' ? iron.control : { min: 1, max: 6 };
+  const max = iron.control.type === 'dial' ? iron.control.max : 6;
   return (
     <Row
       verb="Set the dial"
-      picture={
-        <Dial
-          mark={setting.dial - min + 1}
-          marks={Math.min(MOST_MARKS, Math.round(max - min) + 1)}
-          label={`Dial at ${dialMarkText(setting.dial)}`}
-        />
-      }
+      picture={<DialOf iron={iron} dial={setting.dial} />}
       value={dialMarkText(setting.dial)}
       unit={`of ${dialMarkText(max)}`}
       note={`about ${temperature(setting.temperature_C, unit)}`}

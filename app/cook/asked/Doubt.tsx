@@ -4,8 +4,8 @@ import type { ReactNode } from 'react';
 import { useEffect, useState } from 'react';
 import { MINUTE_MS } from '../../../core/basis/index.ts';
 import { useNow } from '../../clock/index.ts';
-import { clock, LidRing, Piece, pieceOf, useSettling } from '../../ui/index.ts';
-import { stepAt } from '../irons/times.ts';
+import { clock, useSettling } from '../../ui/index.ts';
+import { CookingPiece } from '../irons/Drawing.tsx';
 import { LidClosed, LidOpen } from './lids.tsx';
 import type { LinePlace } from '../line/linePlace.ts';
 import { TOUCHES } from '../useCook.ts';
@@ -48,15 +48,8 @@ export const Doubt = ({ cook, place }: { readonly cook: Cook; readonly place: Li
               <p className="mt-4 text-xl text-quiet">Planned {clock(best_s)}. The clock keeps running until you answer.</p>
             </div>
             {prediction !== null && (
-              <div className="w-60 shrink-0 max-md:hidden low:hidden [&_svg+div>svg]:size-[68%]">
-                <LidRing
-                  elapsed_s={in_s}
-                  best_s={best_s}
-                  good_s={[prediction.cookTime_s.from, prediction.cookTime_s.to]}
-                  label={`${clock(in_s)} of ${clock(best_s)}`}
-                >
-                  <Piece {...pieceOf(iron, stepAt(prediction, in_s))} size={140} />
-                </LidRing>
+              <div className="w-60 shrink-0 max-md:hidden low:hidden">
+                <CookingPiece iron={iron} prediction={prediction} elapsed_s={in_s} />
               </div>
             )}
           </div>

@@ -1,17 +1,13 @@
-import { countdown } from '../../../core/line/index.ts';
-import { useNow } from '../../clock/index.ts';
-import type { LinePlace } from '../line/linePlace.ts';
-
-const TICK_MS = 500;
+import type { IronState } from '../../../core/line/index.ts';
+import type { Cook } from '../useCook.ts';
 
 /** Says it once at the cue and once at the time, not every second. */
-export const CueAnnouncer = ({ places, cueBefore_s }: { readonly places: readonly LinePlace[]; readonly cueBefore_s: number }) => {
-  const now = useNow(TICK_MS);
-  const words = places.flatMap(({ iron, progress, prediction }) => {
-    const stage = progress === null || prediction === null ? null : countdown(progress, prediction.cookTime_s, cueBefore_s, now)?.stage;
-    if (stage === 'cue') return [`${iron.name}: open in ${cueBefore_s} seconds`];
-    if (stage === 'open') return [`Open ${iron.name} now`];
-    return stage === 'late' ? [`${iron.name} is late`] : [];
+export const CueAnnouncer = ({ cook: { places, kit }, irons }: { readonly cook: Cook; readonly irons: readonly IronState[] }) => {
+  const words = irons.flatMap(({ ironId, stage }) => {
+    const name = places.find(({ iron }) => iron.id === ironId)?.iron.name ?? '';
+    if (stage === 'cue') return [`${name}: open in ${kit.cueBefore_s} seconds`];
+    if (stage === 'open') return [`Open ${name} now`];
+    return stage === 'late' ? [`${name} is late`] : [];
   });
   return (
     <div className="sr-only" aria-live="assertive">

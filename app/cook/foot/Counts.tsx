@@ -1,6 +1,6 @@
 import { crispOfOldest } from '../../../core/line/index.ts';
 import type { PlacedCrisp } from '../../../core/line/index.ts';
-import { useStanding } from '../line/useStanding.ts';
+import { isPlateLate, useStanding } from '../line/useStanding.ts';
 import { duration, timeOfDay } from '../../ui/index.ts';
 import type { PlannedRun, Session } from '../../session/index.ts';
 import { useCourses } from '../../session/index.ts';
@@ -63,7 +63,7 @@ export const Counts = ({
           <dt>last plate</dt>
           <dd>
             <b className="figure text-3xl">{timeOfDay(lastPlateAt, run.zone)}</b>
-            {late_s >= LATE_S && ` ${duration(late_s)} late`}
+            {isPlateLate(standing) && ` ${duration(late_s)} late`}
           </dd>
         </div>
       )}
@@ -82,6 +82,3 @@ const ServeAt = ({ at, zone }: { readonly at: number; readonly zone: string }) =
     </dd>
   </div>
 );
-
-/** Less isn't called late. */
-const LATE_S = 45;

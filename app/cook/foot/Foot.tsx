@@ -7,7 +7,7 @@ import { shownLeft_s } from '../../../core/line/index.ts';
 import { DOORS } from '../../doors.ts';
 import { clock, grams, timeOfDay } from '../../ui/index.ts';
 import { silencedBy } from '../cues/sound.ts';
-import { useStanding } from '../line/useStanding.ts';
+import { isPlateLate, useStanding } from '../line/useStanding.ts';
 import type { Cook } from '../useCook.ts';
 import { ReplanLinks, ReplanSheet, useReplan } from '../change/Replan.tsx';
 import { useBowls, useShort } from './bowls.ts';
@@ -146,14 +146,11 @@ const Plates = ({ cook: { planned }, standing }: { readonly cook: Cook; readonly
       </span>
     );
   return (
-    <span className={standing.late_s >= LATE_S ? 'font-semibold text-hazard' : undefined}>
+    <span className={isPlateLate(standing) ? 'font-semibold text-hazard' : undefined}>
       last plate <b className="figure text-xl">{timeOfDay(standing.lastPlateAt, run.zone)}</b>
     </span>
   );
 };
-
-/** Less isn't called late. */
-const LATE_S = 45;
 
 const MOST_HIDDEN = 2;
 /** The clocks of the irons that something is open over; the most urgent first. */

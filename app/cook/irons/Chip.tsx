@@ -4,6 +4,7 @@ import type { IronState } from '../../../core/line/index.ts';
 import type { Cook } from '../useCook.ts';
 import { ironText } from '../words/ironText.ts';
 import { Drawing } from './Drawing.tsx';
+import { clockData, ironData, ironGround, stateName } from './ironLook.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 
 type Props = {
@@ -18,27 +19,15 @@ type Props = {
 
 /** One iron on a phone: what is in it and its clock; a touch opens everything that can be said of it. */
 export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
-  const { iron, load, log } = place;
+  const { iron } = place;
   const { figure, below } = ironText(state, { place, kit: cook.kit, zone: cook.zone, now, isReady: cook.isReady });
   const isAsked = state.phase === 'opened' && place.progress?.observations.length === 0;
   return (
-    <section
-      aria-label={iron.name}
-      data-iron={iron.id}
-      data-phase={state.phase}
-      data-load={load?.id ?? ''}
-      data-events={load === null ? 0 : log.length}
-      data-stage={state.stage ?? ''}
-      data-late={state.isLate}
-      className="flex min-w-0"
-    >
+    <section {...ironData(place, state)} className="flex min-w-0">
       <button
         type="button"
         aria-label={`${isAsked ? 'How was it?' : 'More:'} ${iron.name}, ${figure}, ${below}`}
-        className={clsx(
-          'flex min-w-0 flex-1 flex-col items-center gap-0.5 rounded-2xl p-2 text-ink',
-          state.isLate ? 'bg-hazard-soft outline-4 -outline-offset-4 outline-late' : state.isNext ? 'bg-act-soft' : 'bg-sheet',
-        )}
+        className={clsx('flex min-w-0 flex-1 flex-col items-center gap-0.5 rounded-2xl p-2 text-ink', ironGround(state))}
         onClick={() => onOpen(isAsked ? 'rate' : 'more')}
       >
         <span className="w-full truncate text-center font-display text-[17px] leading-tight font-bold">{iron.name}</span>
@@ -46,16 +35,12 @@ export const Chip = ({ cook, place, state, now, seen, onOpen }: Props) => {
           <Drawing place={place} state={state} />
         </span>
         <span
-          role={state.phase === 'cooking' ? 'timer' : undefined}
-          data-countdown={state.phase === 'cooking' ? figure : undefined}
+          {...clockData(state, figure)}
           className={clsx('figure whitespace-nowrap', figure.length > 5 ? 'text-2xl' : 'text-[34px]', state.isLate && 'text-hazard')}
         >
           {figure}
         </span>
-        <span
-          className="line-clamp-2 w-full text-center text-sm leading-tight text-quiet"
-          data-state={state.waits?.for ?? (state.isDone ? 'done' : state.phase)}
-        >
+        <span className="line-clamp-2 w-full text-center text-sm leading-tight text-quiet" data-state={stateName(state)}>
           {seen ?? (isAsked ? <b className="text-act">How was it?</b> : below)}
         </span>
       </button>

@@ -10,6 +10,7 @@ import { changedPortion, heatText, restText } from '../words/amounts.ts';
 import type { IronText } from '../words/ironText.ts';
 import { ironText } from '../words/ironText.ts';
 import { Drawing } from './Drawing.tsx';
+import { ironData, ironGround } from './ironLook.ts';
 import { IronClock, Rate, TouchButton } from './ironParts.tsx';
 
 type Props = {
@@ -27,22 +28,13 @@ type Props = {
 
 /** One iron: what is in it, its clock, what comes then, and one button that is always at the same place. Nothing scrolls. */
 export const Column = ({ cook, place, state, now, onMore, onRate, isDense, seen }: Props) => {
-  const { iron, load, log } = place;
+  const { iron } = place;
   const text = ironText(state, { place, kit: cook.kit, zone: cook.zone, now, isReady: cook.isReady });
   return (
     <section
-      aria-label={iron.name}
-      data-iron={iron.id}
-      data-phase={state.phase}
-      data-load={load?.id ?? ''}
-      data-events={load === null ? 0 : log.length}
-      data-stage={state.stage ?? ''}
-      data-late={state.isLate}
+      {...ironData(place, state)}
       data-dense={isDense || undefined}
-      className={clsx(
-        'group relative flex min-h-0 min-w-0 flex-col gap-1 p-3 text-center text-ink',
-        state.isLate ? 'bg-hazard-soft outline-4 -outline-offset-4 outline-late' : state.isNext ? 'bg-act-soft' : 'bg-sheet',
-      )}
+      className={clsx('group relative flex min-h-0 min-w-0 flex-col gap-1 p-3 text-center text-ink', ironGround(state))}
     >
       <header className="flex items-start gap-1 text-left">
         <h2 className="line-clamp-2 min-w-0 flex-1 text-[min(28px,2.4vw)] leading-tight max-lg:text-[22px]">{iron.name}</h2>

@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { IronState } from '../../../core/line/index.ts';
+import type { Prediction } from '../../../core/log/index.ts';
 import { cookedFor_s } from '../../../core/log/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { clock, LidRing, Piece, pieceOf, PlateFace } from '../../ui/index.ts';
@@ -45,6 +46,18 @@ const Ring = ({ isHot, label, children }: { readonly isHot: boolean; readonly la
   </div>
 );
 
+type CookingProps = { readonly iron: Iron; readonly prediction: Prediction; readonly elapsed_s: number };
+
+/** A piece that cooks, in the colour it has so many seconds after the lid, inside the ring of its time. */
+export const CookingPiece = ({ iron, prediction, elapsed_s }: CookingProps) => {
+  const { best, from, to } = prediction.cookTime_s;
+  return (
+    <LidRing elapsed_s={elapsed_s} best_s={best} good_s={[from, to]} label={`${clock(elapsed_s)} of ${clock(best)}`}>
+      <Look iron={iron} step={Math.round(TENTH * stepAt(prediction, elapsed_s)) / TENTH} />
+    </LidRing>
+  );
+};
+
 type Props = { readonly place: LinePlace; readonly state: IronState };
 
 /** What is in an iron now, in the colour it has by now, inside the ring of its time; as large as there is room. */
@@ -59,13 +72,7 @@ export const Drawing = ({ place, state }: Props) => (
 const Inside = ({ place, state: { phase, left_s, waits, isDone } }: Props) => {
   const { iron, prediction, progress } = place;
   if (phase === 'cooking' && prediction !== null && left_s !== null) {
-    const { best, from, to } = prediction.cookTime_s;
-    const elapsed_s = Math.max(0, best - left_s);
-    return (
-      <LidRing elapsed_s={elapsed_s} best_s={best} good_s={[from, to]} label={`${clock(elapsed_s)} of ${clock(best)}`}>
-        <Look iron={iron} step={Math.round(TENTH * stepAt(prediction, elapsed_s)) / TENTH} />
-      </LidRing>
-    );
+    return <CookingPiece iron={iron} prediction={prediction} elapsed_s={Math.max(0, prediction.cookTime_s.best - left_s)} />;
   }
   const out_s = phase === 'opened' && progress !== null ? cookedFor_s(progress) : null;
   const isHot = waits === null && !isDone;

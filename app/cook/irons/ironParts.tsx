@@ -8,6 +8,7 @@ import { clock, grams, useSettling } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 import type { Cook } from '../useCook.ts';
 import { TOUCHES } from '../useCook.ts';
+import { clockData, stateName } from './ironLook.ts';
 import type { IronText } from '../words/ironText.ts';
 import { DONE } from '../words/panelText.ts';
 
@@ -18,16 +19,12 @@ const clockSize = (length: number): string =>
 export const IronClock = ({ state, text }: { readonly state: IronState; readonly text: IronText }) => (
   <>
     <p
-      role={state.phase === 'cooking' ? 'timer' : undefined}
-      data-countdown={state.phase === 'cooking' ? text.figure : undefined}
+      {...clockData(state, text.figure)}
       className={clsx('figure whitespace-nowrap', clockSize(text.figure.length), state.isLate && 'text-hazard')}
     >
       {text.figure}
     </p>
-    <p
-      className="text-[min(19px,1.8vw)] leading-tight text-quiet max-lg:text-[17px]"
-      data-state={state.waits?.for ?? (state.isDone ? 'done' : state.phase)}
-    >
+    <p className="text-[min(19px,1.8vw)] leading-tight text-quiet max-lg:text-[17px]" data-state={stateName(state)}>
       {text.below}
     </p>
   </>

@@ -11,6 +11,11 @@ const TICK_MS = 5000;
 const OVER_AFTER_MS = 12 * 3_600_000;
 const NO_IRONS: readonly Iron[] = [];
 
+/** Less isn't called late. */
+const LATE_S = 45;
+/** The last plate is so late that it is said. */
+export const isPlateLate = ({ late_s }: Pick<Standing, 'late_s'>): boolean => late_s >= LATE_S;
+
 /** How the morning stands now; null: none is planned, or nothing of it was poured yet. */
 export const useStanding = (session: Session, planned: PlannedRun | null, places: readonly LinePlace[]): Standing | null => {
   const now = useNow(TICK_MS);

@@ -1,6 +1,5 @@
 import clsx from 'clsx';
 import { TriangleAlert } from 'lucide-react';
-import type { Towards } from '../../../core/book/index.ts';
 import type { ActPanel, DueAct, Panel } from '../../../core/line/index.ts';
 import { dishName } from '../../session/index.ts';
 import type { Cook } from '../useCook.ts';
@@ -14,7 +13,6 @@ type Props = {
   readonly now: number;
   /** Lids that are overdue, this one among them. */
   readonly overdue: number;
-  readonly towards: ReadonlyMap<string, Towards>;
   /** Something else is open under it on a phone: it keeps to one row. */
   readonly isRow: boolean;
 };
@@ -54,14 +52,14 @@ const Quiet = ({ act, title, text }: { readonly act?: string; readonly title: st
 const ground = ({ isLate, isAtHand }: ActPanel): string =>
   isLate ? 'bg-hazard-soft text-ink outline-8 -outline-offset-8 outline-late' : isAtHand ? 'bg-now text-white' : 'bg-sheet text-ink';
 
-const Due = ({ cook, panel, now, overdue, towards, isRow }: Props & { readonly panel: ActPanel }) => {
+const Due = ({ cook, panel, now, overdue, isRow }: Props & { readonly panel: ActPanel }) => {
   const { due } = panel;
   const place = cook.places.find(({ iron }) => iron.id === due.ironId);
   const text = panelText(panel, {
     place,
     kit: cook.kit,
     now,
-    towards: towards.get(due.ironId),
+    towards: cook.towards.get(due.ironId),
     nameOf: (act) => nameOf(cook, act),
     isOneOfSeveral: overdue > 1,
   });
@@ -101,8 +99,8 @@ const Whole = ({ cook, panel, text }: TextProps) => (
     <State text={text} />
     <Title text={text} />
     <PanelFigure text={text} isLate={panel.isLate} />
-    <p className={clsx('text-[min(6.2cqw,26px)] leading-tight font-semibold')}>{text.reason}</p>
-    <div className={clsx('min-h-0 overflow-hidden text-[min(5.4cqw,22px)] leading-snug')}>
+    <p className="text-[min(6.2cqw,26px)] leading-tight font-semibold">{text.reason}</p>
+    <div className="min-h-0 overflow-hidden text-[min(5.4cqw,22px)] leading-snug">
       {text.notes.map((note) => (
         <p key={note}>{note}</p>
       ))}

@@ -8,7 +8,7 @@ import type { Cook } from '../useCook.ts';
 import { Crisp } from './Crisp.tsx';
 import { MoreOfRating } from './MoreOfRating.tsx';
 import { PieceTouched } from './PieceTouched.tsx';
-import { CRISP, faceQuestion, saidInShort } from './questions.ts';
+import { CRISP, expectedOf, faceQuestion, saidInShort } from './questions.ts';
 import { Scale } from './Scale.tsx';
 import type { Rating } from './useRating.ts';
 import { useRating } from './useRating.ts';
@@ -23,7 +23,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
   const rating = useRating(cook, place);
   const [isMore, setMore] = useState(false);
   const disabled = !cook.held;
-  const expected = prediction === null ? null : Math.min(8, Math.max(1, Math.round(prediction.tawnyStep)));
+  const expected = prediction === null ? null : expectedOf(prediction);
   return (
     <section
       aria-label={`How was ${iron.name}?`}
@@ -35,12 +35,18 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
         <MoreOfRating rating={rating} disabled={disabled} onBack={() => setMore(false)} />
       ) : (
         <>
-          <Scale face={ABOVE} given={rating.givenTo(ABOVE)} expected={expected} disabled={disabled} onSay={(i) => rating.say(ABOVE, i)} />
+          <Scale
+            face={ABOVE}
+            given={rating.givenTo(ABOVE)}
+            expected={expected?.step ?? null}
+            disabled={disabled}
+            onSay={(i) => rating.say(ABOVE, i)}
+          />
           <div className="flex min-h-0 flex-1 gap-4 max-md:gap-2">
             <PieceTouched place={place} rating={rating} disabled={disabled} />
             <Crisp
               given={rating.givenTo(CRISP)}
-              expected={prediction === null ? null : Math.min(5, Math.max(1, Math.round(prediction.crisp)))}
+              expected={expected?.crisp ?? null}
               disabled={disabled}
               onSay={(i) => rating.say(CRISP, i)}
             />
@@ -48,7 +54,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
           <Scale
             face={BELOW}
             given={rating.givenTo(BELOW)}
-            expected={expected}
+            expected={expected?.step ?? null}
             disabled={disabled}
             onSay={(i) => rating.say(BELOW, i)}
             below

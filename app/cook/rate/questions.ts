@@ -162,14 +162,20 @@ export const givenTo = (question: Question, observations: readonly Observation[]
   });
 };
 
+/** What was promised, in the steps that can be touched. */
+export const expectedOf = ({ tawnyStep, crisp }: { readonly tawnyStep: number; readonly crisp: number }) => ({
+  step: Math.min(8, Math.max(1, Math.round(tawnyStep))),
+  crisp: Math.min(5, Math.max(1, Math.round(crisp))),
+});
+
 /** All at once where the piece is what was promised: full, in the colour and the crispness said before, not stuck. */
 export const asExpected = (expected: { readonly tawnyStep: number; readonly crisp: number }, mould: number): Observation[] => {
-  const value = Math.min(8, Math.max(1, Math.round(expected.tawnyStep)));
+  const { step: value, crisp } = expectedOf(expected);
   return [
     { kind: 'fill', mould, value: 'full' },
     { kind: 'tawny', mould, side: 'upper', value },
     { kind: 'tawny', mould, side: 'lower', value },
-    { kind: 'crisp', mould, value: Math.min(5, Math.max(1, Math.round(expected.crisp))) },
+    { kind: 'crisp', mould, value: crisp },
     { kind: 'stuck', mould, value: 'no' },
   ];
 };

@@ -1,9 +1,8 @@
 import type { Kit } from '../../../core/kit/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
 import { restFor } from '../../../core/line/index.ts';
 import type { Did } from '../../../core/log/index.ts';
 import type { ScoopsText } from '../../ui/index.ts';
-import { dialMarkText, grams, scoopsText, temperature } from '../../ui/index.ts';
+import { dialMarkText, grams, scoopsFor, temperature } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 
 /** What goes into an iron at its next pour: in scoops where there are any, and always in grams. */
@@ -20,8 +19,7 @@ export const amountOf = ({ advice, iron }: LinePlace, kit: Pick<Kit, 'scoops'>):
   if (advice === null) return null;
   const { moulds } = iron.geometry;
   const { dose_g, portion_mL } = advice.answer;
-  const scoop = nearestScoop(portion_mL / moulds, kit.scoops);
-  const scoops = scoop === null ? null : scoopsText(scoop);
+  const scoops = scoopsFor(portion_mL / moulds, kit.scoops);
   const one = scoops === null ? `${grams(dose_g)}\u00a0g` : `${scoops.count}\u00a0${scoops.name}`;
   return { dose_g, moulds, scoops, short: moulds > 1 ? `${moulds} × ${one}` : one };
 };

@@ -21,7 +21,7 @@ export type PanelText = {
   readonly then: string;
 };
 
-export const VERBS: Readonly<Record<Act, string>> = {
+const VERBS: Readonly<Record<Act, string>> = {
   fold: 'Fold',
   pour: 'Pour',
   close: 'Close',
@@ -34,7 +34,7 @@ export const DONE = { pour: 'Poured', close: 'Closed', turn: 'Turned', open: 'Op
 /** A countdown to the second is for what comes soon, s. */
 const FAR_S = 3600;
 /** "in 0:41", or when, where that is far off. */
-export const inWords = (at: number, now: number, zone: string): string =>
+const inWords = (at: number, now: number, zone: string): string =>
   (at - now) / 1000 > FAR_S ? `at ${timeOfDay(at, zone)}` : `in ${clock(shownLeft_s((at - now) / 1000))}`;
 /** The same as a figure. */
 export const untilFigure = (at: number, now: number, zone: string): string =>

@@ -1,7 +1,6 @@
 import type { RunPlan, Task } from '../../../core/run/index.ts';
 import { isThere } from '../../../core/run/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
-import { clock, dialMarkText, grams, scoopsText, temperature, timeOfDay } from '../../ui/index.ts';
+import { clock, dialMarkText, grams, scoopsFor, temperature, timeOfDay } from '../../ui/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { replyFor } from '../../session/index.ts';
 import { useKit } from '../../store/index.ts';
@@ -18,11 +17,11 @@ export const HandCard = ({ planned, plan }: { readonly planned: PlannedRun; read
     if (iron === undefined || reply === undefined || portion_g === null) return '';
     const { answer } = reply;
     const { moulds } = iron.geometry;
-    const scoop = nearestScoop((portion_g * answer.portion_mL) / answer.portion_g / moulds, kit.scoops);
+    const scoops = scoopsFor((portion_g * answer.portion_mL) / answer.portion_g / moulds, kit.scoops);
     const { setting } = answer;
     return [
       moulds > 1 ? `${grams(portion_g / moulds)} g into each of ${moulds}` : `${grams(portion_g)} g`,
-      scoop === null ? null : scoopsText(scoop).text,
+      scoops?.text ?? null,
       setting.chosen === 'fixed'
         ? null
         : setting.dial === null

@@ -1,6 +1,5 @@
 import type { Formula } from '../../../core/formula/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
-import { basisInShort, clock, dialMarkText, grams, scoopsText, temperature } from '../../ui/index.ts';
+import { basisInShort, clock, dialMarkText, grams, scoopsFor, temperature } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob } from '../../session/index.ts';
 import { useAdvices } from '../../workers/index.ts';
@@ -27,7 +26,7 @@ export const Here = ({ session, formula }: { readonly session: Session; readonly
       <tbody>
         {rows.map(({ iron, answer }) => {
           const { moulds } = iron.geometry;
-          const scoop = nearestScoop(answer.portion_mL / moulds, kit.scoops);
+          const scoops = scoopsFor(answer.portion_mL / moulds, kit.scoops);
           const { setting } = answer;
           return (
             <tr key={iron.id} className="border-b border-line print:border-black/30 align-baseline">
@@ -42,7 +41,7 @@ export const Here = ({ session, formula }: { readonly session: Session; readonly
                     : `mark ${dialMarkText(setting.dial)}`}
               </td>
               <td className="pr-3">
-                {scoop === null ? '' : `${scoopsText(scoop).text}, `}
+                {scoops === null ? '' : `${scoops.text}, `}
                 {grams(answer.portion_g / moulds)} g{moulds > 1 ? ` into each of ${moulds}` : ''}
               </td>
               <td className="figure pr-3 text-lg">{clock(answer.cookTime_s.best)}</td>

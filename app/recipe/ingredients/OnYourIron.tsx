@@ -1,13 +1,13 @@
 import { Link } from 'react-router';
 import type { AdviceAnswer } from '../../../core/advise/index.ts';
 import type { ComparedClaim, Formula } from '../../../core/formula/index.ts';
-import { nearestScoop, ownWayOf, withOwnWay } from '../../../core/kit/index.ts';
+import { ownWayOf, withOwnWay } from '../../../core/kit/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { describeSentence } from '../../../words/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob, ironChoices } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
-import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, pieceOf, scoopsText, temperature } from '../../ui/index.ts';
+import { Basis, basisInWords, clock, dialMarkText, grams, InlineSelect, Piece, pieceOf, scoopsFor, temperature } from '../../ui/index.ts';
 import { useAdvice } from '../../workers/index.ts';
 import { MinuteAxis } from './MinuteAxis.tsx';
 
@@ -86,7 +86,7 @@ const Big = ({
 /** Dial, scoops, minutes. */
 const Three = ({ answer, iron, session: { kit } }: { readonly answer: AdviceAnswer; readonly iron: Iron; readonly session: Session }) => {
   const { setting, portion_mL, dose_g, cookTime_s } = answer;
-  const scoop = nearestScoop(portion_mL / iron.geometry.moulds, kit.scoops);
+  const scoops = scoopsFor(portion_mL / iron.geometry.moulds, kit.scoops);
   return (
     <dl className="flex flex-wrap justify-between gap-x-5 gap-y-2 *:flex *:flex-col">
       {setting.chosen !== 'fixed' && setting.dial !== null && (
@@ -95,7 +95,7 @@ const Three = ({ answer, iron, session: { kit } }: { readonly answer: AdviceAnsw
       {setting.chosen !== 'fixed' && setting.dial === null && (
         <Big value={temperature(setting.temperature_C, kit.temperatureUnit)} unit="set" figure="setting_C" exact={setting.temperature_C} />
       )}
-      <Big value={grams(dose_g)} unit={scoop === null ? 'grams' : `g, ${scoopsText(scoop).text}`} figure="dose_g" exact={dose_g} />
+      <Big value={grams(dose_g)} unit={scoops === null ? 'grams' : `g, ${scoops.text}`} figure="dose_g" exact={dose_g} />
       <Big value={clock(cookTime_s.best)} unit="minutes" figure="cookTime_s.best" exact={cookTime_s.best} />
     </dl>
   );

@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import type { Formula } from '../../../core/formula/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
 import { airAfter, cupCheck, secondHalfAdvised } from '../../../core/lift/index.ts';
 import { ironsOfRun } from '../../../core/run/index.ts';
-import { grams, NumberEntry, percent, scoopsText } from '../../ui/index.ts';
+import { grams, NumberEntry, percent, scoopsFor } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { adviceJob } from '../../session/index.ts';
 import { airIn } from '../../../core/lot/index.ts';
@@ -80,13 +79,13 @@ export const CupCheckPanel = ({ session, formula, airless, fold, lot, note }: Cu
             if (data?.ok !== true) return null;
             const { answer } = data.value;
             const dose_mL = answer.portion_mL / iron.geometry.moulds;
-            const scoop = nearestScoop(dose_mL, session.kit.scoops);
+            const scoops = scoopsFor(dose_mL, session.kit.scoops);
             return (
               <li key={iron.id} className="flex justify-between border-b border-line py-1" data-iron={iron.id}>
                 <span>{iron.name}</span>
                 <span>
                   <b>{grams(answer.dose_g)} g</b>, {Math.round(dose_mL)} mL
-                  {scoop !== null && ` = ${scoopsText(scoop).text}`}
+                  {scoops !== null && ` = ${scoops.text}`}
                 </span>
               </li>
             );

@@ -87,19 +87,21 @@ export const Scoops = ({ count, label }: { readonly count: number; readonly labe
   );
 };
 
-/** How long the lid stays closed, on a clock that turns once in `turn_s`: to the hand, with the good window. */
+/** What takes longer stands on a clock that turns once in half an hour, s. */
+const TURN_S = 600;
+
+/** How long the lid stays closed, on a clock that turns once in ten minutes: to the hand, with the good window. */
 export const LidClock = ({
   best_s,
   good_s: [from, to],
-  turn_s = 600,
   label,
 }: {
   readonly best_s: number;
   readonly good_s: readonly [number, number];
-  readonly turn_s?: number;
   readonly label: string;
 }) => {
   const centre = [MIDDLE, MIDDLE] as const;
+  const turn_s = best_s > TURN_S ? 3 * TURN_S : TURN_S;
   const [x, y] = onCircle(best_s / turn_s, 50, centre);
   return (
     <Picture label={label}>

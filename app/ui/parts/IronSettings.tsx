@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Kit } from '../../../core/kit/index.ts';
-import { nearestScoop } from '../../../core/kit/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { clock, dialMarkText, grams, temperature } from '../words/format.ts';
-import { scoopsText } from '../words/scoops.ts';
+import { scoopsFor } from '../words/scoops.ts';
 import { Dial, LidClock, Scoops } from './Instruments.tsx';
 
 /** What an iron is set to, filled with and how long it is closed. */
@@ -24,26 +23,24 @@ type Props = {
 
 /** More marks run into one another on the drawing. */
 const MOST_MARKS = 13;
-/** From here on the clock turns once in half an hour, s. */
-const LONG_S = 600;
+
+/** The iron's own dial, turned to a mark. */
+export const DialOf = ({ iron, dial }: { readonly iron: Pick<Iron, 'control'>; readonly dial: number }) => {
+  const { min, max } = iron.control.type === 'dial' ? iron.control : { min: 1, max: 6 };
+  return <Dial mark={dial - min + 1} marks={Math.min(MOST_MARKS, Math.round(max - min) + 1)} label={`Dial at ${dialMarkText(dial)}`} />;
+};
 
 /** Dial, scoops and minutes with their drawings, as they hang on a wall. */
 export const IronSettings = ({ answer: { setting, portion_mL, dose_g, cookTime_s }, iron, kit, closedNote = 'closed' }: Props) => {
   const { moulds } = iron.geometry;
-  const scoop = nearestScoop(portion_mL / moulds, kit.scoops);
-  const scoops = scoop === null ? null : scoopsText(scoop);
+  const scoops = scoopsFor(portion_mL / moulds, kit.scoops);
   const each = moulds > 1 ? `${moulds} × ` : '';
-  const { min, max } = iron.control.type === 'dial' ? iron.control : { min: 1, max: 6 };
   const { best, from, to } = cookTime_s;
   return (
     <dl className="mt-2 flex flex-col gap-1 [&_svg]:size-14">
       {setting.chosen !== 'fixed' && (
         <Setting
-          picture={
-            setting.dial !== null && (
-              <Dial mark={setting.dial - min + 1} marks={Math.min(MOST_MARKS, Math.round(max - min) + 1)} label="dial" />
-            )
-          }
+          picture={setting.dial !== null && <DialOf iron={iron} dial={setting.dial} />}
           figure={setting.dial === null ? temperature(setting.temperature_C, kit.temperatureUnit) : dialMarkText(setting.dial)}
           name={setting.dial === null ? 'set' : 'dial'}
         />
@@ -53,11 +50,7 @@ export const IronSettings = ({ answer: { setting, portion_mL, dose_g, cookTime_s
         figure={`${each}${scoops === null ? `${grams(dose_g)}\u00a0g` : scoops.count}`}
         name={scoops === null ? 'each' : `${scoops.name}${scoops.after === '' ? '' : `, ${scoops.after}`} (${grams(dose_g)}\u00a0g)`}
       />
-      <Setting
-        picture={<LidClock best_s={best} good_s={[from, to]} turn_s={best > LONG_S ? 3 * LONG_S : LONG_S} label="closed" />}
-        figure={clock(best)}
-        name={closedNote}
-      />
+      <Setting picture={<LidClock best_s={best} good_s={[from, to]} label="closed" />} figure={clock(best)} name={closedNote} />
     </dl>
   );
 };

@@ -1,12 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { nearestScoop } from '../../../core/kit/index.ts';
-import { scoopsText } from './scoops.ts';
+import { scoopsFor } from './scoops.ts';
 
 const scoop = (name: string, volume_mL: number) => [{ id: 'a', name, volume_mL }];
-const said = (dose_mL: number, name: string, volume_mL: number): string => {
-  const found = nearestScoop(dose_mL, scoop(name, volume_mL));
-  return found === null ? '' : scoopsText(found).text;
-};
+const said = (dose_mL: number, name: string, volume_mL: number): string => scoopsFor(dose_mL, scoop(name, volume_mL))?.text ?? '';
 
 test('scoops carry their correction: scant, heaped, or the last one partly full', () => {
   expect(said(180, 'Ladle', 180)).toBe('1 ladle');

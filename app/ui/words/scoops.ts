@@ -1,4 +1,5 @@
-import type { ScoopAdvice } from '../../../core/kit/index.ts';
+import type { Kit, ScoopAdvice } from '../../../core/kit/index.ts';
+import { nearestScoop } from '../../../core/kit/index.ts';
 
 /** Nearer than that nobody sees it in a scoop. */
 const LEVEL = 0.04;
@@ -26,7 +27,7 @@ export type ScoopsText = {
 const several = (name: string): string => (/(s|ful)$/.test(name) ? name : `${name}s`);
 
 /** Scoops as a cook says them, with how far they are filled. */
-export const scoopsText = ({ count, name, off }: ScoopAdvice): ScoopsText => {
+const scoopsText = ({ count, name, off }: ScoopAdvice): ScoopsText => {
   const plain = count === 1 ? name.toLowerCase() : several(name.toLowerCase());
   const wanted = count / (1 + off);
   const last = wanted - (count - 1);
@@ -45,4 +46,10 @@ export const scoopsText = ({ count, name, off }: ScoopAdvice): ScoopsText => {
         ? 'slightly heaped'
         : '';
   return { count, name: named, after, text: `${count} ${named}${after === '' ? '' : `, ${after}`}` };
+};
+
+/** The scoops of the kit for a dose (mL > 0), as a cook says them; null: there are none. */
+export const scoopsFor = (dose_mL: number, scoops: Kit['scoops']): ScoopsText | null => {
+  const nearest = nearestScoop(dose_mL, scoops);
+  return nearest === null ? null : scoopsText(nearest);
 };
