@@ -37,7 +37,7 @@ export const IronSettings = ({ answer: { setting, portion_mL, dose_g, cookTime_s
   const each = moulds > 1 ? `${moulds} × ` : '';
   const { best, from, to } = cookTime_s;
   return (
-    <dl className="mt-2 flex flex-col gap-1 [&_svg]:size-14">
+    <ul className="mt-2 flex flex-col gap-1 [&_svg]:size-14">
       {setting.chosen !== 'fixed' && (
         <Setting
           picture={setting.dial !== null && <DialOf iron={iron} dial={setting.dial} />}
@@ -51,16 +51,16 @@ export const IronSettings = ({ answer: { setting, portion_mL, dose_g, cookTime_s
         name={scoops === null ? 'each' : `${scoops.name}${scoops.after === '' ? '' : `, ${scoops.after}`} (${grams(dose_g)}\u00a0g)`}
       />
       <Setting picture={<LidClock best_s={best} good_s={[from, to]} label="closed" />} figure={clock(best)} name={closedNote} />
-    </dl>
+    </ul>
   );
 };
 
 const Setting = ({ picture, figure, name }: { readonly picture: ReactNode; readonly figure: string; readonly name: string }) => (
-  <div className="flex items-center gap-3">
+  <li className="flex items-center gap-3">
     {picture}
-    <div className="flex flex-col-reverse">
-      <dt className="text-[11pt] leading-tight font-semibold">{name}</dt>
-      <dd className="figure text-[30pt]">{figure}</dd>
+    <div>
+      <p className="figure text-[30pt]">{figure}</p>
+      <p className="text-[11pt] leading-tight font-semibold">{name}</p>
     </div>
-  </div>
+  </li>
 );
