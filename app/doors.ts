@@ -42,3 +42,8 @@ export const OLD_ADDRESSES: Readonly<Record<string, string>> = {
 
 export const doorOf = (pathname: string): Door | undefined =>
   DOORS.find(({ path }) => pathname === path || pathname.startsWith(`${path}/`));
+
+/** What can be opened over any door. */
+export type OpenSheet = 'help' | 'search' | null;
+/** Given to every door: opens it. */
+export type OpenSheets = (sheet: OpenSheet) => void;

@@ -117,6 +117,7 @@ export const demoKitchen = (seed = 1240): KitchenFile => {
         ],
       },
     ],
+    photos: [],
     practices: PRACTICES,
     keepItems: [
       {

@@ -145,6 +145,7 @@ test('unreadable rows in every table: ten stations open, the rows are named, the
     weighings: { id: 'bad-weighing', startedAt: 'soon' },
     keepItems: { id: 'bad-kept', from: {} },
     practices: { id: 'bad-practice', at: 1 },
+    photos: { id: 'bad-photo', jpeg: '<' },
   });
   for (const door of PAGES) {
     await open(page, door);

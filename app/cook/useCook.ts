@@ -93,12 +93,10 @@ export const useCook = (session: Session, askedIronId: string | null) => {
     if (load !== null) void line.append(load, event, at);
   };
   /** The lid was closed at `closedAt` (epoch ms), and the touch for it came late; it is open now. */
-  const closedEarlier = async ({ load, log: events }: LinePlace, closedAt: number): Promise<void> => {
+  const closedEarlier = ({ load, log: events }: LinePlace, closedAt: number): void => {
     const closed = events.findLast(({ kind }) => kind === 'closed');
     if (load === null || closed === undefined) return;
-    await line.append(load, { kind: 'undone', data: { seq: closed.seq } });
-    await line.append(load, TOUCHES.close, Math.round(closedAt));
-    await line.append(load, TOUCHES.open);
+    void line.log(load, [{ kind: 'undone', data: { seq: closed.seq } }, { ...TOUCHES.close, at: Math.round(closedAt) }, TOUCHES.open]);
   };
   const log = ({ load }: LinePlace, events: readonly NewLoadEvent[]): void => {
     if (load !== null) void line.log(load, events);
@@ -142,7 +140,7 @@ export const useCook = (session: Session, askedIronId: string | null) => {
     pour,
     touch,
     note,
-    closedEarlier: (place: LinePlace, closedAt: number): void => void closedEarlier(place, closedAt),
+    closedEarlier,
     log,
     panelTouch,
     putOff: guard((ironId: string): void => putOffFor(ironId, PUT_OFF_MS)),

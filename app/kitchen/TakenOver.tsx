@@ -14,6 +14,7 @@ const THINGS: readonly (readonly [table: KitchenTable, one: string, many: string
   ['formulas', 'recipe', 'recipes'],
   ['lots', 'bowl', 'bowls'],
   ['loads', 'load', 'loads'],
+  ['photos', 'picture', 'pictures'],
   ['runs', 'run', 'runs'],
   ['keepItems', 'thing put away', 'things put away'],
 ];

@@ -1,8 +1,21 @@
 import type { Did, LoadEvent, Observation, Prediction } from '../../core/log/index.ts';
-import { clock, dayAndTime, dialMarkText, grams, percent, Sheet, temperature, timeWithSeconds } from '../ui/index.ts';
+import {
+  clock,
+  dayAndTime,
+  dialMarkText,
+  ExpectedBeside,
+  grams,
+  percent,
+  PictureButton,
+  pieceOf,
+  Sheet,
+  temperature,
+  timeWithSeconds,
+} from '../ui/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { lazy, Suspense } from 'react';
 import type { Session } from '../session/index.ts';
+import { useLoadPhoto } from '../session/index.ts';
 import { ColourMark, TimeMark } from './Drawn.tsx';
 import type { Entry } from '../../core/book/index.ts';
 
@@ -84,6 +97,7 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
         <TimeMark entry={entry} />
         <ColourMark entry={entry} />
       </div>
+      <PhotoOfLoad entry={entry} />
       <div className="mt-4 grid gap-6 sm:grid-cols-2">
         {prediction !== null && (
           <section>
@@ -141,6 +155,31 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
         <WhatWentWrong session={session} entry={entry} entries={entries} />
       </Suspense>
     </Sheet>
+  );
+};
+
+const USUAL_STEP = 4;
+
+/** The picture of what came out, beside what was expected. */
+const PhotoOfLoad = ({ entry: { load, iron, prediction } }: { readonly entry: Entry }) => {
+  const { photo, take, remove } = useLoadPhoto(load.id);
+  if (photo === null)
+    return (
+      <div className="mt-3">
+        <PictureButton label="Add a photo" onPicture={(file) => void take(file)} />
+      </div>
+    );
+  return (
+    <section aria-label="Photo" className="mt-3 flex items-end gap-4 max-sm:flex-col max-sm:items-start">
+      <div className="flex h-56 w-full max-w-lg">
+        {iron !== null && (
+          <ExpectedBeside look={pieceOf(iron, prediction?.tawnyStep ?? USUAL_STEP)} jpeg={photo.jpeg} label={`What ${iron.name} made`} />
+        )}
+      </div>
+      <button type="button" className="button-plain" onClick={remove}>
+        Remove photo
+      </button>
+    </section>
   );
 };
 

@@ -9,6 +9,7 @@ import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
 import { clock, dialMarkText, Disclosure, LINK_LOOK, LinkButton, Piece, pieceOf, temperature, weekday } from '../ui/index.ts';
+import { useLoadPhotos } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
 import { meaningOf, pouringOf } from './meaning.ts';
@@ -88,6 +89,7 @@ type OneProps = {
 const OneIron = ({ session, last, iron, reply, isRenewed, onAll }: OneProps) => {
   const formula = formulaOn(session, iron.id);
   const { temperatureUnit: unit } = session.kit;
+  const photos = useLoadPhotos(last.entries.map(({ load }) => load.id));
   return (
     <div className="flex items-center gap-6 border-b border-line py-4 max-md:flex-col max-md:items-start" data-means={iron.id}>
       <div className="min-w-0 flex-1">
@@ -121,7 +123,7 @@ const OneIron = ({ session, last, iron, reply, isRenewed, onAll }: OneProps) => 
         onClick={() => onAll(iron.id)}
       >
         {last.entries.map((entry) => (
-          <LoadPiece key={entry.load.id} entry={entry} iron={iron} zone={session.kit.zone} />
+          <LoadPiece key={entry.load.id} entry={entry} iron={iron} zone={session.kit.zone} photo={photos?.get(entry.load.id)?.jpeg} />
         ))}
       </button>
     </div>
@@ -153,16 +155,21 @@ const settingWords = (set: { readonly dial: number | null; readonly temperature_
 
 const USUAL_STEP = 4;
 
-type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string };
+type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string; readonly photo: string | undefined };
 
 /** One load: expected on the left, what came out on the right, and the difference in words. */
-const LoadPiece = ({ entry, iron, zone }: PieceProps) => {
+const LoadPiece = ({ entry, iron, zone, photo }: PieceProps) => {
   const miss = colourMiss(entry);
   const expected = entry.prediction?.tawnyStep ?? USUAL_STEP;
   const fault = entry.fill === 'leaked' ? 'leaked' : entry.fill === 'missing' ? 'corner missing' : null;
   return (
     <span data-load-piece={entry.load.id} className="flex min-w-20 flex-1 flex-col items-center gap-1 py-1">
-      <Piece {...pieceOf(iron, expected)} {...(miss === null ? {} : { actual: Math.min(8, Math.max(1, expected + miss)) })} size={82} />
+      <Piece
+        {...pieceOf(iron, expected)}
+        {...(miss === null ? {} : { actual: Math.min(8, Math.max(1, expected + miss)) })}
+        {...(photo === undefined ? {} : { photo })}
+        size={82}
+      />
       <span className="flex min-h-6 items-center text-center text-[15px] leading-tight font-bold">
         {fault ?? (miss !== null && Math.abs(miss) <= AS_EXPECTED_STEPS ? <Check aria-hidden className="size-5" /> : missWords(miss))}
       </span>

@@ -14,3 +14,4 @@ export { useToldLoads } from './useToldLoads.ts';
 export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { offerFile, takeOfferedFile, useOfferedFile } from './dropped.ts';
 export { ironChoices, recipeChoices } from './choices.ts';
+export { useLoadPhoto } from './useLoadPhoto.ts';

@@ -10,6 +10,7 @@ import { loadIsRunning } from './update.ts';
 import { Contained } from './Contained.tsx';
 import { PAGE_KEYS, SEARCH_KEY } from '../keys/index.ts';
 import { Rail } from './Rail.tsx';
+import type { OpenSheet, OpenSheets } from '../doors.ts';
 import { DOORS, doorOf } from '../doors.ts';
 import { Hint } from './Hint.tsx';
 import { useHints } from './hints.ts';
@@ -62,8 +63,6 @@ const useFirstQuestions = (): void => {
 };
 
 const OTHER_NAMES: Readonly<Record<string, string>> = { '/setup': 'Set up', '/welcome': 'Welcome' };
-
-type OpenSheet = 'help' | 'search' | null;
 
 /** The keys that work on every page. */
 const usePageKeys = (open: (sheet: OpenSheet) => void): void => {
@@ -129,7 +128,7 @@ const Frame = () => {
             aria-label={name}
             className={`min-h-0 min-w-0 flex-1 outline-none ${isCook ? 'overflow-hidden' : 'overflow-y-auto'}`}
           >
-            <Outlet />
+            <Outlet context={setSheet satisfies OpenSheets} />
           </main>
         </div>
       </div>

@@ -5,6 +5,7 @@ import type { Coded } from '../../core/basis/index.ts';
 import type { SetAside } from '../../core/kitchen/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
+import type { LoadPhoto } from '../../core/log/index.ts';
 import type { WeighEvent } from '../../core/weigh/index.ts';
 import type { Rows } from './database.ts';
 import type { Kitchen, OpenTrouble } from './kitchen.ts';
@@ -229,6 +230,10 @@ export const useSettled = <T extends object>(list: readonly T[]): readonly T[] =
 export const useRows = <N extends 'kits' | 'workspaces' | 'ingredients' | 'runs' | 'keepItems' | 'practices'>(
   name: N,
 ): readonly Rows[N][] | undefined => useQueried((queries) => queries.all(name), name);
+
+/** The pictures of these loads, by load; undefined until they are read. */
+export const useLoadPhotos = (loadIds: readonly string[]): ReadonlyMap<string, LoadPhoto> | undefined =>
+  useQueried((queries) => queries.photosOf(loadIds), `photos ${loadIds.join(' ')}`, true);
 
 /** The log of one weighing, in order; undefined until it is read. */
 export const useWeighLog = (weighingId: string | null): readonly WeighEvent[] | undefined =>

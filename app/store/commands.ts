@@ -3,7 +3,7 @@ import type { KeepItem, WasteReason } from '../../core/keep/index.ts';
 import { partUsed } from '../../core/keep/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { DEFAULT_KIT } from '../../core/kit/index.ts';
-import type { Load, LoadEvent, LotEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
+import type { Load, LoadEvent, LoadPhoto, LotEvent, LotHeader, NewLoadEvent, NewLotEvent, Prediction } from '../../core/log/index.ts';
 import { isOpenLot, loadProgress } from '../../core/log/index.ts';
 import type { OwnIngredient } from '../../core/matter/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
@@ -115,6 +115,13 @@ export const setWorkspace = (changes: Partial<Workspace>, usual: Workspace, id =
 
 export const saveIngredient = (row: OwnIngredient, id = newId()): Command<null> =>
   act(id, ['ingredients'], (transaction) => transaction.put('ingredients', row));
+
+/** The picture of a load; one that is there already is replaced. */
+export const keepPhoto = (row: LoadPhoto, id = newId()): Command<null> =>
+  act(id, ['photos'], (transaction) => transaction.put('photos', row));
+
+export const removePhoto = (loadId: string, id = newId()): Command<null> =>
+  act(id, ['photos'], (transaction) => transaction.remove('photos', loadId));
 
 export const removeIngredient = (ingredientId: string, id = newId()): Command<null> =>
   act(id, ['ingredients'], (transaction) => transaction.remove('ingredients', ingredientId));
@@ -238,10 +245,15 @@ export const noteLoad = (loadId: string, event: NewLoadEvent, at: number | (() =
   },
 });
 
-/** Several words about one load, all of them or none. */
-export const noteLoadAll = (loadId: string, events: readonly NewLoadEvent[], at: number, id = newId()): Command<null> =>
+/** Several words about one load, all of them or none; `at`: when, of those that don't say so themselves. */
+export const noteLoadAll = (
+  loadId: string,
+  events: readonly (NewLoadEvent & { readonly at?: number })[],
+  at: number,
+  id = newId(),
+): Command<null> =>
   act(id, ['loadEvents'], async (transaction) => {
-    for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at });
+    for (const event of events) await transaction.append('loadEvents', loadId, { ...event, at: event.at ?? at });
   });
 
 /** A load that was cooked elsewhere, with all that is known of it. */

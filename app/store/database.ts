@@ -64,7 +64,7 @@ export type TableName = keyof Rows;
 export type KnownRows = { readonly [N in TableName]?: readonly Rows[N][] };
 
 /** Bumped when the tables change; separate from the version of the exported file. */
-export const STORE_VERSION = 5;
+export const STORE_VERSION = 6;
 
 /** Keys and indexes, as every version had them; a version's own never changes. */
 const FIRST = {
@@ -105,11 +105,13 @@ const THIRD = {
   commands: 'id, at',
   setAside: 'id',
 } as const;
-const FOURTH: Readonly<Record<TableName, string>> = {
+const FOURTH: Readonly<Record<Exclude<TableName, 'photos'>, string>> = {
   ...THIRD,
   bookIndex: '[at+id], *terms',
   bookIndexDue: 'id',
 };
+
+const SIXTH: Readonly<Record<TableName, string>> = { ...FOURTH, photos: 'id' };
 
 /** Tables whose rows the upgrade to version 3 changes. Its steps leave a row of version 2 as it is where version 1 had less. */
 const CHANGED_BY_3 = ['kits', 'lots', 'runs', 'benches'] as const;
@@ -134,13 +136,14 @@ export class KitchenDatabase extends Dexie {
     this.version(4)
       .stores(FOURTH)
       .upgrade((transaction) => transaction.table('bookIndexDue').put({ id: WHOLE_INDEX }));
-    this.version(STORE_VERSION)
+    this.version(5)
       .stores(FOURTH)
       .upgrade(async (transaction) => {
         const runs = (await transaction.table('runs').toArray()) as RawRow[];
         for (const run of runs)
           for (const { table, row } of upgradedRows({ table: 'runs', row: run }, 4)) await transaction.table(table).put(row);
       });
+    this.version(STORE_VERSION).stores(SIXTH);
   }
 
   /** The rows under the first part of a double key or index, in the order of the second. */

@@ -38,6 +38,7 @@ const ORDER: readonly Exclude<KitchenTable, 'kits'>[] = [
   'runs',
   'keepItems',
   'practices',
+  'photos',
   'loadEvents',
   'lotEvents',
   'weighEvents',
@@ -57,6 +58,7 @@ const AT_FIELD: Partial<Readonly<Record<KitchenTable, string>>> = {
   runs: 'serveAt',
   keepItems: 'from',
   practices: 'at',
+  photos: 'takenAt',
 };
 
 /** What the loads of a time point at. */

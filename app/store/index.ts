@@ -9,6 +9,7 @@ export {
   useKit,
   useKitchen,
   useKitchenChoice,
+  useLoadPhotos,
   useNotices,
   useProblems,
   useQueried,

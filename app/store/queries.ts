@@ -1,7 +1,7 @@
 import { WORD_TERMS } from '../../core/book/index.ts';
 import type { KitchenTable, LogTable } from '../../core/kitchen/index.ts';
 import { LOG_OWNERS } from '../../core/kitchen/index.ts';
-import type { Load, Lot, Prediction } from '../../core/log/index.ts';
+import type { Load, LoadPhoto, Lot, Prediction } from '../../core/log/index.ts';
 import { lotFrom } from '../../core/log/index.ts';
 import type { ToldLoad } from '../../core/lot/index.ts';
 import type { KitchenDatabase, Rows, TableName } from './database.ts';
@@ -84,7 +84,7 @@ export class Queries {
     return logs;
   }
 
-  private async byId<N extends 'lots' | 'predictions'>(table: N, ids: readonly string[]): Promise<Rows[N][]> {
+  private async byId<N extends 'lots' | 'predictions' | 'photos'>(table: N, ids: readonly string[]): Promise<Rows[N][]> {
     const wanted = new Set(ids);
     const stored = (await this.database.raw(table).bulkGet([...wanted])).filter((row) => row !== undefined);
     return this.over(table, stored, ({ id }) => wanted.has(id));
@@ -105,6 +105,11 @@ export class Queries {
     const wanted = new Set(lotIds);
     const stored = await ofEach(wanted, (id) => this.database.table('loads').where('lotId').equals(id).toArray());
     return this.over('loads', stored, (load) => wanted.has(load.lotId)).sort((a, b) => a.startedAt - b.startedAt);
+  }
+
+  /** The pictures of these loads, by load. */
+  async photosOf(loadIds: readonly string[]): Promise<ReadonlyMap<string, LoadPhoto>> {
+    return new Map((await this.byId('photos', loadIds)).map((photo) => [photo.id, photo]));
   }
 
   /** Every load of a run, the oldest first. */

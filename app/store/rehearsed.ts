@@ -53,6 +53,7 @@ export const copyForRehearsal = async (kitchen: Kitchen, run: Run, workspace: Wo
       runs: [run],
       keepItems: [],
       practices: [],
+      photos: [],
     });
     await copy.rows('workspaces').put({ ...workspace, runId: run.id });
     return true;

@@ -31,6 +31,7 @@ export const shiftDemoDates = (rows: KitchenRows, now: number, zone: string): Ki
     weighings: rows.weighings.map((weighing) => ({ ...weighing, startedAt: move(weighing.startedAt) })),
     weighEvents: rows.weighEvents.map(event),
     keepItems: rows.keepItems.map((item) => ({ ...item, from: move(item.from) })),
+    photos: rows.photos.map((photo) => ({ ...photo, takenAt: move(photo.takenAt) })),
     practices: rows.practices.map((record) => ({ ...record, at: move(record.at) })),
   };
 };

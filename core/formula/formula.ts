@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { LIFTS } from './lift.ts';
+import { Act, MOST_ACTS } from './procedure/act.ts';
 
 /** More lines than any bowl has; a longer paste is cut with a word to the cook, and none of its text is lost. */
 export const MOST_LINES = 200;
@@ -43,6 +44,8 @@ export const Formula = z.object({
   lift: z.enum(LIFTS).nullable(),
   lines: z.array(FormulaLine).max(MOST_LINES),
   steps: z.array(z.string().max(2000)).max(100),
+  /** What the steps ask for, as the cook has put it right; left out: as it is read from them. */
+  acts: z.array(Act).max(MOST_ACTS).optional(),
   yieldHint: z.string().max(200).nullable(),
   provenance: z.string().max(400),
   /** Properties of a foreign file that have no place here. */

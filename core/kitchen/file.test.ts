@@ -212,7 +212,7 @@ describe('older versions', () => {
 
   test('there is a fixture of every version', () => {
     const versions = fixtures.map((name) => (JSON.parse(readFileSync(new URL(name, folder), 'utf8')) as { version: number }).version);
-    expect([...new Set(versions)].sort()).toEqual([1, 2, 3, 4, 5, FILE_VERSION]);
+    expect([...new Set(versions)].sort()).toEqual(Array.from({ length: FILE_VERSION }, (_, i) => i + 1));
   });
 
   test.each(fixtures)('%s, written by a release, is read without loss', (name) => {

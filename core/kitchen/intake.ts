@@ -131,7 +131,9 @@ export class KitchenIntake {
             ? null
             : ['predictionId', predictionId],
     );
-    const owners = { loadEvents: ids(rows.loads), lotEvents: lots, weighEvents: ids(rows.weighings) } as const;
+    const loads = ids(rows.loads);
+    split('photos', ({ id }) => (loads.has(id) ? null : ['id', id]));
+    const owners = { loadEvents: loads, lotEvents: lots, weighEvents: ids(rows.weighings) } as const;
     for (const table of ['loadEvents', 'lotEvents', 'weighEvents'] as const)
       split(table, (row) => {
         const owner = String((row as RawRow)[LOG_OWNERS[table]]);

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { Formula } from '../formula/index.ts';
 import { KeepItem } from '../keep/index.ts';
 import { Kit } from '../kit/index.ts';
-import { Load, LoadEvent, LotEvent, LotHeader, Prediction } from '../log/index.ts';
+import { Load, LoadEvent, LoadPhoto, LotEvent, LotHeader, Prediction } from '../log/index.ts';
 import { OwnIngredient } from '../matter/index.ts';
 import { Iron } from '../plate/index.ts';
 import { PracticeRecord } from '../practice/index.ts';
@@ -31,6 +31,8 @@ export const TABLES = {
   predictions: Prediction,
   loads: Load,
   loadEvents: z.object({ loadId: Id, seq: Seq, event: LoadEvent }),
+  /** Pictures of what loads brought. */
+  photos: LoadPhoto,
   runs: Run,
   keepItems: KeepItem,
   /** Exercises at the Practice station. */

@@ -3,6 +3,7 @@ export type { Edges } from './edges.ts';
 export { EDGES } from './edges.ts';
 export { poured_g, pouredAsWhole_g, settingOf } from './done.ts';
 export { Load } from './load.ts';
+export { LoadPhoto } from './loadPhoto.ts';
 export type { NewLoadEvent } from './loadEvent.ts';
 export type { Did, PlaceOnPlate, Signal } from './loadEvent.ts';
 export { LoadEvent, Observation } from './loadEvent.ts';

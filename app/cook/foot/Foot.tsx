@@ -1,9 +1,10 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Menu as MenuIcon, SlidersHorizontal, VolumeX } from 'lucide-react';
+import { CircleHelp, Menu as MenuIcon, Search, SlidersHorizontal, VolumeX } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useOutletContext } from 'react-router';
 import type { IronState } from '../../../core/line/index.ts';
 import { shownLeft_s } from '../../../core/line/index.ts';
+import type { OpenSheets } from '../../doors.ts';
 import { DOORS } from '../../doors.ts';
 import { clock, grams, timeOfDay } from '../../ui/index.ts';
 import { silencedBy } from '../cues/sound.ts';
@@ -75,28 +76,44 @@ const useSilenced = (): ReturnType<typeof silencedBy> => {
   return silenced;
 };
 
+const IN_MENU = 'flex min-h-14 items-center gap-3 rounded-lg px-5 text-left text-xl data-focus:bg-act-soft';
+const SHEETS = [
+  { sheet: 'search', name: 'Search', icon: Search },
+  { sheet: 'help', name: 'Help', icon: CircleHelp },
+] as const;
+
 /** There is no rail at Cook: the other doors are one touch away. A phone keeps its own row of them. */
-const DoorsMenu = () => (
-  <nav aria-label="Doors" className="max-sm:hidden">
-    <Menu>
-      <MenuButton className="flex min-h-11 items-center gap-2 text-lg font-semibold">
-        <MenuIcon aria-hidden className="size-6" /> Doors
-      </MenuButton>
-      <MenuItems
-        anchor={{ to: 'top start', gap: 8, padding: 8 }}
-        className="z-30 flex flex-col rounded-xl border border-line bg-sheet p-2 text-ink shadow-xl"
-      >
-        {DOORS.filter(({ path }) => path !== '/cook').map(({ path, name, icon: Icon }) => (
-          <MenuItem key={path}>
-            <Link to={path} className="flex min-h-14 items-center gap-3 rounded-lg px-5 text-xl data-focus:bg-act-soft">
-              <Icon aria-hidden className="size-6" /> {name}
-            </Link>
-          </MenuItem>
-        ))}
-      </MenuItems>
-    </Menu>
-  </nav>
-);
+const DoorsMenu = () => {
+  const openSheet = useOutletContext<OpenSheets>();
+  return (
+    <nav aria-label="Doors" className="max-sm:hidden">
+      <Menu>
+        <MenuButton className="flex min-h-11 items-center gap-2 text-lg font-semibold">
+          <MenuIcon aria-hidden className="size-6" /> Doors
+        </MenuButton>
+        <MenuItems
+          anchor={{ to: 'top start', gap: 8, padding: 8 }}
+          className="z-30 flex flex-col rounded-xl border border-line bg-sheet p-2 text-ink shadow-xl"
+        >
+          {DOORS.filter(({ path }) => path !== '/cook').map(({ path, name, icon: Icon }) => (
+            <MenuItem key={path}>
+              <Link to={path} className={IN_MENU}>
+                <Icon aria-hidden className="size-6" /> {name}
+              </Link>
+            </MenuItem>
+          ))}
+          {SHEETS.map(({ sheet, name, icon: Icon }) => (
+            <MenuItem key={sheet}>
+              <button type="button" className={IN_MENU} onClick={() => openSheet(sheet)}>
+                <Icon aria-hidden className="size-6" /> {name}
+              </button>
+            </MenuItem>
+          ))}
+        </MenuItems>
+      </Menu>
+    </nav>
+  );
+};
 
 const Figures = ({ cook, hidden }: Props) => {
   const { session, planned, places, poured } = cook;

@@ -124,7 +124,7 @@ export const useLine = (session: Session, askedIronId: string | null, planned: P
     const append = (load: Load, event: NewLoadEvent, at: number | (() => number) = thisMoment()): Promise<LoadEvent | undefined> =>
       carryOut(commands.noteLoad(load.id, { ...event, ...by }, at));
     /** Several words about one load: all or none. */
-    const log = (load: Load, events: readonly NewLoadEvent[]): Promise<null | undefined> =>
+    const log = (load: Load, events: readonly (NewLoadEvent & { readonly at?: number })[]): Promise<null | undefined> =>
       carryOut(
         commands.noteLoadAll(
           load.id,

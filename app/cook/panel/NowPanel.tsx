@@ -1,5 +1,6 @@
 import clsx from 'clsx';
 import { TriangleAlert } from 'lucide-react';
+import { useRef } from 'react';
 import type { ActPanel, DueAct, Panel } from '../../../core/line/index.ts';
 import { dishName } from '../../session/index.ts';
 import type { Cook } from '../useCook.ts';
@@ -60,6 +61,7 @@ const Due = ({ cook, panel, now, overdue, isRow }: Props & { readonly panel: Act
     kit: cook.kit,
     now,
     towards: cook.towards.get(due.ironId),
+    said: cook.saidOf(due.ironId),
     nameOf: (act) => nameOf(cook, act),
     isOneOfSeveral: overdue > 1,
   });
@@ -156,9 +158,20 @@ const PanelFigure = ({ text: { figure, unit }, isLate }: { readonly text: PanelT
 
 const LINK = 'min-h-11 px-2 text-lg font-semibold underline decoration-2 underline-offset-4';
 
+/** What stands here may change under a finger: for half a second after that it hears none. Two names, so that each change begins it anew. */
+const DEAF = ['deaf-a', 'deaf-b'] as const;
+
+/** Counts the changes of a thing's name, by turns 0 and 1. */
+const useTurn = (name: string): 0 | 1 => {
+  const last = useRef<{ readonly name: string; readonly turn: 0 | 1 }>({ name, turn: 0 });
+  if (last.current.name !== name) last.current = { name, turn: last.current.turn === 0 ? 1 : 0 };
+  return last.current.turn;
+};
+
 /** The one touch that is offered. */
 const DoneButton = ({ cook, panel, className }: Omit<TextProps, 'text'> & { readonly className: string }) => {
   const { due, button, isLate } = panel;
+  const turn = useTurn(`${due.ironId} ${button}`);
   if (button === null) return null;
   const name = cook.places.find(({ iron }) => iron.id === due.ironId)?.iron.name ?? '';
   return (
@@ -168,6 +181,7 @@ const DoneButton = ({ cook, panel, className }: Omit<TextProps, 'text'> & { read
       aria-label={button === 'fold' ? DONE.fold : `${DONE[button]}: ${name}`}
       className={clsx(
         'rounded-2xl font-display font-bold active:scale-[0.99] disabled:opacity-60',
+        DEAF[turn],
         isLate ? 'bg-act text-page' : 'bg-white text-[#101416]',
         className,
       )}

@@ -1,8 +1,10 @@
-import { Ellipsis, X } from 'lucide-react';
+import { Camera, Ellipsis, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { cookedFor_s } from '../../../core/log/index.ts';
 import { isImplausibleOpening } from '../../../core/line/index.ts';
-import { clock } from '../../ui/index.ts';
+import { useLoadPhoto } from '../../session/index.ts';
+import { clock, ExpectedBeside, pieceOf, PictureButton } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 import type { Cook } from '../useCook.ts';
 import { Crisp } from './Crisp.tsx';
@@ -13,6 +15,9 @@ import { Scale } from './Scale.tsx';
 import type { Rating } from './useRating.ts';
 import { useRating } from './useRating.ts';
 
+/** What stands between the two faces, or in place of all. */
+type Shown = 'piece' | 'photo' | 'more';
+const USUAL_STEP = 4;
 const [ABOVE, BELOW] = [faceQuestion('upper'), faceQuestion('lower')];
 
 type Props = { readonly cook: Cook; readonly place: LinePlace; readonly onDone: () => void };
@@ -21,7 +26,9 @@ type Props = { readonly cook: Cook; readonly place: LinePlace; readonly onDone: 
 export const RatePanel = ({ cook, place, onDone }: Props) => {
   const { iron, prediction } = place;
   const rating = useRating(cook, place);
-  const [isMore, setMore] = useState(false);
+  const picture = useLoadPhoto(place.load?.id ?? null);
+  const [shown, setShown] = useState<Shown>('piece');
+  const isMore = shown === 'more';
   const disabled = !cook.held;
   const expected = prediction === null ? null : expectedOf(prediction);
   return (
@@ -29,10 +36,12 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
       aria-label={`How was ${iron.name}?`}
       className="flex min-h-0 min-w-0 flex-1 flex-col gap-2 overflow-y-auto bg-sheet p-5 text-ink max-md:gap-1 max-md:p-2.5"
     >
-      <RateHeader cook={cook} place={place} onDone={onDone} />
+      <RateHeader cook={cook} place={place} onDone={onDone}>
+        <PictureOfLoad picture={picture} isShown={shown === 'photo'} disabled={disabled} onShow={setShown} />
+      </RateHeader>
       {iron.geometry.moulds > 1 && <Moulds moulds={iron.geometry.moulds} rating={rating} />}
       {isMore ? (
-        <MoreOfRating rating={rating} disabled={disabled} onBack={() => setMore(false)} />
+        <MoreOfRating rating={rating} disabled={disabled} onBack={() => setShown('piece')} />
       ) : (
         <>
           <Scale
@@ -43,7 +52,15 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
             onSay={(i) => rating.say(ABOVE, i)}
           />
           <div className="flex min-h-0 flex-1 gap-4 max-md:gap-2">
-            <PieceTouched place={place} rating={rating} disabled={disabled} />
+            {shown === 'photo' && picture.photo !== null ? (
+              <ExpectedBeside
+                look={pieceOf(iron, prediction?.tawnyStep ?? USUAL_STEP)}
+                jpeg={picture.photo.jpeg}
+                label={`What ${iron.name} made`}
+              />
+            ) : (
+              <PieceTouched place={place} rating={rating} disabled={disabled} />
+            )}
             <Crisp
               given={rating.givenTo(CRISP)}
               expected={expected?.crisp ?? null}
@@ -67,7 +84,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
           <button
             type="button"
             className="flex min-h-16 flex-col items-center justify-center rounded-2xl border-2 border-act px-6 font-display text-xl font-bold text-act max-md:px-3"
-            onClick={() => setMore(true)}
+            onClick={() => setShown('more')}
           >
             <Ellipsis aria-hidden className="size-6" />
             More
@@ -79,7 +96,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
 };
 
 /** How long it was in, against what was planned; what can hardly be is doubted. */
-const RateHeader = ({ cook, place, onDone }: Props) => {
+const RateHeader = ({ cook, place, onDone, children }: Props & { readonly children: ReactNode }) => {
   const { iron, progress, prediction, log } = place;
   const cooked_s = progress === null ? null : cookedFor_s(progress);
   const opened = log.findLast(({ kind }) => kind === 'opened');
@@ -113,6 +130,7 @@ const RateHeader = ({ cook, place, onDone }: Props) => {
           </button>
         )}
       </div>
+      {children}
       <button
         type="button"
         aria-label="Close"
@@ -122,6 +140,42 @@ const RateHeader = ({ cook, place, onDone }: Props) => {
         <X aria-hidden className="size-8" />
       </button>
     </header>
+  );
+};
+
+/** Takes a picture in one touch; where there is one, it goes between what was expected and the piece to be touched. */
+const PictureOfLoad = ({
+  picture: { photo, take, remove },
+  isShown,
+  disabled,
+  onShow,
+}: {
+  readonly picture: ReturnType<typeof useLoadPhoto>;
+  readonly isShown: boolean;
+  readonly disabled: boolean;
+  readonly onShow: (shown: Shown) => void;
+}) => {
+  if (photo === null)
+    return (
+      <PictureButton
+        label="Photo"
+        icon={Camera}
+        camera
+        disabled={disabled}
+        onPicture={(file) => void take(file).then(() => onShow('photo'))}
+      />
+    );
+  return (
+    <div className="flex shrink-0 gap-2">
+      {isShown && (
+        <button type="button" className="button-plain" disabled={disabled} onClick={remove}>
+          Remove photo
+        </button>
+      )}
+      <button type="button" className="button-plain" onClick={() => onShow(isShown ? 'piece' : 'photo')}>
+        {isShown ? 'Back to the piece' : 'Photo'}
+      </button>
+    </div>
   );
 };
 

@@ -2,6 +2,7 @@ import type { Towards } from '../../../core/book/index.ts';
 import type { Kit } from '../../../core/kit/index.ts';
 import type { Act, ActPanel, DueAct } from '../../../core/line/index.ts';
 import { isSpread, shownLeft_s } from '../../../core/line/index.ts';
+import type { Did } from '../../../core/log/index.ts';
 import type { Grease } from '../../../core/plate/index.ts';
 import { clock, grams, timeOfDay, TOPPING_WORDS, TOWARDS } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
@@ -46,6 +47,8 @@ export type PanelContext = {
   readonly kit: Pick<Kit, 'scoops' | 'zone'>;
   readonly now: number;
   readonly towards: Towards | undefined;
+  /** What was said of the next pour before it. */
+  readonly said: Did;
   readonly nameOf: (act: DueAct) => string;
   /** Other lids wait as well. */
   readonly isOneOfSeveral: boolean;
@@ -120,7 +123,7 @@ export const GREASE_WORDS: Readonly<Record<Exclude<Grease, 'none'>, string>> = {
   film: 'a film of fat, this once',
 };
 
-const pourText = (place: LinePlace, { kit, towards }: PanelContext): Pick<PanelText, 'reason' | 'notes'> => {
+const pourText = (place: LinePlace, { kit, towards, said }: PanelContext): Pick<PanelText, 'reason' | 'notes'> => {
   const amount = amountOf(place, kit);
   if (place.over !== null) return { reason: 'from another bowl: this one is over its limit', notes: [] };
   if (amount === null || place.advice === null) return { reason: 'working it out …', notes: [] };
@@ -131,7 +134,7 @@ const pourText = (place: LinePlace, { kit, towards }: PanelContext): Pick<PanelT
   return {
     reason: `${amount.scoops === null ? '' : `${grams(amount.dose_g)}\u00a0g `}${where}${filled}`,
     notes: [
-      restText(place, {}),
+      restText(place, said),
       changedPortion(place)?.text ?? null,
       place.wipeBefore ? 'wipe the plates first' : null,
       place.isTrial ? 'a trial: rate it afterwards' : null,

@@ -3,10 +3,9 @@ import type { Failure, Result } from '../../../core/basis/index.ts';
 import type { Across, Point } from '../../../core/photo/index.ts';
 import { besideCoin } from '../../../core/photo/index.ts';
 import { describeSentence } from '../../../words/index.ts';
-import { InlineSelect, measured, MeasureEntry, PictureButton, Sheet } from '../../ui/index.ts';
+import type { Photo } from '../../ui/index.ts';
+import { InlineSelect, measured, MeasureEntry, openPhoto, PictureButton, Sheet } from '../../ui/index.ts';
 import { useLengths } from '../../session/index.ts';
-import type { Photo } from '../photo/photoFile.ts';
-import { openPhoto } from '../photo/photoFile.ts';
 import { PhotoMarks } from '../photo/PhotoMarks.tsx';
 
 /** Across, mm, as the mints publish them (from memory). */

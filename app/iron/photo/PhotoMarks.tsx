@@ -2,7 +2,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef } from 'react';
 import type { Point } from '../../../core/photo/index.ts';
 import { useDrag } from '../../ui/index.ts';
-import type { Photo } from './photoFile.ts';
+import type { Photo } from '../../ui/index.ts';
 
 /** A mark that is put somewhere on a picture: a ring where a corner or an end is, a square where a colour is taken. */
 export type Mark = {

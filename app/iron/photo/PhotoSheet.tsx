@@ -5,13 +5,13 @@ import type { Corners, Point, ReadFace } from '../../../core/photo/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { lightnessAt, patternAdvice, taughtPattern } from '../../../core/plate/index.ts';
 import { describeSentence } from '../../../words/index.ts';
-import { nearestWord, percent, PictureButton, PlateFace, Sheet, tawnyCss } from '../../ui/index.ts';
+import type { Photo } from '../../ui/index.ts';
+import { nearestWord, openPhoto, percent, PictureButton, PlateFace, Sheet, tawnyCss } from '../../ui/index.ts';
 import { commands, useDo } from '../../store/index.ts';
 import { wallNow } from '../../clock/index.ts';
 import type { AdviceJob } from '../../workers/index.ts';
 import { askOnce, usePattern } from '../../workers/index.ts';
-import type { Photo } from './photoFile.ts';
-import { openPhoto, samplePicture } from './photoFile.ts';
+import { samplePicture } from './samplePicture.ts';
 import { PhotoMarks } from './PhotoMarks.tsx';
 
 type Side = 'lower' | 'upper';

@@ -13,6 +13,8 @@ export type PieceLook = {
   readonly step: number;
   /** What came out; left out: one piece, not two halves. Of several pieces the right ones. */
   readonly actual?: number;
+  /** A picture of it in place of the right half: a JPEG, base64. */
+  readonly photo?: string;
   /** Pieces of one load, side by side; left out: one. */
   readonly count?: number;
 };
@@ -86,7 +88,14 @@ const coarse = (lattice: Lattice): Lattice => {
 const ROUND_CLIP = { round: { clipPath: 'circle(50%)' }, square: {} } as const;
 
 /** A finished piece from above, in its colour. `size`: of its longer side, px; `label`: what it says to a screen reader, left out: nothing. */
-export const Piece = ({ size, label, actual, count = 1, ...given }: PieceLook & { readonly size: number; readonly label?: string }) => {
+export const Piece = ({
+  size,
+  label,
+  actual,
+  photo,
+  count = 1,
+  ...given
+}: PieceLook & { readonly size: number; readonly label?: string }) => {
   const look = size / Math.ceil(Math.sqrt(count)) < SMALL ? { ...given, lattice: coarse(given.lattice) } : given;
   const [width, height] = sizeOf(look.lattice);
   const across = Math.ceil(Math.sqrt(count));
@@ -115,13 +124,17 @@ export const Piece = ({ size, label, actual, count = 1, ...given }: PieceLook & 
           </g>
         </svg>
       ))}
-      {actual !== undefined && count === 1 && (
+      {(photo !== undefined || (actual !== undefined && count === 1)) && (
         <>
           <clipPath id={clip}>
             <rect x={width / 2} width={width / 2} height={height} />
           </clipPath>
           <g clipPath={`url(#${clip})`}>
-            <Face {...look} step={actual} />
+            {photo === undefined ? (
+              <Face {...look} step={actual ?? look.step} />
+            ) : (
+              <image href={`data:image/jpeg;base64,${photo}`} width={width} height={height} preserveAspectRatio="xMidYMid slice" />
+            )}
           </g>
           <line x1={width / 2} x2={width / 2} y1={0} y2={height} stroke="var(--color-page)" strokeWidth={3} />
         </>

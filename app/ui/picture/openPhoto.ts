@@ -44,21 +44,20 @@ export const openPhoto = async (file: Blob): Promise<Result<Photo>> => {
   }
 };
 
-/** A picture that was never taken, of a piece from an iron with this lattice. */
-export const samplePicture = async (
-  seed: number,
-  lattice: { readonly rows: number; readonly columns: number; readonly outline: 'round' | 'square' },
-): Promise<Result<Photo>> => {
-  const { sampleScene, samplePhoto, sampleTruth } = await import('../../../demo/samplePhoto.ts');
-  const { data, width, height } = samplePhoto(
-    sampleTruth(seed, lattice.rows, lattice.columns, lattice.outline),
-    sampleScene(seed, 1280, 960),
-  );
-  const canvas = document.createElement('canvas');
-  canvas.width = width;
-  canvas.height = height;
-  const context = canvas.getContext('2d');
+/** How good and how large a picture is kept: some 60 kB. */
+const KEPT = { quality: 0.7, pixels: 560 } as const;
+
+/** A picture small enough to be kept with a load: its middle square as a JPEG, base64. Errors: those of `openPhoto`. */
+export const keptJpeg = async (file: Blob): Promise<Result<string>> => {
+  const opened = await openPhoto(file);
+  if (!opened.ok) return opened;
+  const { canvas, width, height } = opened.value;
+  const side = Math.min(width, height);
+  const small = document.createElement('canvas');
+  small.width = small.height = Math.min(KEPT.pixels, side);
+  const context = small.getContext('2d');
   if (context === null) return failure('photo-broken');
-  context.putImageData(new ImageData(data as Uint8ClampedArray<ArrayBuffer>, width, height), 0, 0);
-  return success({ canvas, width, height });
+  context.drawImage(canvas, (width - side) / 2, (height - side) / 2, side, side, 0, 0, small.width, small.height);
+  const [, jpeg = ''] = small.toDataURL('image/jpeg', KEPT.quality).split(',');
+  return jpeg === '' ? failure('photo-broken') : success(jpeg);
 };
