@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import { expect } from '@playwright/test';
 import { column, exported, importFile, open, openLid, startLoad, still, test, toOwnKitchen } from './kitchen.ts';
 
 /** A plain brown disc on white, as a camera would hand it over. */
-const takenPicture = async (page: import('@playwright/test').Page): Promise<Buffer> => {
+const takenPicture = async (page: Page): Promise<Buffer> => {
   const url = await page.evaluate(() => {
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [1200, 900];
@@ -37,7 +38,7 @@ test('a photo of a load in one touch, beside what was expected: at Cook, in the 
   await expect(rating.getByRole('img', { name: 'What Deep A made' })).toBeVisible();
   await expect(rating.getByText('expected', { exact: true })).toBeVisible();
   // The faces can be rated with the picture in sight, and the piece be touched again.
-  await rating.getByRole('button', { name: /Amber/ }).first().click();
+  await rating.getByRole('group', { name: 'Above' }).getByRole('button').nth(4).click();
   await rating.getByRole('button', { name: 'Back to the piece' }).click();
   await rating.getByRole('button', { name: 'corner missing, front left' }).click();
   await rating.getByRole('button', { name: 'Save' }).click();

@@ -10,7 +10,7 @@ type Props = {
 
 /** From snaps down to soft, as they are heard; what was expected is marked. */
 export const Crisp = ({ given, expected, disabled, onSay }: Props) => (
-  <div role="group" aria-label={CRISP.ask} className="flex w-[38%] shrink-0 flex-col justify-center gap-1.5 max-md:w-[36%] max-md:gap-0.5">
+  <div role="group" aria-label={CRISP.ask} className="flex min-w-0 flex-1 flex-col justify-center gap-1.5 max-md:gap-0.5">
     <span className="text-lg font-semibold max-md:sr-only">{CRISP.ask}</span>
     {[...CRISP.answers.entries()].reverse().map(([i, answer]) => (
       <button

@@ -1,4 +1,5 @@
-import { Camera, Ellipsis, X } from 'lucide-react';
+import { Camera, Ellipsis, Image, Trash2, Grid2x2, X } from 'lucide-react';
+import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { cookedFor_s } from '../../../core/log/index.ts';
@@ -29,6 +30,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
   const picture = useLoadPhoto(place.load?.id ?? null);
   const [shown, setShown] = useState<Shown>('piece');
   const isMore = shown === 'more';
+  const isPhoto = shown === 'photo' && picture.photo !== null;
   const disabled = !cook.held;
   const expected = prediction === null ? null : expectedOf(prediction);
   return (
@@ -52,7 +54,7 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
             onSay={(i) => rating.say(ABOVE, i)}
           />
           <div className="flex min-h-0 flex-1 gap-4 max-md:gap-2">
-            {shown === 'photo' && picture.photo !== null ? (
+            {isPhoto && picture.photo !== null ? (
               <ExpectedBeside
                 look={pieceOf(iron, prediction?.tawnyStep ?? USUAL_STEP)}
                 jpeg={picture.photo.jpeg}
@@ -61,12 +63,14 @@ export const RatePanel = ({ cook, place, onDone }: Props) => {
             ) : (
               <PieceTouched place={place} rating={rating} disabled={disabled} />
             )}
-            <Crisp
-              given={rating.givenTo(CRISP)}
-              expected={expected?.crisp ?? null}
-              disabled={disabled}
-              onSay={(i) => rating.say(CRISP, i)}
-            />
+            <div className={clsx('flex w-[38%] shrink-0 max-md:w-[36%]', isPhoto && 'max-md:hidden')}>
+              <Crisp
+                given={rating.givenTo(CRISP)}
+                expected={expected?.crisp ?? null}
+                disabled={disabled}
+                onSay={(i) => rating.say(CRISP, i)}
+              />
+            </div>
           </div>
           <Scale
             face={BELOW}
@@ -102,46 +106,43 @@ const RateHeader = ({ cook, place, onDone, children }: Props & { readonly childr
   const opened = log.findLast(({ kind }) => kind === 'opened');
   const isDoubtful = cooked_s !== null && prediction !== null && isImplausibleOpening(cooked_s, prediction.cookTime_s.best);
   return (
-    <header className="flex items-start gap-3">
+    <header className="flex items-start gap-1">
       <div className="min-w-0 flex-1">
-        <h2 className="text-[28px] leading-tight max-md:text-2xl">How was {iron.name}?</h2>
-        {cooked_s !== null && (
-          <p className="text-lg text-quiet max-md:text-base">
-            opened after <b className="text-ink">{clock(cooked_s)}</b>
-            {prediction !== null && `, plan ${clock(prediction.cookTime_s.best)}`}
-            <span aria-hidden className="text-act">
-              {' '}
-              · ▲
-            </span>{' '}
-            expected
-          </p>
-        )}
-        {opened !== undefined && (
-          <button
-            type="button"
-            disabled={!cook.held}
-            className="min-h-11 text-lg font-semibold underline underline-offset-4 max-md:text-base"
-            onClick={() => {
-              cook.note(place, { kind: 'undone', data: { seq: opened.seq } });
-              onDone();
-            }}
-          >
-            {isDoubtful ? 'No, it is still closed' : 'undo “opened”'}
-          </button>
-        )}
+        <h2 className="truncate text-[28px] leading-tight max-md:text-2xl">How was {iron.name}?</h2>
+        <p className="flex flex-wrap items-center gap-x-3 text-lg text-quiet max-md:text-base">
+          {cooked_s !== null && (
+            <span>
+              opened after <b className="text-ink">{clock(cooked_s)}</b>
+              {prediction !== null && `, plan ${clock(prediction.cookTime_s.best)}`}
+            </span>
+          )}
+          {opened !== undefined && (
+            <button
+              type="button"
+              disabled={!cook.held}
+              className="min-h-11 font-semibold text-ink underline underline-offset-4"
+              onClick={() => {
+                cook.note(place, { kind: 'undone', data: { seq: opened.seq } });
+                onDone();
+              }}
+            >
+              {isDoubtful ? 'No, it is still closed' : 'undo “opened”'}
+            </button>
+          )}
+          <span aria-hidden>
+            <span className="text-act">▲</span> expected
+          </span>
+        </p>
       </div>
       {children}
-      <button
-        type="button"
-        aria-label="Close"
-        className="grid size-14 shrink-0 place-items-center rounded-lg hover:bg-track"
-        onClick={onDone}
-      >
+      <button type="button" aria-label="Close" className={ICON_BUTTON} onClick={onDone}>
         <X aria-hidden className="size-8" />
       </button>
     </header>
   );
 };
+
+const ICON_BUTTON = 'grid size-14 shrink-0 place-items-center rounded-lg hover:bg-track max-md:size-11';
 
 /** Takes a picture in one touch; where there is one, it goes between what was expected and the piece to be touched. */
 const PictureOfLoad = ({
@@ -161,21 +162,27 @@ const PictureOfLoad = ({
         label="Photo"
         icon={Camera}
         camera
+        isIcon
         disabled={disabled}
         onPicture={(file) => void take(file).then(() => onShow('photo'))}
       />
     );
   return (
-    <div className="flex shrink-0 gap-2">
+    <>
       {isShown && (
-        <button type="button" className="button-plain" disabled={disabled} onClick={remove}>
-          Remove photo
+        <button type="button" aria-label="Remove photo" className={ICON_BUTTON} disabled={disabled} onClick={remove}>
+          <Trash2 aria-hidden className="size-7" />
         </button>
       )}
-      <button type="button" className="button-plain" onClick={() => onShow(isShown ? 'piece' : 'photo')}>
-        {isShown ? 'Back to the piece' : 'Photo'}
+      <button
+        type="button"
+        aria-label={isShown ? 'Back to the piece' : 'Photo'}
+        className={ICON_BUTTON}
+        onClick={() => onShow(isShown ? 'piece' : 'photo')}
+      >
+        {isShown ? <Grid2x2 aria-hidden className="size-8" /> : <Image aria-hidden className="size-8 text-act" />}
       </button>
-    </div>
+    </>
   );
 };
 

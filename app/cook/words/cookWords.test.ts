@@ -59,7 +59,15 @@ const panel = (act: Act, left_s: number, changes: Partial<ActPanel> = {}): ActPa
   ...changes,
 });
 const said = (shown: ActPanel, changes: object = {}, isOneOfSeveral = false) =>
-  panelText(shown, { place: place(changes), kit: DEMO_KIT, now: NOW, towards: undefined, said: {}, nameOf: () => iron.name, isOneOfSeveral });
+  panelText(shown, {
+    place: place(changes),
+    kit: DEMO_KIT,
+    now: NOW,
+    towards: undefined,
+    said: {},
+    nameOf: () => iron.name,
+    isOneOfSeveral,
+  });
 
 describe('the panel', () => {
   test('a pour is its scoops, with their grams; an overdue lid is a minus, and why it comes first', () => {

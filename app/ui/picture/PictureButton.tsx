@@ -7,6 +7,8 @@ type Props = {
   /** Straight to the camera, where there is one. */
   readonly camera?: boolean;
   readonly disabled?: boolean;
+  /** The picture of a camera alone, 56 px; its words are for a screen reader. */
+  readonly isIcon?: boolean;
   readonly onPicture: (file: Blob) => void;
 };
 
@@ -16,10 +18,13 @@ export const PictureButton = ({
   icon: Icon = ImagePlus,
   camera = false,
   disabled = false,
+  isIcon = false,
   onPicture,
 }: Props) => (
-  <label className="button-plain focus-within:outline-3 focus-within:outline-act">
-    <Icon aria-hidden className="size-5" /> {label}
+  <label
+    className={`focus-within:outline-3 focus-within:outline-act ${isIcon ? 'grid size-14 shrink-0 place-items-center rounded-lg hover:bg-track max-md:size-11' : 'button-plain'}`}
+  >
+    <Icon aria-hidden className={isIcon ? 'size-8' : 'size-5'} /> {isIcon ? <span className="sr-only">{label}</span> : label}
     <input
       type="file"
       accept="image/*"
