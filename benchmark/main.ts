@@ -3,6 +3,7 @@ import type { Advice } from '../core/advise/index.ts';
 import { advise, DEFAULT_CONDITIONS, heatCourse, destinations } from '../core/advise/index.ts';
 import { batterOf } from '../core/cook/index.ts';
 import {
+  actsOf,
   claimsOf,
   DEFAULT_READ_SETTINGS,
   linesFromText,
@@ -197,7 +198,7 @@ const ITEMS: readonly (readonly [string, () => unknown, number, number])[] = [
       const reading = readFormula({ lines: [...formula.lines], lift: formula.lift }, DEFAULT_READ_SETTINGS);
       return [
         formulaIssues(reading, claimsOf(formula.steps, formula.yieldHint), null),
-        weighPlan(reading, { scales: DEFAULT_KIT.scales, factor: 1, lineIds: formula.lines.map(({ id }) => id), steps: formula.steps }),
+        weighPlan(reading, { scales: DEFAULT_KIT.scales, factor: 1, lineIds: formula.lines.map(({ id }) => id), acts: actsOf(formula) }),
       ];
     },
     100,

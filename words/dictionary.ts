@@ -96,6 +96,8 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   chill: () => 'Cover and chill, an hour at least',
   'beat-smooth': () => 'Beat smooth, about two minutes',
   'cover-rise': () => 'Cover and let it rise',
+  'after-the-rest': () => 'After the rest, stir in what was kept back',
+  'keep-for-morning': () => 'Cover this and keep it cold: it goes in tomorrow morning',
   'raw-egg': () => 'Raw egg: wash hands and what it touched (FDA consumer advice)',
   'raw-flour': () => 'Raw flour: don’t taste (FDA consumer advice)',
   'bowl-too-small': (f) => `it needs a bowl of ${f.needs_mL} mL once it has risen; the largest here holds ${f.has_mL} mL`,

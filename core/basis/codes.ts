@@ -102,6 +102,8 @@ export type CodeFields = {
   readonly chill: None;
   readonly 'beat-smooth': None;
   readonly 'cover-rise': None;
+  readonly 'after-the-rest': None;
+  readonly 'keep-for-morning': None;
   readonly 'raw-egg': None;
   readonly 'raw-flour': None;
   readonly 'bowl-too-small': { readonly needs_mL: number; readonly has_mL: number };

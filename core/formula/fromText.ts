@@ -4,7 +4,8 @@ import type { Lift } from './lift.ts';
 import { detectLift } from './lift.ts';
 import { linesOfSum, readLine } from './read/line.ts';
 import { DECLARED } from './read/label.ts';
-import { liftInSteps } from './read/method.ts';
+import { readProcedure } from './procedure/readProcedure.ts';
+import { liftOfActs } from './procedure/liftOfActs.ts';
 import { withoutMarkup } from './read/markup.ts';
 import { splitRecipe } from './read/pastedRecipe.ts';
 
@@ -40,7 +41,7 @@ export const formulaFromText = (text: string, newId: () => string): TextAsFormul
     lines,
     steps,
     yieldHint: parts.yieldHint,
-    lift: byLines === 'quick' ? liftInSteps(parts.steps) : null,
+    lift: byLines === 'quick' ? liftOfActs(readProcedure(parts.steps)) : null,
     cut: cut + Math.max(0, written.length - MOST_SPLIT),
   };
 };

@@ -13,6 +13,9 @@ export { THICKNESS, thicknessCorrection } from './change/thicknessCorrection.ts'
 export type { IronEvidence, Repair, FormulaIssue } from './check/formulaIssue.ts';
 export { formulaIssues } from './check/formulaIssue.ts';
 export { unsettledLines } from './check/unsettled.ts';
+export type { Act, ActKind, Peak } from './procedure/act.ts';
+export { ACT_KINDS } from './procedure/act.ts';
+export { actsOf, readProcedure } from './procedure/index.ts';
 export { Formula, FormulaLine, MOST_LINES, linesFromText, writtenLines } from './formula.ts';
 export type { Leavening } from './leavening.ts';
 export { USUAL_GAS_MMOL, gasAtThePlate_molPerKg, leavening } from './leavening.ts';

@@ -3,8 +3,8 @@ import type { Lift } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import { formOf } from '../kit/index.ts';
 
-/** What a bowl is for while a batter is made. */
-export const BOWL_ROLES = ['dry', 'wet', 'melt', 'foam', 'yolks', 'crack', 'top'] as const;
+/** What a bowl is for while a batter is made; `beside`: sugar that goes into whites once they are soft; `later`: what goes in after the rest. */
+export const BOWL_ROLES = ['dry', 'wet', 'melt', 'foam', 'yolks', 'crack', 'beside', 'later', 'top'] as const;
 export type BowlRole = (typeof BOWL_ROLES)[number];
 
 /** A bowl is worked in, not filled: beyond this share of its rim it slops (*common practice*; jugs are filled to three quarters). */

@@ -1,13 +1,13 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
-import type { FormulaLine, ParsedFormula, Lift } from '../formula/index.ts';
+import type { Act, FormulaLine, ParsedFormula, Lift } from '../formula/index.ts';
 import { ingredientOf, isHeading, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
 import { isFoamed } from './bowls.ts';
-import type { Stage, Told } from './told.ts';
-import { toldBySteps } from './told.ts';
+import type { Made, Stage, Told } from './told.ts';
+import { makingOf, names, toldByActs } from './told.ts';
 import { scaleFor } from './scale.ts';
 
 /** Something that goes on the scale. */
@@ -101,16 +101,31 @@ const FOR_THE_FOAM = /\bfor (?:the )?(?:egg )?(?:whites?|foam|meringue|whipping)
 const isSugar = (i: Ingredient | undefined): boolean => i?.role === 'sugar' && (i.composition?.water ?? 0) < 0.1;
 
 /** Which bowl the sugar goes to, where lines or steps tell; null: they don't. */
-const sugarsBowl = (reading: ParsedFormula, told: ReadonlyMap<Stage, Told>): BowlRole | null => {
+const sugarsBowl = (reading: ParsedFormula, making: readonly Made[]): BowlRole | null => {
   if (!isFoamed(reading.lift)) return null;
   if (reading.lines.some((line) => FOR_THE_FOAM.test(line.text) && isSugar(ingredientOf(line)))) return 'dry';
-  const names = (stage: Stage): boolean => /\bsugar\b/i.test(told.get(stage)?.words ?? '');
-  if (!told.has('foam') || names('foam')) return null;
-  return names('dry') ? 'dry' : names('wet') ? 'wet' : null;
+  const isNamed = (stage: Stage): boolean => making.some((made) => made.stage === stage && /\bsugar\b/i.test(made.act.words));
+  if (!making.some(({ stage }) => stage === 'foam') || isNamed('foam')) return null;
+  return isNamed('dry') ? 'dry' : isNamed('wet') ? 'wet' : null;
 };
 
-const itemsOf = (reading: ParsedFormula, { lineIds, factor, places }: PlanOptions, told: ReadonlyMap<Stage, Told>): Item[] => {
-  const sugars = sugarsBowl(reading, told);
+/** "Whip the whites with the sugar": both at once. */
+const WITH_THE_SUGAR = /\b(?:with|and)(?: half)?(?: the)?(?: \w+)? sugar\b/i;
+
+/** Whites are whipped until soft before any sugar goes in, unless the recipe has both at once (*common practice*). */
+const isSugarBeside = ({ lift }: ParsedFormula, making: readonly Made[]): boolean =>
+  lift === 'folded' &&
+  !making.some(({ act }) => act.kind === 'whip' && act.what === 'whites' && WITH_THE_SUGAR.test(act.words.split(/,| until /)[0] ?? ''));
+
+/** A thing that the recipe names only after the rest goes in then. */
+const isLater = (called: readonly string[], making: readonly Made[]): boolean => {
+  const naming = making.filter(({ act }) => names(act.words, called));
+  return naming.length > 0 && naming.every(({ stage }) => stage === 'later');
+};
+
+const itemsOf = (reading: ParsedFormula, { lineIds, factor, places }: PlanOptions, making: readonly Made[]): Item[] => {
+  const sugars = sugarsBowl(reading, making);
+  const isBeside = isSugarBeside(reading, making);
   return reading.lines.flatMap((line, index) => {
     if (line.grams === null || line.grams <= 0) return [];
     const ingredient = ingredientOf(line);
@@ -124,8 +139,11 @@ const itemsOf = (reading: ParsedFormula, { lineIds, factor, places }: PlanOption
         { ...base, grams: base.grams * (1 - WHITE_SHARE), bowl: 'yolks' as const },
       ];
     if (isSeparated(reading.lift) && ingredient?.can.eggPart === 'yolk') return [{ ...base, bowl: 'yolks' as const }];
+    if (place !== undefined) return [{ ...base, bowl: place.bowl }];
+    if (ingredient?.can.staysInBits !== true && isLater([line.text, ingredient?.name ?? ''], making))
+      return [{ ...base, bowl: 'later' as const }];
     const usual = isSugar(ingredient) && sugars !== null && !FOR_THE_FOAM.test(line.text) ? sugars : bowlOf(ingredient, reading.lift);
-    return [{ ...base, bowl: place?.bowl ?? usual }];
+    return [{ ...base, bowl: usual === 'foam' && isSugar(ingredient) && isBeside ? 'beside' : usual }];
   });
 };
 
@@ -140,8 +158,18 @@ const order = (a: Item, b: Item): number => {
   return rank(a) - rank(b) || b.grams - a.grams;
 };
 
-/** Bowls in the order of the work: what needs time first (melting), then dry, wet, foam, what goes on top. */
-const SEQUENCE: readonly BowlRole[] = ['melt', 'dry', 'wet', 'foam', 'top'];
+/** Bowls in the order of the work: what needs time first (melting), then dry, wet, foam (*common practice*). */
+const SEQUENCE = ['melt', 'dry', 'wet', 'foam'] as const;
+
+/** The same in the recipe's order, as far as it names them; the others keep their places. Sugar stands ready beside the foam. */
+const sequenceOf = (making: readonly Made[]): readonly BowlRole[] => {
+  const first = (role: Stage): number => making.findIndex(({ stage }) => stage === role);
+  const named = SEQUENCE.filter((role) => first(role) >= 0);
+  const sorted = [...named].sort((a, b) => first(a) - first(b));
+  return SEQUENCE.map((role) => (named.includes(role) ? (sorted.shift() ?? role) : role)).flatMap((role): BowlRole[] =>
+    role === 'foam' ? ['beside', 'foam'] : [role],
+  );
+};
 
 /** Where a cook wants a line: in which bowl, and as which of its things. */
 export type Place = NonNullable<FormulaLine['place']>;
@@ -150,8 +178,8 @@ export type PlanOptions = {
   readonly scales: Kit['scales'];
   readonly factor: number;
   readonly lineIds: readonly string[];
-  /** The recipe's own steps: they stand between the weighings, in their own words; left out: the usual work. */
-  readonly steps?: readonly string[];
+  /** What the recipe asks for: it stands between the weighings, in its own words and order; left out: the usual work. */
+  readonly acts?: readonly Act[];
   /** By line, where the cook has moved it. */
   readonly places?: ReadonlyMap<string, Place>;
 };
@@ -164,69 +192,83 @@ const EMPTY_BOWL_G = 400;
  * that this lift allows and a zero only where a bowl comes on or a finer scale is taken.
  */
 export const weighPlan = (reading: ParsedFormula, options: PlanOptions): WeighPlan => {
-  const { scales } = options;
-  const told = toldBySteps(options.steps ?? []);
-  const items = mergeYolks(itemsOf(reading, options, told));
+  const making = makingOf(options.acts ?? []);
+  const items = mergeYolks(itemsOf(reading, options, making));
   const steps: Step[] = [];
   const bowls: BowlRole[] = [];
-  let zeroings = 0;
-  for (const role of SEQUENCE) {
+  const fill = (role: BowlRole): void => {
     const inBowl = items.filter((item) => item.bowl === role).sort(order);
-    if (inBowl.length === 0) continue;
+    if (inBowl.length === 0) return;
     bowls.push(role);
     // Cracked before the first yolk or white is weighed.
     if (isSeparated(reading.lift) && !bowls.includes('crack') && inBowl.some((item) => item.ingredient?.can.eggPart === 'whole')) {
       bowls.push('crack');
       steps.push(work('separate-eggs', role, null, { eggs: eggsIn(items.filter((item) => item.bowl === 'foam')) }));
     }
-    let running_g = 0;
-    let scaleId: string | null = null;
-    for (const [at, item] of inBowl.entries()) {
-      const scale = scaleFor(item.grams, scales);
-      const inBowl_g = sum(inBowl.slice(0, at + 1).map((other) => other.grams));
-      const isFine = scale !== null && scales.some((other) => other.most_g > scale.most_g);
-      const inCup = isFine && EMPTY_BOWL_G + inBowl_g > scale.most_g;
-      const zero: boolean = at === 0 || inCup || scale?.id !== scaleId;
-      if (zero) {
-        zeroings++;
-        running_g = 0;
-      }
-      scaleId = scale?.id ?? null;
-      running_g += item.grams;
-      steps.push({
-        kind: 'weigh',
-        id: `${item.lineId}/${role}`,
-        lineId: item.lineId,
-        ingredientId: item.ingredient?.id ?? null,
-        text: item.text,
-        grams: item.grams,
-        bowl: role,
-        zero,
-        scaleId,
-        resolution_g: scale?.resolution_g ?? 1,
-        running_g,
-        stays:
-          role === 'wet' ||
-          (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
-        isSeparated: isSeparated(reading.lift) && item.ingredient?.can.eggPart === 'whole',
-        inCup,
-        lookAlike: item.ingredient?.can.takenFor ?? null,
-        cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
-      });
-    }
+    steps.push(...weighingsOf(role, inBowl, reading.lift, options.scales));
     steps.push(...afterBowl(role, reading.lift, sum(inBowl.map((item) => item.grams))));
-  }
+  };
+  for (const role of sequenceOf(making)) fill(role);
+  fill('top');
   steps.push(...together(reading.lift, bowls));
+  const whole = inTheirWords(steps, making);
+  steps.splice(0, steps.length, ...whole);
+  fill('later');
   return {
-    steps: inTheirWords(steps, told),
+    steps: [...steps, ...laterWork(making, bowls)],
     bowls,
-    zeroings,
+    zeroings: steps.filter((step) => step.kind === 'weigh' && step.zero).length,
     byEye: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map((line) => line.text),
   };
 };
 
+/** What goes onto the scale for one bowl, in order, with a zero only where the bowl comes on or a finer scale is taken. */
+const weighingsOf = (role: BowlRole, inBowl: readonly Item[], lift: Lift, scales: Kit['scales']): WeighStep[] => {
+  let running_g = 0;
+  let scaleId: string | null = null;
+  return inBowl.map((item, at): WeighStep => {
+    const scale = scaleFor(item.grams, scales);
+    const inBowl_g = sum(inBowl.slice(0, at + 1).map((other) => other.grams));
+    const isFine = scale !== null && scales.some((other) => other.most_g > scale.most_g);
+    const inCup = isFine && EMPTY_BOWL_G + inBowl_g > scale.most_g;
+    const zero: boolean = at === 0 || inCup || scale?.id !== scaleId;
+    scaleId = scale?.id ?? null;
+    running_g = (zero ? 0 : running_g) + item.grams;
+    return {
+      kind: 'weigh',
+      id: `${item.lineId}/${role}`,
+      lineId: item.lineId,
+      ingredientId: item.ingredient?.id ?? null,
+      text: item.text,
+      grams: item.grams,
+      bowl: role,
+      zero,
+      scaleId,
+      resolution_g: scale?.resolution_g ?? 1,
+      running_g,
+      stays:
+        role === 'wet' ||
+        (role === 'dry' && at > 0 && ['leavening', 'salt', 'flavour', 'yeast', 'acid'].includes(item.ingredient?.role ?? '')),
+      isSeparated: isSeparated(lift) && item.ingredient?.can.eggPart === 'whole',
+      inCup,
+      lookAlike: item.ingredient?.can.takenFor ?? null,
+      cautions: item.ingredient?.role === 'egg' ? ['raw-egg'] : role === 'dry' && item.ingredient?.role === 'flour' ? ['raw-flour'] : [],
+    };
+  });
+};
+
+/** What is done after the rest: the same day it is the last work here, after a night it is the morning's. */
+const laterWork = (making: readonly Made[], bowls: readonly BowlRole[]): WorkStep[] => {
+  const later = making.filter(({ stage }) => stage === 'later');
+  const said = toldByActs(later, new Set(['later'])).get('later');
+  const isMorning = later.some(({ act }) => act.day === 'morning');
+  if (isMorning) return bowls.includes('later') ? [work('keep-for-morning', 'later', null)] : [];
+  return said === undefined ? [] : [{ ...work('after-the-rest', 'wet', said.seconds), told: said.words }];
+};
+
 /** The stage that each work belongs to. */
 const STAGE_OF: Readonly<Partial<Record<Code, Stage>>> = {
+  'separate-eggs': 'crack',
   melt: 'melt',
   'warm-wet': 'melt',
   'whisk-dry': 'dry',
@@ -247,10 +289,13 @@ const STAGE_OF: Readonly<Partial<Record<Code, Stage>>> = {
 const LAST: readonly Stage[] = ['sieve', 'rest'];
 
 /** The recipe's own words in place of the usual ones, each once; what it says beyond them comes last. */
-const inTheirWords = (steps: readonly Step[], told: ReadonlyMap<Stage, Told>): Step[] => {
+const inTheirWords = (steps: readonly Step[], making: readonly Made[]): Step[] => {
+  const stageOf = (step: Step): Stage | undefined => (step.kind === 'work' ? STAGE_OF[step.code] : undefined);
+  const has = new Set(steps.map(stageOf).filter((stage) => stage !== undefined));
+  const told = toldByActs(making, has);
   const used = new Set<Stage>();
   const own = steps.map((step): Step => {
-    const stage = step.kind === 'work' ? STAGE_OF[step.code] : undefined;
+    const stage = stageOf(step);
     const said = stage === undefined || used.has(stage) ? undefined : told.get(stage);
     if (step.kind !== 'work' || stage === undefined || said === undefined) return step;
     used.add(stage);

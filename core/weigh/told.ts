@@ -1,47 +1,75 @@
-import { claimsOf } from '../formula/index.ts';
+import type { Act, ActKind } from '../formula/index.ts';
 
-/** Where in the making of a batter a recipe's own words belong. */
-export type Stage = 'melt' | 'dry' | 'wet' | 'foam' | 'together' | 'sieve' | 'fold' | 'rest';
+/** Where in the making of a batter a recipe's own words belong; `later`: after it has rested. */
+export type Stage = 'crack' | 'melt' | 'dry' | 'wet' | 'foam' | 'together' | 'sieve' | 'fold' | 'rest' | 'later';
 
 /** A recipe's own words for one stage; `seconds`: how long they say, the longer of a span; null: they don't. */
 export type Told = { readonly words: string; readonly seconds: number | null };
 
+const STAGE_OF: Readonly<Partial<Record<ActKind, Stage>>> = {
+  melt: 'melt',
+  warm: 'melt',
+  cool: 'melt',
+  'whisk-dry': 'dry',
+  sift: 'dry',
+  'whisk-wet': 'wet',
+  separate: 'crack',
+  whip: 'foam',
+  combine: 'together',
+  stir: 'together',
+  fold: 'fold',
+  sieve: 'sieve',
+  rest: 'rest',
+  chill: 'rest',
+  ferment: 'rest',
+  jugs: 'rest',
+  deflate: 'later',
+};
+
 /** The making ends where the iron begins. */
-const COOKS =
-  /\b(?:iron|waffle ?maker|plates?|lid|ladle|scoop (?:the|some|about)|pour (?:the )?(?:batter|about|\d|½|¼|¾|some|a)|bake|cook|serve|toast|oven|grease the|dust with|crisp|enjoy|eat)\b/i;
+const AT_THE_IRON: ReadonlySet<ActKind> = new Set(['pour', 'close', 'cook', 'scatter']);
+const RESTS: ReadonlySet<ActKind> = new Set(['rest', 'chill', 'ferment']);
+/** Shorter, s, the batter isn't left alone: yeast that wakes, a flax egg that swells. */
+const REST_FROM_S = 600;
+const isRest = ({ kind, time_s }: Act): boolean => RESTS.has(kind) && (time_s === undefined || time_s[1] >= REST_FROM_S);
+/** Flour that is sifted over a foam comes together with it there. */
+const INTO = /\bsi(?:ft|eve)\w* (?:the [\p{L}\s]+ )?(?:in|into|over)\b/iu;
 
-/** The first that fits decides. Words of the trade (*common practice*). */
-const STAGES: readonly (readonly [Stage, RegExp])[] = [
-  ['fold', /\bfold\b/i],
-  ['melt', /\b(?:melt|brown the butter|warm (?:the )?(?:milk|butter)|scald)\b/i],
-  [
-    'foam',
-    /\b(?:whites|peaks?|meringue|froth\w*|ribbon|until (?:pale|fluffy|foamy|tripled|doubled)|over (?:hot|simmering|barely simmering))\b/i,
-  ],
-  ['sieve', /\b(?:sieve|strain|pass through|(?:sift|push) (?:it|the batter|everything)|muslin)\b/i],
-  ['rest', /\b(?:chill|refrigerate|fridge|rest|stand|overnight|rise|prove|proof|leave|cover|let it sit|hydrate)\b/i],
-  // What is dry by itself, what is wet by itself; else it all comes together.
-  ['dry', /^(?!.*\b(?:milk|eggs?|wet|butter|batter|into|liquid|oil)\b).*\b(?:flour|dry|powder|salt|cornflour|starch)\b/i],
-  ['wet', /^(?!.*\b(?:flour|dry|batter|into)\b).*\b(?:eggs?|yolks?|milk|buttermilk|yogurt|wet|oil)\b/i],
-  ['together', /\b(?:flour|dry|wet|combine|everything|together|all (?:the )?ingredients|combined|smooth|mixed|batter)\b/i],
-];
-const WORKS =
-  /\b(?:whisk|mix|stir|fold|beat|whip|combine|melt|sift|sieve|strain|rest|chill|refrigerate|cover|let|leave|separate|warm|cool|blend|cream|knead|stand|froth|scald|brown|rub|dissolve|add|pass|push|proof|prove|rise)\b/i;
+/** An act of the making with its stage. */
+export type Made = { readonly act: Act; readonly stage: Stage };
 
-const sentencesOf = (text: string): string[] => text.split(/(?<=[\p{L}\d)]{2}[.!?;])\s+/u).map((sentence) => sentence.trim());
+/** What is done up to the iron, in the recipe's own order; what comes after the rest is `later`. */
+export const makingOf = (acts: readonly Act[]): readonly Made[] => {
+  const end = acts.findIndex(({ kind }) => AT_THE_IRON.has(kind));
+  const making = end < 0 ? acts : acts.slice(0, end);
+  const rest = making.findLastIndex(isRest);
+  return making.flatMap((act, i): Made[] => {
+    const stage = STAGE_OF[act.kind];
+    if (stage === undefined) return [];
+    if (stage !== 'rest' && rest >= 0 && i > rest) return [{ act, stage: 'later' }];
+    return [{ act, stage: act.kind === 'sift' && INTO.test(act.words) ? 'together' : stage }];
+  });
+};
 
-/** What the recipe's steps say of each stage, in their own order; cooking and serving are left out. */
-export const toldBySteps = (steps: readonly string[]): ReadonlyMap<Stage, Told> => {
+/** Where words go whose own stage this batter hasn't. */
+const ELSEWHERE: Readonly<Partial<Record<Stage, Stage>>> = {
+  crack: 'together',
+  melt: 'together',
+  dry: 'together',
+  wet: 'together',
+  foam: 'together',
+  fold: 'together',
+};
+
+/** What the recipe says of each stage that this batter has, in its own order, every word once. `has`: the stages of the batter. */
+export const toldByActs = (making: readonly Made[], has: ReadonlySet<Stage>): ReadonlyMap<Stage, Told> => {
   const found = new Map<Stage, Told>();
-  for (const sentence of steps.flatMap(sentencesOf)) {
-    if (COOKS.test(sentence) || !WORKS.test(sentence)) continue;
-    const stage = STAGES.find(([, words]) => words.test(sentence))?.[0];
-    if (stage === undefined) continue;
-    const times = claimsOf([sentence], null).filter(({ kind }) => kind === 'work_s' || kind === 'rest_s' || kind === 'chill_s');
-    const seconds = times.length === 0 ? null : times.reduce((total, { high }) => total + high, 0);
-    const before = found.get(stage);
-    found.set(stage, {
-      words: before === undefined ? sentence : `${before.words} ${sentence}`,
+  for (const { act, stage } of making) {
+    const at = has.has(stage) ? stage : (ELSEWHERE[stage] ?? stage);
+    const before = found.get(at);
+    const seconds = act.time_s?.[1] ?? null;
+    found.set(at, {
+      words: before === undefined ? act.words : `${before.words}${/[.!?]$/.test(before.words) ? '' : '.'} ${act.words}`,
       seconds: before?.seconds == null ? seconds : before.seconds + (seconds ?? 0),
     });
   }
@@ -52,14 +80,21 @@ export const toldBySteps = (steps: readonly string[]): ReadonlyMap<Stage, Told> 
 const NOT_A_NAME = /^(?:of|the|and|or|g|ml|cup|cups|tbsp|tsp|large|small|fine|whole|plain|white|brown|unsalted|salted|powder)$/;
 const wordsOf = (text: string): string[] => (text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).map((word) => word.replace(/(?:es|s)$/, ''));
 
+/** The word by which a recipe's steps would name a thing: the last of its name that says what it is. */
+const nameIn = (name: string): string | undefined => wordsOf(name.split(/[,(]/)[0] ?? '').findLast((word) => !NOT_A_NAME.test(word));
+
+const EXCEPT = /\b(?:except|but)\b.*$/i;
+/** Whether a recipe's words name a thing that is called so; what is excepted isn't named. */
+export const names = (words: string, called: readonly string[]): boolean => {
+  const wanted = called.map(nameIn).filter((word) => word !== undefined);
+  return wordsOf(words.replace(EXCEPT, '')).some((word) => wanted.includes(word));
+};
+
 /**
- * The recipe's own sentence on a thing that goes in: the first before the cooking that names it, by the last word of its name that says what it is.
+ * The recipe's own words on a thing that goes in: the first of its acts before the cooking that names it.
  *
- * @param names What the thing is called, here and in the recipe.
+ * @param called What the thing is called, here and in the recipe.
  * @returns Null: none does.
  */
-export const sentenceOn = (steps: readonly string[], names: readonly string[]): string | null => {
-  const wanted = names.map((name) => wordsOf(name.split(/[,(]/)[0] ?? '').findLast((word) => !NOT_A_NAME.test(word)));
-  const sentences = steps.flatMap(sentencesOf).filter((sentence) => !COOKS.test(sentence));
-  return sentences.find((sentence) => wordsOf(sentence).some((word) => wanted.includes(word))) ?? null;
-};
+export const sentenceOn = (acts: readonly Act[], called: readonly string[]): string | null =>
+  makingOf(acts).find(({ act }) => names(act.words, called))?.act.words ?? null;

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { ParsedFormula } from '../formula/index.ts';
-import { linesFromText, readLine, summarise } from '../formula/index.ts';
+import {
+  actsOf,
+  DEFAULT_READ_SETTINGS,
+  formulaFromText,
+  linesFromText,
+  readFormula,
+  readLine,
+  readProcedure,
+  summarise,
+} from '../formula/index.ts';
 import { DEFAULT_KIT } from '../kit/index.ts';
 import { ingredientById } from '../matter/index.ts';
 import type { NewWeighEvent, ScaleReading, Step, WeighEvent, WeighStep } from './index.ts';
@@ -70,11 +79,13 @@ describe('the formula as single instructions', () => {
     expect(codes).toEqual(['melt', 'whisk-dry', 'whisk-wet', 'keep-for-plate', 'fat-into-wet', 'combine']);
   });
 
-  test('separated eggs go apart, with a third little bowl to crack them over; sugar to the foam', () => {
+  test('separated eggs go apart, with a third little bowl to crack them over; sugar stands beside the foam', () => {
     const { steps, bowls } = plan(FOLDED);
     expect(bowls).toContain('crack');
     const foam = weighs(steps).filter((step) => step.bowl === 'foam');
-    expect(foam.map((step) => step.ingredientId)).toEqual(['egg', 'sugar']);
+    expect(foam.map((step) => step.ingredientId)).toEqual(['egg']);
+    const order = steps.map((step) => (step.kind === 'weigh' ? `${step.ingredientId ?? ''}/${step.bowl}` : step.code));
+    expect(order.indexOf('sugar/beside')).toBeLessThan(order.indexOf('whip-whites'));
     // USDA SR Legacy 01124, 01125: 33 g of white and 17 g of yolk in a large egg of 50 g (from memory).
     expect(foam[0]?.grams).toBeCloseTo(99, 6);
     expect(weighs(steps).find((step) => step.bowl === 'wet' && step.ingredientId === 'egg')?.grams).toBeCloseTo(51, 6);
@@ -377,7 +388,7 @@ describe('what the scale can show', () => {
 
 describe('the order of the work is the cook’s', () => {
   const stepsOf = (reading: ParsedFormula, steps: readonly string[], more = {}): readonly Step[] =>
-    weighPlan(reading, { scales: TWO_SCALES, factor: 1, lineIds: ids(reading), steps, ...more }).steps;
+    weighPlan(reading, { scales: TWO_SCALES, factor: 1, lineIds: ids(reading), acts: readProcedure(steps), ...more }).steps;
   const told = (steps: readonly Step[]) =>
     steps.flatMap((s) => (s.kind === 'work' && s.told !== null ? [[s.code, s.told, s.seconds]] : []));
 
@@ -420,10 +431,64 @@ describe('the order of the work is the cook’s', () => {
         /sugar/.test(s.ingredientId ?? '') ? [`${s.grams.toFixed(0)} ${s.bowl}`] : [],
       );
     const base = '250 g flour\n3 eggs\n300 g milk\n40 g sugar';
-    expect(sugarIn(base)).toEqual(['40 foam']);
-    expect(sugarIn(`${base}\n25 g sugar for the whites`)).toEqual(['40 dry', '25 foam']);
+    expect(sugarIn(base)).toEqual(['40 beside']);
+    expect(sugarIn(`${base}\n25 g sugar for the whites`)).toEqual(['40 dry', '25 beside']);
     expect(sugarIn(base, ['Mix flour, sugar and salt.', 'Whip the whites to soft peaks.', 'Fold them in.'])).toEqual(['40 dry']);
     expect(sugarIn(base, ['Mix flour and salt.', 'Whip the whites with the sugar to soft peaks.'])).toEqual(['40 foam']);
+  });
+
+  test('in the recipe’s own order, each part of a sentence once and where its things are', () => {
+    const own = stepsOf(read('250 g flour\n10 g baking powder\n2 eggs, separated\n300 g milk\n60 g butter, melted\n20 g sugar'), [
+      'Separate the eggs. Whip the whites soft, then the sugar in.',
+      'Melt the butter. Whisk the dry things together, then the wet ones, and stir the two until just combined.',
+      'Fold the whites in.',
+    ]);
+    expect(told(own).map(([code, words]) => [code, words])).toEqual([
+      ['separate-eggs', 'Separate the eggs.'],
+      ['whip-whites', 'Whip the whites soft, then the sugar in.'],
+      ['melt', 'Melt the butter.'],
+      ['whisk-dry', 'Whisk the dry things together'],
+      ['whisk-wet', 'Then the wet ones'],
+      ['combine', 'Stir the two until just combined.'],
+      ['fold', 'Fold the whites in.'],
+    ]);
+  });
+
+  test('eggs that are only stirred become no foam', () => {
+    const text = '140 g flour\n2 eggs\n110 g sugar\n200 g milk';
+    const own = formulaFromText(
+      `${text}\n\nMethod\n1. Beat the eggs with the sugar only until mixed; no foam.\n2. Add the milk, then the flour.`,
+      () => String(Math.random()),
+    );
+    expect(own.lift).toBeNull();
+    const steps = weighPlan(readFormula({ lines: [...own.lines], lift: own.lift }, DEFAULT_READ_SETTINGS), {
+      scales: TWO_SCALES,
+      factor: 1,
+      lineIds: own.lines.map(({ id }) => id),
+      acts: actsOf(own),
+    }).steps;
+    expect(steps.flatMap((s) => (s.kind === 'work' && /whip|froth|fold/.test(s.code) ? [s.code] : []))).toEqual([]);
+  });
+
+  test('evening and morning apart: what the recipe names only after the night stands in a bowl of its own, at the end', () => {
+    const yeasted = read('300 g flour\n4 g dry yeast\n400 g milk\n100 g butter\n2 eggs\n1 g baking soda', 'yeasted');
+    const own = stepsOf(yeasted, [
+      'Warm the milk with the butter, then whisk in the yeast and the flour.',
+      'Cover and refrigerate overnight.',
+      'In the morning whisk it flat. Beat in the eggs and the soda.',
+      'Cook 5 minutes.',
+    ]);
+    const later = weighs(own).filter((s) => s.bowl === 'later');
+    expect(later.map((s) => s.ingredientId).toSorted()).toEqual(['baking-soda', 'egg']);
+    expect(own.at(-1)).toMatchObject({ kind: 'work', code: 'keep-for-morning' });
+    expect(told(own).some(([, words]) => /flat|Beat in/.test(String(words)))).toBe(false);
+    // The same day it is the last thing said.
+    const sameDay = stepsOf(read('200 g semolina\n200 g yogurt\n100 g water\n2 g baking soda'), [
+      'Stir semolina, yogurt and water; rest 20 minutes.',
+      'Just before cooking stir in the soda.',
+    ]);
+    expect(weighs(sameDay).at(-1)).toMatchObject({ ingredientId: 'baking-soda', bowl: 'later' });
+    expect(sameDay.at(-1)).toMatchObject({ code: 'after-the-rest', told: 'Just before cooking stir in the soda.' });
   });
 
   test('a little powder is weighed in a cup where the bowl would be too heavy for the fine scale, and tipped in', () => {
@@ -500,9 +565,9 @@ test('the recipe’s own sentence on what goes in now; none where it names it no
     'Whisk eggs, milk and warm butter. Pour into the flour.',
     'Brush the iron with oil and cook.',
   ];
-  expect(sentenceOn(steps, ['Milk'])).toBe('Whisk eggs, milk and warm butter.');
-  expect(sentenceOn(steps, ['Egg', '6 large eggs'])).toBe('Whisk eggs, milk and warm butter.');
-  expect(sentenceOn(steps, ['Wheat flour', '300 g plain flour, sifted'])).toBe('Whisk the flour, sugar and baking powder.');
-  expect(sentenceOn(steps, ['Sunflower oil'])).toBeNull();
+  expect(sentenceOn(readProcedure(steps), ['Milk'])).toBe('Whisk eggs, milk and warm butter.');
+  expect(sentenceOn(readProcedure(steps), ['Egg', '6 large eggs'])).toBe('Whisk eggs, milk and warm butter.');
+  expect(sentenceOn(readProcedure(steps), ['Wheat flour', '300 g plain flour, sifted'])).toBe('Whisk the flour, sugar and baking powder.');
+  expect(sentenceOn(readProcedure(steps), ['Sunflower oil'])).toBeNull();
   expect(sentenceOn([], ['Milk'])).toBeNull();
 });

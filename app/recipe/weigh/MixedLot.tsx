@@ -28,7 +28,6 @@ export const Work = ({ step }: { readonly step: WorkStep }) => (
     <h2 className={clsx('max-w-2xl leading-tight', step.told === null || step.told.length < 90 ? 'text-4xl' : 'text-2xl')}>
       {step.told ?? `${describeSentence(step)}.`}
     </h2>
-    {step.told !== null && <p className="mt-2 max-w-2xl text-lg text-quiet">As usual: {describeSentence(step)}.</p>}
     {step.seconds !== null && (
       <p className="mt-4 text-xl">
         about <b className="figure text-5xl">{clock(step.seconds)}</b>

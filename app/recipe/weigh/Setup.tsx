@@ -2,7 +2,7 @@ import { Play } from 'lucide-react';
 import { useState } from 'react';
 import { batterOf } from '../../../core/cook/index.ts';
 import type { Formula } from '../../../core/formula/index.ts';
-import { thicknessWord } from '../../../core/formula/index.ts';
+import { actsOf, thicknessWord } from '../../../core/formula/index.ts';
 import type { Weighing, WeighStep } from '../../../core/weigh/index.ts';
 import { bowlFindings, mixingBowl, placesOf, readingError, SEEN_ERROR, stockMix, weighPlan } from '../../../core/weigh/index.ts';
 import { Findings, grams, NumberEntry, percent } from '../../ui/index.ts';
@@ -36,7 +36,7 @@ export const BeforeWeighing = ({ session, formula, onStart }: Props) => {
     scales: kit.scales,
     factor,
     lineIds: formula.lines.map((line) => line.id),
-    steps: formula.steps,
+    acts: actsOf(formula),
     places: placesOf(formula),
   });
   const batter = batterOf(reading, { batter_C: session.workspace.batter_C, altitude_m: kit.altitude_m });

@@ -1,3 +1,4 @@
+import { actsOf } from '../../../core/formula/index.ts';
 import type { Ingredient } from '../../../core/matter/index.ts';
 import { ingredientById } from '../../../core/matter/index.ts';
 import type { WeighStep } from '../../../core/weigh/index.ts';
@@ -67,7 +68,7 @@ export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props
 
 /** What the recipe itself says of it. */
 const OwnSentence = ({ bowl: { formula }, step, own }: Pick<Props, 'bowl' | 'step' | 'own'>) => {
-  const said = sentenceOn(formula.steps, [stepName(step, own), step.text]);
+  const said = sentenceOn(actsOf(formula), [stepName(step, own), step.text]);
   return (
     said !== null && (
       <blockquote className="mt-4 border-l-[5px] border-band pl-4 max-md:mt-2">

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Lot } from '../../../core/log/index.ts';
 import type { Formula, ParsedFormula } from '../../../core/formula/index.ts';
-import { readFormula } from '../../../core/formula/index.ts';
+import { actsOf, readFormula } from '../../../core/formula/index.ts';
 import type { NewWeighEvent, Step, WeighEvent, Weighing, WeighPlan, WeighState, WeighStep } from '../../../core/weigh/index.ts';
 import { endOfWeighing, isDone, placesOf, rightWithin_g, weighedLines, weighPlan, weighState } from '../../../core/weigh/index.ts';
 import type { Session } from '../../session/index.ts';
@@ -45,7 +45,7 @@ export const bowlOf = (
   if (state.isOver) return null;
   const reading = readFormula(formula, readSettings);
   const lineIds = formula.lines.map((line) => line.id);
-  const plan = weighPlan(reading, { scales: kit.scales, factor: state.factor, lineIds, steps: formula.steps, places: placesOf(formula) });
+  const plan = weighPlan(reading, { scales: kit.scales, factor: state.factor, lineIds, acts: actsOf(formula), places: placesOf(formula) });
   const step = plan.steps.find((candidate) => !isBehind(state, candidate)) ?? null;
   const topUp_g = step?.kind === 'weigh' && state.weighed.has(step.id) ? missing_g(state, step) : 0;
   const last = log.find(({ seq }) => seq === state.undoable) ?? null;

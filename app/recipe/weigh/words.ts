@@ -10,6 +10,8 @@ export const BOWL_WORDS: Readonly<Record<BowlRole, string>> = {
   foam: 'clean bowl',
   yolks: 'wet bowl',
   crack: 'little bowl to crack over',
+  beside: 'small dish for the sugar',
+  later: 'small bowl for later',
   top: 'dish for the plate',
 };
 

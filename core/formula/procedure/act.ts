@@ -68,7 +68,7 @@ export const Act = z.object({
   kind: z.enum(ACT_KINDS),
   /** In which of the formula's steps it stands, from 0. */
   step: z.int().min(0).max(99),
-  /** The cook's own sentence. */
+  /** The cook's own words: the sentence, or where it says several things the part that is about this. */
   words: z.string().max(600),
   /** What it takes, by the ids of the formula's lines. */
   lineIds: z.array(z.string().min(1).max(64)).max(60).optional(),

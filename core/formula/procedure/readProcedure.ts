@@ -1,6 +1,6 @@
 import type { Act, ActKind } from './act.ts';
 import { MOST_ACTS } from './act.ts';
-import { detailsIn, peakIn, said } from './details.ts';
+import { detailsIn, said } from './details.ts';
 import { NOT_AN_ORDER, VERBS } from './verbs.ts';
 
 /** Sentences of a step; a semicolon parts two, an abbreviation's dot doesn't. */
@@ -101,10 +101,16 @@ const whippedIn = (text: string): Act['what'] =>
 const FIRST_ONLY = /\b(?:first (?:waffle|load|one)|once|only before)\b/i;
 const EVERY_LOAD = /\b(?:every|each) (?:load|waffle|time)\b/i;
 
-const actOf = ({ kind, text }: Found, step: number, sentence: string, before: readonly ActKind[]): Act => ({
+/** A part of a sentence by itself. */
+const asPart = (text: string): string => {
+  const bare = text.replace(/^[\s,;]+|^and\s+/gi, '').replace(/[\s,;]*(?:\b(?:and|then)\b[\s,;]*)*$/i, '');
+  return bare.charAt(0).toUpperCase() + bare.slice(1);
+};
+
+const actOf = ({ kind, text }: Found, step: number, sentence: string, isAlone: boolean, before: readonly ActKind[]): Act => ({
   kind,
   step,
-  words: sentence.slice(0, LONGEST_STEP),
+  words: (isAlone ? sentence.replace(/;$/, '') : asPart(text)).slice(0, LONGEST_STEP),
   ...detailsIn(text, kind),
   ...said({
     what: kind === 'whip' ? whippedIn(text) : undefined,
@@ -152,24 +158,11 @@ const isOfMorning = ({ kind }: Act): boolean => !/^(?:keep|freeze|reheat|serve|h
  */
 export const readProcedure = (steps: readonly string[], hasYeast = false): Act[] => {
   const acts: Act[] = [];
+  const kinds = (): ActKind[] => acts.map(({ kind }) => kind);
   for (const [step, whole] of steps.entries())
-    for (const sentence of sentencesIn(whole.slice(0, LONGEST_STEP)))
-      for (const found of foundIn(
-        sentence,
-        acts.map(({ kind }) => kind),
-        hasYeast,
-      ))
-        acts.push(
-          ...withCooking(
-            actOf(
-              found,
-              step,
-              sentence,
-              acts.map(({ kind }) => kind),
-            ),
-          ),
-        );
+    for (const sentence of sentencesIn(whole.slice(0, LONGEST_STEP))) {
+      const found = foundIn(sentence, kinds(), hasYeast);
+      for (const one of found) acts.push(...withCooking(actOf(one, step, sentence, found.length === 1, kinds())));
+    }
   return withDays(acts.slice(0, MOST_ACTS));
 };
-
-export { peakIn };

@@ -117,7 +117,7 @@ export const VERBS: readonly Verb[] = [
     means: ({ text }) => (/\b(?:flours?|dry|powders?|starch)\b/i.test(text) ? 'sift' : 'sieve'),
   },
   { words: /\bmelt\b|\bbrown the butter\b/gi, means: NOW('melt') },
-  { words: /\bscald\b|\bwarm (?=(?:the |up )?(?:milk|butter|cream|water|both))/gi, means: NOW('warm') },
+  { words: /\bscald\b|(?<=^|[;.] |\bthen )warm (?=(?:the |up )?(?:milk|butter|cream|water|both))/gi, means: NOW('warm') },
   { words: /\bchill\b|\brefrigerate\b/gi, means: NOW('chill') },
   {
     words: /\b(?:rest|stand|sit|wait|leave|rise|ferment|prove|proof)\b|\bcome to room temperature\b/gi,
