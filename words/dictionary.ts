@@ -140,6 +140,10 @@ export const SENTENCES: { readonly [C in Code]: (f: CodeFields[C]) => string } =
   'prep-warm-milk': () => 'Warm milk and butter, let them cool',
   'prep-refrigerate': () => 'Into the refrigerator',
   'prep-beat-down': () => 'Beat it down',
+  'prep-stir-in': () => 'Stir in what was kept back',
+  'prep-sieve': () => 'Sieve the batter',
+  'prep-rest': () => 'Let the batter rest',
+  'prep-oven-on': () => 'Oven on',
 
   'iron-measure': (f) => `${f.what.replace(/_.*/, '')}: ${f.value} can’t be`,
   'iron-wall-too-wide': (f) => `walls of ${lengthOf(f.wall_mm)} leave no pocket where one repeats every ${lengthOf(f.pitch_mm)}`,

@@ -15,3 +15,4 @@ export { keepRescued, useRescuedTimes, withRescued } from './rescuedTimes.ts';
 export { offerFile, takeOfferedFile, useOfferedFile } from './dropped.ts';
 export { ironChoices, recipeChoices } from './choices.ts';
 export { useLoadPhoto } from './useLoadPhoto.ts';
+export { useActs } from './useActs.ts';

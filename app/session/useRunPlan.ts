@@ -8,6 +8,7 @@ import type { CookedDish, PlannedLoad, HoldCourse, Run, Dish, RunPlan, RunReques
 import { lostPieces, runRequestOf, timesToMix, wishOf } from '../../core/run/index.ts';
 import type { AdviceJob, AdviceReply, Answer } from '../workers/index.ts';
 import { useAdvices, useAfters, usePlan } from '../workers/index.ts';
+import { useActs } from './useActs.ts';
 import type { Session } from './useSession.ts';
 import { adviceJob } from './useSession.ts';
 
@@ -125,6 +126,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
   const done = queries.map((query) => query.data);
   const firsts = firstQueries.map((query) => query.data);
   const settled = [...done, ...firsts].every((result) => result !== undefined);
+  const dishFormulas = [...new Set(asked.map(({ formula }) => formula))];
   const irons = [...new Map(asked.map(({ iron }) => [iron.id, iron])).values()];
   const lost = run === null || session === undefined ? new Map<string, number>() : lostPieces(run, irons, session);
   const key = JSON.stringify([
@@ -155,6 +157,7 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, settled]);
   const made = usePlan(run?.id ?? null, request);
+  const acts = useActs(dishFormulas);
   if (run === null || session === undefined) return null;
   const current = made.data?.ok === true ? made.data.value : null;
   const plan = current?.plan ?? null;
@@ -181,7 +184,11 @@ export const useRunPlan = (session: Session | undefined): PlannedRun | null => {
         times,
         batter_g: times === null ? wanted_g : times * batch_g,
         prep:
-          dish.prep.length > 0 ? dish.prep : reply !== undefined && Number.isFinite(firstPour) ? preparation(reply.lift, firstPour) : [],
+          dish.prep.length > 0
+            ? dish.prep
+            : reply !== undefined && Number.isFinite(firstPour)
+              ? preparation(reply.lift, firstPour, acts[dishFormulas.indexOf(formula)] ?? [])
+              : [],
       },
     ];
   });

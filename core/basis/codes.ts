@@ -142,6 +142,10 @@ export type CodeFields = {
   readonly 'prep-warm-milk': None;
   readonly 'prep-refrigerate': None;
   readonly 'prep-beat-down': None;
+  readonly 'prep-stir-in': None;
+  readonly 'prep-sieve': None;
+  readonly 'prep-rest': None;
+  readonly 'prep-oven-on': None;
   readonly 'iron-measure': { readonly what: string; readonly value: number | 'not a number' };
   readonly 'iron-wall-too-wide': { readonly wall_mm: number; readonly pitch_mm: number };
   readonly 'iron-fill-unbelievable': { readonly fill_mL: number; readonly ruler_mL: number };

@@ -15,6 +15,8 @@ export { formulaIssues } from './check/formulaIssue.ts';
 export { unsettledLines } from './check/unsettled.ts';
 export type { Act, ActKind, Peak } from './procedure/act.ts';
 export { ACT_KINDS } from './procedure/act.ts';
+export type { Made, Stage } from './procedure/making.ts';
+export { isRest, makingOf } from './procedure/making.ts';
 export { actsOf, readProcedure } from './procedure/index.ts';
 export { Formula, FormulaLine, MOST_LINES, linesFromText, writtenLines } from './formula.ts';
 export type { Leavening } from './leavening.ts';

@@ -42,7 +42,8 @@ import {
   whipFindings,
   WHITE_DENSITY,
 } from './index.ts';
-import { LIFTS } from '../formula/index.ts';
+import type { Lift } from '../formula/index.ts';
+import { LIFTS, readProcedure } from '../formula/index.ts';
 import { BATTERS, readBatter, readText } from '../testing/batters.ts';
 
 const WHITES: Whip = {
@@ -298,6 +299,37 @@ describe('the methods of lifting, and the way back from the pour', () => {
       expect(step.soft[0]).toBeGreaterThanOrEqual(step.hard[0]);
       expect(step.soft[1]).toBeLessThanOrEqual(step.hard[1]);
     }
+  });
+
+  test('a recipe’s own rest is planned whatever its lift: an hour in the cold, four minutes, the evening before; the oven is on in time', () => {
+    const minutes = (lift: Lift, ...steps: string[]) =>
+      preparation(lift, POUR, readProcedure(steps, lift === 'yeasted')).map(
+        ({ code, at }) => `${code} ${Math.round((POUR - at) / 60_000)}`,
+      );
+    expect(minutes('quick', 'Whisk flour, milk and eggs.', 'Chill for an hour.', 'Cook 4 minutes.')).toEqual([
+      'prep-mix 72',
+      'prep-refrigerate 62',
+      'prep-cold-out 2',
+    ]);
+    expect(minutes('quick', 'Whisk it all.', 'Let the batter rest for 15 minutes.', 'Keep warm in a 100 °C oven.')).toEqual([
+      'prep-mix 26',
+      'prep-rest 16',
+      'prep-oven-on 15',
+    ]);
+    // A ribbon and a night in the cold.
+    expect(
+      minutes('ribbon', 'Beat eggs and sugar over hot water to the ribbon.', 'Fold in the flour.', 'Refrigerate overnight.').slice(0, 3),
+    ).toEqual(['prep-water-bath 676', 'prep-mix 672', 'prep-refrigerate 662']);
+    const [first] = preparation(
+      'yeasted',
+      POUR,
+      readProcedure(['Whisk in the flour.', 'Leave on the counter overnight.', 'In the morning beat in the eggs.'], true),
+    );
+    expect(first?.at).toBeLessThan(POUR - 8 * 3_600_000);
+    // Shorter than ten minutes isn't planned: the usual work of the lift stands.
+    expect(minutes('quick', 'Whisk it all.', 'Leave for 4 minutes.')).toEqual(
+      preparation('quick', POUR).map(({ code, at }) => `${code} ${Math.round((POUR - at) / 60_000)}`),
+    );
   });
 
   test('yeast and egg-waffle batters begin the evening before, whatever the clock does at night', () => {

@@ -1,13 +1,12 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
-import type { Act, FormulaLine, ParsedFormula, Lift } from '../formula/index.ts';
-import { ingredientOf, isHeading, scaledWords } from '../formula/index.ts';
+import type { Act, FormulaLine, Lift, Made, ParsedFormula, Stage } from '../formula/index.ts';
+import { ingredientOf, isHeading, makingOf, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
 import { isFoamed } from './bowls.ts';
-import type { Made, Stage, Told } from './told.ts';
-import { makingOf, names, toldByActs } from './told.ts';
+import { names, toldByActs } from './told.ts';
 import { scaleFor } from './scale.ts';
 
 /** Something that goes on the scale. */

@@ -2,6 +2,7 @@ import { MINUTE_MS } from '../../../core/basis/index.ts';
 import { CalendarPlus, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import type { Formula, ParsedFormula } from '../../../core/formula/index.ts';
+import { actsOf } from '../../../core/formula/index.ts';
 import type { PrepStep } from '../../../core/lift/index.ts';
 import { movedStep, preparation, stepStanding } from '../../../core/lift/index.ts';
 import { withDish } from '../../../core/run/index.ts';
@@ -30,7 +31,7 @@ export const Before = ({ session, formula, reading }: Props) => {
   );
   const pourAt = firstPour === undefined || !Number.isFinite(firstPour) ? (run?.serveAt ?? now + 12 * 60 * MINUTE_MS) : firstPour;
   const isOfRun = run !== null && dish !== null;
-  const usual = preparation(reading.lift, pourAt);
+  const usual = preparation(reading.lift, pourAt, actsOf(formula));
   const laid = dish !== null && dish.prep.length > 0 ? dish.prep : usual;
   const [local, setLocal] = useState<readonly PrepStep[] | null>(null);
   const steps = local ?? laid;
