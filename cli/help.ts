@@ -1,4 +1,6 @@
 export const HELP = `lattice advise FILE --iron ID [options]
+lattice read FILE [--json]
+lattice scale FILE --by N [--json]
 
 How much batter per load, how hot and how long, for one batter on one iron.
 
@@ -20,7 +22,11 @@ FILE is a plain-text ingredient list (one a line), an exported kitchen file, or 
   --preheat S        seconds the iron has been on; default: long enough
   --as-new           ignore this iron's loads in the kitchen file
   --json             print one JSON object, schema tawny-lattice/advice@2 (docs/advice.schema.json)
+  --by N             with scale: so many times as much, 0.01 to 1000
   --help             this text
+
+read prints what is understood of a recipe: its lines in grams, what its steps ask for, what it says of itself. scale prints the
+same N times as large, with the amounts in its steps. With --json: schema tawny-lattice/recipe@1 (docs/recipe.schema.json).
 
 From a kitchen file, the loads logged on the iron count, as on the screen; how many is said under "Basis".
 A flour cup is taken as 125 g (US cup). With --json, standard output holds nothing but the object, and nothing at all

@@ -2,9 +2,15 @@ import { parseArgs } from 'node:util';
 import type { CupStandardId, Failure, Result } from '../core/basis/index.ts';
 import { CUP_STANDARD_IDS, failure, LIMITS, readNumber, success } from '../core/basis/index.ts';
 
+const COMMANDS = ['advise', 'read', 'scale'] as const;
+export type Command = (typeof COMMANDS)[number];
+
 /** What stands on the command line; null where nothing was said. */
 export type Options = {
+  readonly command: Command;
   readonly help: boolean;
+  /** Of `scale`: so many times as much. */
+  readonly by: number | null;
   readonly file: string | null;
   readonly iron: string | null;
   readonly formula: string | null;
@@ -40,7 +46,9 @@ const NUMBERS = {
 } as const satisfies Record<string, keyof typeof LIMITS>;
 type NumberOption = keyof typeof NUMBERS;
 
-const WORDS = ['iron', 'formula', 'cup'] as const;
+const WORDS = ['iron', 'formula', 'cup', 'by'] as const;
+/** A bowl is multiplied by no less and no more. */
+const BY = { min: 0.01, max: 1000 } as const;
 
 const isOneOf = <T extends string>(names: readonly T[], name: string): name is T => (names as readonly string[]).includes(name);
 
@@ -71,15 +79,22 @@ export const readOptions = (argv: readonly string[]): Result<Options> => {
   }
   const help = flags.has('help');
   const [command, file, surplus] = plain;
-  if (!help && command !== 'advise') return failure('usage-no-command');
+  if (!help && (command === undefined || !isOneOf(COMMANDS, command))) return failure('usage-no-command');
   if (!help && file === undefined) return failure('usage-no-file');
   if (surplus !== undefined) return failure('usage-unknown-option', { option: surplus });
   const cup = words.get('cup') ?? null;
   if (cup !== null && !isOneOf(CUP_STANDARD_IDS, cup))
     return failure('usage-bad-choice', { option: '--cup', choices: CUP_STANDARD_IDS.join(', ') });
+  const byText = words.get('by');
+  const by = byText === undefined ? null : readNumber(byText, (times) => times >= BY.min && times <= BY.max);
+  if (by !== null && (by.kind !== 'number' || by.value < BY.min || by.value > BY.max))
+    return failure('usage-bad-number', { option: '--by', value: byText ?? '' });
+  if (!help && command === 'scale' && by === null) return failure('usage-missing-value', { option: '--by' });
   const numbers = readNumbers(words);
   if ('code' in numbers) return { ok: false, failure: numbers };
   return success({
+    command: command !== undefined && isOneOf(COMMANDS, command) ? command : 'advise',
+    by: by?.value ?? null,
     help,
     file: file ?? null,
     iron: words.get('iron') ?? null,

@@ -1,4 +1,6 @@
 import type { AdviceAnswer } from '../core/advise/index.ts';
+import type { RecipeFile } from '../core/formula/index.ts';
+import { describeStored } from '../words/index.ts';
 import { nearestStep } from '../core/matter/index.ts';
 
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
@@ -27,3 +29,46 @@ export const inWords = (a: AdviceAnswer): string => {
     '',
   ].join('\n');
 };
+
+const span = ([low, high]: readonly [number, number], say: (value: number) => string): string =>
+  say(low) === say(high) ? say(low) : `${say(low)}–${say(high)}`;
+const duration = (seconds: number): string =>
+  seconds < 90
+    ? `${Math.round(seconds)} s`
+    : seconds < 5400
+      ? `${Math.round(seconds / 60)} min`
+      : `${Number((seconds / 3600).toFixed(1))} h`;
+
+/** What an act carries, as far as it says it. */
+const carries = ({ time_s, notBefore_s, what, until, by, additions, times, place, day }: RecipeFile['procedure'][number]): string =>
+  [
+    what,
+    until === undefined ? undefined : `until ${until}`,
+    time_s === undefined ? undefined : span(time_s, duration),
+    notBefore_s === undefined ? undefined : `not before ${duration(notBefore_s)}`,
+    additions === undefined ? undefined : `in ${additions}`,
+    times === undefined ? undefined : `${times} times`,
+    by,
+    place,
+    day,
+  ]
+    .filter((part) => part !== undefined)
+    .join(', ');
+
+/** A recipe as it is understood, for a person at a terminal. */
+export const recipeInWords = (r: RecipeFile): string =>
+  [
+    ...(r.name === null ? [] : [r.by === 1 ? r.name : `${r.name}, × ${Number(r.by.toFixed(3))}`]),
+    ...(r.yields === null ? [] : [r.yields]),
+    '',
+    ...r.lines.map(({ text, grams, ingredient }) =>
+      ingredient === null && grams === null ? `          ${text}` : `${grams === null ? '?' : `${grams} g`}`.padStart(8) + `  ${text}`,
+    ),
+    '',
+    ...r.procedure.map((act) => {
+      const more = carries(act);
+      return `${describeStored(`act-${act.kind}`).padEnd(16)}${more === '' ? '' : `${more}: `}${act.words}`;
+    }),
+    ...(r.unresolved.length === 0 ? [] : ['', `To settle: ${r.unresolved.join('; ')}`]),
+    '',
+  ].join('\n');

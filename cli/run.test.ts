@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { AdviceAnswer } from '../core/advise/index.ts';
+import { RecipeFile } from '../core/formula/index.ts';
 import { demoFile } from '../demo/file.ts';
 import { runCommand } from './run.ts';
 
@@ -16,6 +17,8 @@ const FILES: Record<string, string> = {
     name: 'Plain',
     recipeIngredient: ['250 g flour', '300 g milk', '2 eggs', '8 g baking powder'],
   }),
+  'recipe.txt':
+    'Squares\nMakes 8\n\n2 cups flour\n2 eggs\n1 1/2 cups milk\n\nMethod\n1. Crack 2 eggs into the milk and whisk.\n2. Stir in the flour until a few lumps remain. Chill 1 hour.\n3. Pour 1/2 cup into each square and cook 5-6 minutes, not before 5.\n',
   'foreign.json': '{"hello": 1}',
   'cut.json': '{"schema": "tawny-lattice/kit',
   'newer.json': JSON.stringify({ ...demoFile(), version: 99 }),
@@ -145,5 +148,39 @@ describe('lattice advise', () => {
     expect(outcome.stdout).toBe('');
     expect(outcome.stderr.trim().split('\n')).toHaveLength(1);
     expect(outcome.stderr).toContain(word);
+  });
+});
+
+describe('lattice read and scale', () => {
+  const recipe = (...argv: string[]): RecipeFile => {
+    const { code, stdout, stderr } = run(...argv, '--json');
+    if (code !== 0) throw new Error(stderr);
+    return RecipeFile.parse(JSON.parse(stdout));
+  };
+
+  test('what a recipe asks for, in order, with its times', () => {
+    const { procedure, lines, claims, unresolved } = recipe('read', 'recipe.txt');
+    expect(procedure.map(({ kind }) => kind)).toEqual(['combine', 'combine', 'chill', 'pour', 'cook']);
+    expect(procedure.at(-1)).toMatchObject({ time_s: [300, 360], notBefore_s: 300 });
+    expect(lines.map(({ grams }) => grams)).toEqual([250, 100, 366]);
+    expect(claims.map(({ kind }) => kind)).toContain('pieces');
+    expect(unresolved).toEqual([]);
+    expect(run('read', 'recipe.txt').stdout).toMatch(/^Chill\s+60 min, cold: Chill 1 hour\.$/m);
+  });
+
+  test('doubled: lines, eggs in the steps and the yield; not the dose of a square, nor the minutes', () => {
+    const { lines, steps, yields, mass_g } = recipe('scale', 'recipe.txt', '--by', '2');
+    expect(lines.map(({ text }) => text)).toEqual(['4 cups flour', '4 eggs', '3 cups milk']);
+    expect(steps[0]).toBe('Crack 4 eggs into the milk and whisk.');
+    expect(steps[2]).toBe('Pour 1/2 cup into each square and cook 5-6 minutes, not before 5.');
+    expect(yields).toBe('Makes 16');
+    expect(mass_g).toBeCloseTo(2 * recipe('read', 'recipe.txt').mass_g, 0);
+  });
+
+  test('of a kitchen file too; without a factor, or with nonsense, it is said', () => {
+    expect(recipe('read', 'kitchen.json', '--formula', 'lantern').procedure.map(({ kind }) => kind)).toEqual(['combine', 'sieve', 'chill']);
+    expect(run('scale', 'recipe.txt')).toMatchObject({ code: 2, stdout: '' });
+    expect(run('scale', 'recipe.txt', '--by', 'lots')).toMatchObject({ code: 2, stdout: '' });
+    expect(run('cook', 'recipe.txt')).toMatchObject({ code: 2, stdout: '' });
   });
 });

@@ -2,20 +2,32 @@ import type { Failure } from '../core/basis/index.ts';
 import { newestRevisions, runToEnd } from '../core/basis/index.ts';
 import { advise, answerOf, DEFAULT_CONDITIONS } from '../core/advise/index.ts';
 import { loadsOfIron, readSettingsOf } from '../core/kitchen/index.ts';
-import { DEFAULT_READ_SETTINGS, MOST_LINES } from '../core/formula/index.ts';
+import { DEFAULT_READ_SETTINGS, MOST_LINES, recipeFileOf } from '../core/formula/index.ts';
 import { DEFAULT_KIT } from '../core/kit/index.ts';
 import { knownQuestion, requestOf } from '../core/lot/index.ts';
 import { PRESET_IRONS } from '../core/plate/index.ts';
 import { describeCode } from '../words/index.ts';
 import { HELP } from './help.ts';
+import type { Options } from './options.ts';
 import { readOptions } from './options.ts';
-import { inWords } from './print.ts';
+import { inWords, recipeInWords } from './print.ts';
+import type { Source } from './source.ts';
 import { sourceFrom } from './source.ts';
 
 /** What a command leaves behind. `stdout` is empty unless `code` is 0. */
 export type Outcome = { readonly code: 0 | 1 | 2; readonly stdout: string; readonly stderr: string };
 
 const stopped = (code: 1 | 2, failure: Failure): Outcome => ({ code, stdout: '', stderr: `lattice: ${describeCode(failure)}\n` });
+
+/** What is understood of a recipe, or the same so many times as large. */
+const printedRecipe = ({ kitchen, formula, cut }: Source, { by, cup, json }: Options): Outcome => {
+  const usual = kitchen === null ? DEFAULT_READ_SETTINGS : readSettingsOf(kitchen.kits[0] ?? DEFAULT_KIT, kitchen.ingredients);
+  const file = recipeFileOf(formula, { ...usual, cupStandard: cup ?? usual.cupStandard }, by ?? 1);
+  return { code: 0, stdout: json ? `${JSON.stringify(file, null, 2)}\n` : recipeInWords(file), stderr: cutWords(cut) };
+};
+
+const cutWords = (cut: number): string =>
+  cut > 0 ? `lattice: ${describeCode({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } })}\n` : '';
 
 /** Runs a command line; reads files through `readText` (null: unreadable). */
 export const runCommand = (argv: readonly string[], readText: (file: string) => string | null): Outcome => {
@@ -28,6 +40,7 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const source = sourceFrom(text, options.formula);
   if (!source.ok) return stopped(2, source.failure);
   const { kitchen, formula, cut } = source.value;
+  if (options.command !== 'advise') return printedRecipe(source.value, options);
   const irons = newestRevisions([...PRESET_IRONS, ...(kitchen?.irons ?? [])]);
   const iron = irons.get(options.iron ?? '');
   if (iron === undefined) return stopped(2, { code: 'usage-no-iron', fields: { known: [...irons.keys()].join(', ') } });
@@ -59,9 +72,6 @@ export const runCommand = (argv: readonly string[], readText: (file: string) => 
   const advice = advise(request.value);
   if (!advice.ok) return stopped(1, advice.failure);
   const answer = answerOf(advice.value, describeCode);
-  const stderr = [
-    ...answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`),
-    ...(cut > 0 ? [`lattice: ${describeCode({ code: 'paste-too-long', fields: { most: MOST_LINES, cut } })}\n`] : []),
-  ].join('');
+  const stderr = [...answer.unresolved.map((line) => `lattice: no grams for: ${line.slice(0, 120)}\n`), cutWords(cut)].join('');
   return { code: 0, stdout: options.json ? `${JSON.stringify(answer, null, 2)}\n` : inWords(answer), stderr };
 };

@@ -4,10 +4,15 @@ import type { KitchenRows } from '../core/kitchen/index.ts';
 import { FILE_SCHEMA, takeKitchen } from '../core/kitchen/index.ts';
 import type { Formula } from '../core/formula/index.ts';
 import { findRecipe, formulaFromRecipe, formulaFromText, recipesInText } from '../core/formula/index.ts';
-import type { FormulaLines } from '../core/lot/index.ts';
 
 /** A batter from a file of any of the three kinds; `kitchen` where the file was a whole one. `cut`: lines beyond what is taken. */
-export type Source = { readonly kitchen: KitchenRows | null; readonly formula: FormulaLines; readonly cut: number };
+export type Source = { readonly kitchen: KitchenRows | null; readonly formula: Recipe; readonly cut: number };
+
+/** A recipe of any of the three kinds. */
+export type Recipe = Pick<Formula, 'id' | 'rev' | 'lines' | 'lift' | 'yieldHint' | 'acts'> & {
+  readonly name: string | null;
+  readonly steps: readonly string[];
+};
 
 /**
  * Plain text (a written recipe, or an ingredient a line), an exported kitchen, or a schema.org Recipe. Errors: those of the kitchen file
@@ -17,8 +22,8 @@ export const sourceFrom = (text: string, formulaId: string | null): Result<Sourc
   if (!/^\s*[[{]/.test(text)) {
     const [recipe] = recipesInText(text);
     if (recipe !== undefined) return fromRecipe(recipe);
-    const { lines, lift, cut } = formulaFromText(text, counter());
-    return success({ kitchen: null, formula: { id: 'text', rev: 1, lines: [...lines], lift }, cut });
+    const { lines, cut, ...parts } = formulaFromText(text, counter());
+    return success({ kitchen: null, formula: { id: 'text', rev: 1, lines: [...lines], ...parts }, cut });
   }
   let json: unknown;
   try {

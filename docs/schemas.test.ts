@@ -11,7 +11,12 @@ const published = (name: string): object => JSON.parse(readFileSync(new URL(name
 const validator = (name: string) => new Ajv2020({ strict: false }).compile(published(name));
 
 /** The shape of a kitchen file, by its version. An entry never changes: a changed shape, also by a field that may be left out, is a version of its own with an upgrade. */
-const SHAPES: Readonly<Record<number, string>> = { 4: 'cb2d07675953df6f', 5: 'ff6c6a3ac5a57f6f', 6: 'ac2967f9fc012a2c', 7: '128ef6489231745f' };
+const SHAPES: Readonly<Record<number, string>> = {
+  4: 'cb2d07675953df6f',
+  5: 'ff6c6a3ac5a57f6f',
+  6: 'ac2967f9fc012a2c',
+  7: '128ef6489231745f',
+};
 
 describe('published schemas', () => {
   test('a kitchen file of another shape has another version', () => {

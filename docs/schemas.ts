@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import * as z from 'zod';
 import { AdviceAnswer } from '../core/advise/index.ts';
+import { RecipeFile } from '../core/formula/index.ts';
 import { KitchenFile } from '../core/kitchen/index.ts';
 import { PlanFile } from '../core/run/sheet/planFile.ts';
 
@@ -11,6 +12,11 @@ export const schemas = (): Record<string, unknown> => ({
     $id: 'tawny-lattice/kitchen@1',
     title: 'A whole kitchen in one file',
     ...z.toJSONSchema(KitchenFile, { io: 'input' }),
+  },
+  'recipe.schema.json': {
+    $id: 'tawny-lattice/recipe@1',
+    title: 'What lattice read and lattice scale print with --json',
+    ...z.toJSONSchema(RecipeFile),
   },
   'plan.schema.json': { $id: 'tawny-lattice/plan@1', title: 'A morning to take along', ...z.toJSONSchema(PlanFile) },
 });

@@ -4,6 +4,7 @@ export { ALTITUDE_TABLE, altitudeCorrections, gasLess } from './change/altitude.
 export { dryMix, mixAsIngredient } from './change/dryMix.ts';
 export { SPREAD_RANGE_CM, loosenessOfSpread, spread_cm, thicknessWord } from './change/flow.ts';
 export type { ScaleWish } from './change/scale.ts';
+export { scaledAct, scaledSteps, scaledYield } from './change/scaledSteps.ts';
 export { scaledWords } from './change/scaledWords.ts';
 export { scaleFactor, scaledLines, wholeEggBatches, wholeLoads } from './change/scale.ts';
 export type { KeptName, Swap } from './change/swap.ts';
@@ -32,6 +33,7 @@ export type { Nutrition } from './publish/nutrition.ts';
 export { allergensOf, nutritionOf } from './publish/nutrition.ts';
 export type { LabelStandard } from './publish/nutritionLabel.ts';
 export { nutritionLabel, listedAllergens } from './publish/nutritionLabel.ts';
+export { RecipeFile, recipeFileOf } from './publish/recipeFile.ts';
 export { findRecipe, formulaFromRecipe, recipeFromFormula, recipesInText } from './publish/recipe.ts';
 export { TOPPINGS, servedNutrition } from './publish/servedNutrition.ts';
 export type { Claim, ComparedClaim, Reckoned } from './read/claims.ts';

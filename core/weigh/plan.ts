@@ -1,7 +1,7 @@
 import type { Code, Coded, FieldsOf, PlainCode } from '../basis/index.ts';
 import { coded, sum } from '../basis/index.ts';
 import type { Act, FormulaLine, Lift, Made, ParsedFormula, Stage } from '../formula/index.ts';
-import { ingredientOf, isHeading, makingOf, scaledWords } from '../formula/index.ts';
+import { ingredientOf, isHeading, makingOf, scaledAct, scaledWords } from '../formula/index.ts';
 import type { Kit } from '../kit/index.ts';
 import type { Ingredient } from '../matter/index.ts';
 import type { BowlRole } from './bowls.ts';
@@ -191,7 +191,7 @@ const EMPTY_BOWL_G = 400;
  * that this lift allows and a zero only where a bowl comes on or a finer scale is taken.
  */
 export const weighPlan = (reading: ParsedFormula, options: PlanOptions): WeighPlan => {
-  const making = makingOf(options.acts ?? []);
+  const making = makingOf((options.acts ?? []).map((act) => scaledAct(act, options.factor)));
   const items = mergeYolks(itemsOf(reading, options, making));
   const steps: Step[] = [];
   const bowls: BowlRole[] = [];

@@ -1,6 +1,14 @@
 import { useState } from 'react';
 import type { Formula, ParsedFormula, ScaleWish } from '../../../core/formula/index.ts';
-import { scaledLines, scaledWords, scaleFactor, wholeEggBatches } from '../../../core/formula/index.ts';
+import {
+  scaledAct,
+  scaledLines,
+  scaledSteps,
+  scaledWords,
+  scaledYield,
+  scaleFactor,
+  wholeEggBatches,
+} from '../../../core/formula/index.ts';
 import type { Kit } from '../../../core/kit/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { grams, InlineSelect, NumberEntry, percent, Sheet } from '../../ui/index.ts';
@@ -50,7 +58,14 @@ export const ScaleSheet = ({ formula, reading, iron, portion_g, density_gPerML, 
   const weighed = reading.lines.flatMap((line, index) => (line.grams === null ? [] : [{ value: index, label: line.text.slice(0, 40) }]));
   const take = (): void => {
     const byId = new Map(lines.map(({ index, grams: edited_g }) => [formula.lines[index]?.id, { edited_g, text: words.get(index) ?? '' }]));
-    onRevise((now) => revised(now, { lines: now.lines.map((line) => ({ ...line, ...byId.get(line.id) })) }));
+    onRevise((now) =>
+      revised(now, {
+        lines: now.lines.map((line) => ({ ...line, ...byId.get(line.id) })),
+        steps: scaledSteps(now.steps, factor ?? 1),
+        yieldHint: scaledYield(now.yieldHint, factor ?? 1),
+        ...(now.acts === undefined ? {} : { acts: now.acts.map((act) => scaledAct(act, factor ?? 1)) }),
+      }),
+    );
     onClose();
   };
   return (

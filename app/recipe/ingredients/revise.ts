@@ -4,12 +4,16 @@ import type { Formula, FormulaLine } from '../../../core/formula/index.ts';
 export type Revise = (change: (newest: Formula) => Formula) => void;
 
 /** The next revision with these changes; the one before stays as it is. */
-export const revised = (formula: Formula, changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift' | 'yieldHint'>>): Formula => ({
-  ...formula,
-  ...changes,
-  rev: formula.rev + 1,
-  parentRev: formula.rev,
-});
+export const revised = (
+  formula: Formula,
+  changes: Partial<Pick<Formula, 'name' | 'lines' | 'steps' | 'lift' | 'yieldHint' | 'acts'>>,
+): Formula => {
+  const next = { ...formula, ...changes, rev: formula.rev + 1, parentRev: formula.rev };
+  // Other steps ask for other things: they are read anew.
+  return 'steps' in changes && !('acts' in changes) ? withoutActs(next) : next;
+};
+
+const withoutActs = ({ acts: _, ...formula }: Formula): Formula => formula;
 
 /** The next revision with the contents of an earlier one; undoing again goes further back. */
 export const undone = (formula: Formula, before: Formula): Formula => ({ ...before, rev: formula.rev + 1, parentRev: before.parentRev });

@@ -64,7 +64,7 @@ const written = (value: number): string => {
 
 /** What is counted changes with its number. */
 const COUNTED =
-  '(?:cup|tablespoon|teaspoon|stick|can|tin|packet|package|jar|pound|ounce|egg|yolk|egg white|egg yolk|white|quart|pint|bag|knob|dash|pinch)';
+  '(?:cup|tablespoon|teaspoon|stick|can|tin|packet|package|jar|pound|ounce|egg white|egg yolk|egg|yolk|white|quart|pint|bag|knob|dash|pinch)';
 const PLURAL_ES = /(?:pinch|dash)$/i;
 const agreeing = (text: string, value: number): string =>
   text.replace(
@@ -75,9 +75,11 @@ const agreeing = (text: string, value: number): string =>
     },
   );
 
-type Place = { readonly from: number; readonly to: number; readonly value: number; readonly inBrackets: boolean };
+/** A number in a text: where it stands, and what it is. */
+export type NumberAt = { readonly from: number; readonly to: number; readonly value: number; readonly inBrackets: boolean };
 
-const placesIn = (text: string): Place[] =>
+/** Every number of a text that may say how much; not one that says how strong, how hot or how large. */
+export const numbersIn = (text: string): NumberAt[] =>
   [...text.matchAll(NUMBER)].map((match) => {
     const from = match.index;
     const before = text.slice(0, from);
@@ -89,8 +91,8 @@ const placesIn = (text: string): Place[] =>
     };
   });
 
-/** From behind, so that the places before stay where they are. */
-const withNumbers = (text: string, places: readonly Place[], factor: number): string =>
+/** A text with these numbers times a factor. From behind, so that the places before stay where they are. */
+export const withNumbers = (text: string, places: readonly NumberAt[], factor: number): string =>
   places.reduceRight((said, { from, to, value }) => {
     const scaled = value * factor;
     const rest = agreeing(said.slice(to), scaled);
@@ -108,7 +110,7 @@ export const scaledWords = (text: string, factor: number, settings?: ReadSetting
   if (Math.abs(factor - 1) < 1e-9) return text;
   const of = (words: string): number | null => readLine(words, settings, chosen).grams;
   const grams = of(text);
-  const all = placesIn(text);
+  const all = numbersIn(text);
   if (grams === null || grams <= 0 || all.length === 0) return text;
   const outside = all.filter(({ inBrackets }) => !inBrackets);
   for (const places of [all.slice(0, 1), outside, all]) {

@@ -29,7 +29,8 @@ const RESTS: ReadonlySet<ActKind> = new Set(['rest', 'chill', 'ferment']);
 /** Shorter, s, the batter isn't left alone: yeast that wakes, a flax egg that swells. */
 const REST_FROM_S = 600;
 /** The batter is left alone for long enough to be planned. */
-export const isRest = ({ kind, time_s }: Act): boolean => kind === 'chill' || (RESTS.has(kind) && (time_s === undefined || time_s[1] >= REST_FROM_S));
+export const isRest = ({ kind, time_s }: Act): boolean =>
+  kind === 'chill' || (RESTS.has(kind) && (time_s === undefined || time_s[1] >= REST_FROM_S));
 /** Flour that is sifted over a foam comes together with it there. */
 const INTO = /\bsi(?:ft|eve)\w* (?:the [\p{L}\s]+ )?(?:in|into|over)\b/iu;
 
