@@ -62,7 +62,7 @@ export const recipeInWords = (r: RecipeFile): string =>
     ...(r.yields === null ? [] : [r.yields]),
     '',
     ...r.lines.map(({ text, grams, ingredient }) =>
-      ingredient === null && grams === null ? `          ${text}` : `${grams === null ? '?' : `${grams} g`}`.padStart(8) + `  ${text}`,
+      ingredient === null && grams === null ? `          ${text}` : (grams === null ? '?' : `${grams} g`).padStart(8) + `  ${text}`,
     ),
     '',
     ...r.procedure.map((act) => {

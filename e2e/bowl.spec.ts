@@ -28,8 +28,8 @@ test('pasted with its steps, checked, swapped, scaled by eggs, corrected by a me
   // What the text claims is kept beside what is expected.
   const steps = page.getByRole('region', { name: 'Steps' });
   await expect(steps).toContainText('dose 237 mL');
-  await expect(steps).toContainText('rest 10:00');
-  await expect(steps).toContainText(/cook 4:00/);
+  await expect(steps).toContainText(/rest 10:00/i);
+  await expect(steps).toContainText(/cook 4:00/i);
   // A range stays one until it is decided; two amounts that disagree are asked about.
   await page
     .getByRole('group', { name: /^Decide 2 to 3 tbsp sugar/ })

@@ -180,6 +180,23 @@ describe('two lids due at once', () => {
   });
 });
 
+test('before the recipe’s own "not before" nothing is late; from then on it is', () => {
+  const iron: Standing = { id: 'a', turned: false, log: [], n: 1, isRemoved: false, best_s: 200 };
+  says(iron, 'pour', NOW - 9000);
+  says(iron, 'close', NOW);
+  const at = (after_s: number, notBefore_s: number | null): CookState => {
+    const conducting = conductingOf([iron]);
+    const places = conducting.places.map((place) => ({ ...place, notBefore_s }));
+    return cookState({ ...conducting, places }, NOW + 1000 * after_s, CUE);
+  };
+  const isLate = ({ panel, irons }: CookState) => [panel.kind === 'act' && panel.isLate, irons[0]?.isLate];
+  expect(isLate(at(250, null))).toEqual([true, true]);
+  expect(isLate(at(250, 300))).toEqual([false, false]);
+  expect(isLate(at(301, 300))).toEqual([true, true]);
+  // It doesn't make anything late that isn't due.
+  expect(isLate(at(150, 100))).toEqual([false, false]);
+});
+
 test('an iron that is hot and isn’t poured says which lid it waits for, and until when', () => {
   const soon: Standing = { id: 'soon', turned: false, log: [], n: 1, isRemoved: false, best_s: 100 };
   says(soon, 'pour', NOW - 97_000);

@@ -71,6 +71,12 @@ export type CookStateOptions = {
 const AT_HAND_MS: Readonly<Record<Act, number>> = { pour: 1000, close: 0, turn: 8000, open: 20_000, 'switch-on': 20_000, fold: 0 };
 /** Less isn't called late, s. */
 const LATE_S = 3;
+/** Overdue, and the recipe doesn't keep it in for longer: before its own "not before" nothing is called late. */
+const isLateAt = (place: PlaceAtLine | undefined, left_s: number, now: number): boolean => {
+  const closedAt = place?.progress?.closedAt;
+  const heldUntil = closedAt == null || place?.notBefore_s == null ? null : closedAt + 1000 * place.notBefore_s;
+  return left_s < -LATE_S && (heldUntil === null || now >= heldUntil);
+};
 
 /**
  * What Cook shows at `now` (epoch ms). Pure: the panel and every iron are read from one order of what is due, so they can't say different things.
@@ -120,7 +126,7 @@ const panelOf = (
   // Nobody knows yet how much: it isn't announced before that.
   const isKnown = due.act !== 'pour' || place?.advice != null;
   const isAtHand = isKnown && due.at - now <= AT_HAND_MS[due.act];
-  const isLate = due.act === 'open' && left_s < -LATE_S;
+  const isLate = due.act === 'open' && isLateAt(place, left_s, now);
   const canTouch = isAtHand && due.act !== 'switch-on';
   return {
     kind: 'act',
@@ -173,7 +179,7 @@ const ironState = (
     phase: progress?.phase ?? 'ready',
     left_s: running?.left_s ?? null,
     stage: running?.stage ?? null,
-    isLate: running !== null && running.left_s < -LATE_S,
+    isLate: running !== null && isLateAt(place, running.left_s, now),
     darkIn_s: darkIn(iron, now),
     isNext,
     waits: hasLoadIn(place) ? null : waitsOf(iron, pourAt, now),

@@ -48,6 +48,8 @@ export type PlaceAtLine<A extends AdvisedLoad = AdvisedLoad> = {
   readonly holds: readonly ToppingId[];
   /** When it is turned over, s; null: at once, or never where nothing is turned. */
   readonly turn_s: number | null;
+  /** "Not before 5 minutes", as the recipe has it, s from the closed lid; null or left out: it doesn't say. */
+  readonly notBefore_s?: number | null;
   /** Taken from the kitchen: it stays until its load is out and rated, and isn't poured again. */
   readonly isRemoved: boolean;
   /** What its loads say is on its way: until then the advice is the model's. */

@@ -97,10 +97,17 @@ const saidOf = (panel: ActPanel, context: PanelContext): Pick<PanelText, 'reason
   return { reason: due.act === 'turn' ? 'over, at once, with both hands' : 'it has to be hot in time', notes: [] };
 };
 
-const openReason = ({ isLate, darkIn_s, because }: ActPanel, { place, isOneOfSeveral }: PanelContext): string => {
+/** "Not before", where the recipe has it and it isn't over. */
+const recipeHolds = (place: LinePlace | undefined, now: number): string | null => {
+  const closedAt = place?.progress?.closedAt;
+  const held_s = place?.notBefore_s ?? 0;
+  return closedAt != null && now < closedAt + 1000 * held_s ? `your recipe: not before ${clock(held_s)}` : null;
+};
+
+const openReason = ({ isLate, darkIn_s, because }: ActPanel, { place, isOneOfSeveral, now }: PanelContext): string => {
   const name = place?.iron.name ?? '';
   if (because === 'can-be-saved') return `${name} first: it can still be saved`;
-  if (!isLate) return 'onto a rack, never a stack';
+  if (!isLate) return recipeHolds(place, now) ?? 'onto a rack, never a stack';
   if (darkIn_s === null) return 'open it now';
   if (darkIn_s === 0) return 'too dark by now: open it all the same';
   const dark = `too dark in ${darkIn_s < 100 ? `${Math.ceil(darkIn_s)}\u00a0s` : clock(darkIn_s)}`;

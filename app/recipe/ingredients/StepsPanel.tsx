@@ -2,6 +2,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { ComparedClaim, Formula } from '../../../core/formula/index.ts';
 import { AddEntry, clock, duration, grams, temperature } from '../../ui/index.ts';
@@ -9,6 +10,8 @@ import { usuallyFilledBy, withoutUsualPour } from '../../../core/plate/index.ts'
 import type { Session } from '../../session/index.ts';
 import { commands, useDo } from '../../store/index.ts';
 import type { Revise } from './revise.ts';
+import { actsAfter } from './acts.ts';
+import { StepActs } from './StepActs.tsx';
 import { revised } from './revise.ts';
 
 type Props = {
@@ -57,6 +60,9 @@ const wordsOf = (kind: ComparedClaim['claim']['kind'], low: number, high: number
   return said[kind]();
 };
 
+/** Times that stand with what the step asks for. */
+const SAID_BY_ACTS: ReadonlySet<string> = new Set(['preheat_s', 'rest_s', 'chill_s', 'work_s', 'keep_s', 'oven_s']);
+
 /** The steps as written, to be changed and ordered; what they say stands beside what we expect on the iron that is chosen. */
 export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props) => {
   const { steps } = formula;
@@ -64,7 +70,11 @@ export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const change = (next: readonly string[]): void => onRevise((now) => revised(now, { steps: next.filter((step) => step.trim() !== '') }));
+  const change = (next: readonly string[]): void =>
+    onRevise((now) => {
+      const after = next.filter((step) => step.trim() !== '');
+      return revised(now, { steps: after, ...(now.acts === undefined ? {} : { acts: actsAfter(now.acts, now.steps, after) }) });
+    });
   const move = (from: number, to: number): void => {
     if (to >= 0 && to < steps.length && from !== to) change(arrayMove([...steps], from, to));
   };
@@ -95,12 +105,14 @@ export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props
                 text={step}
                 last={i === steps.length - 1}
                 claims={claims
-                  .filter(({ claim }) => claim.step === i)
+                  .filter(({ claim, verdict }) => claim.step === i && !(verdict === 'kept' && SAID_BY_ACTS.has(claim.kind)))
                   .map((claim) => ({ words: claimWords(claim, session), differs: claim.verdict === 'differs' }))}
                 onWrite={(text) => change(steps.map((other, at) => (at === i ? text : other)))}
                 onMove={(by) => move(i, i + by)}
                 onRemove={() => change(steps.filter((_, at) => at !== i))}
-              />
+              >
+                <StepActs formula={formula} step={i} onRevise={onRevise} />
+              </StepLine>
             ))}
           </ol>
         </SortableContext>
@@ -165,9 +177,11 @@ type StepLineProps = {
   readonly onWrite: (text: string) => void;
   readonly onMove: (by: 1 | -1) => void;
   readonly onRemove: () => void;
+  /** What the step asks for. */
+  readonly children: ReactNode;
 };
 
-const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove }: StepLineProps) => {
+const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove, children }: StepLineProps) => {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   const [typed, setTyped] = useState(text);
   const about = text.slice(0, 40);
@@ -208,6 +222,7 @@ const StepLine = ({ id, text, last, claims, onWrite, onMove, onRemove }: StepLin
             ))}
           </p>
         )}
+        {children}
       </div>
       <button type="button" className={button} disabled={id === '0'} aria-label={`Up ${about}`} onClick={() => onMove(-1)}>
         <ArrowUp aria-hidden className="size-4" />

@@ -81,10 +81,7 @@ const pourOf = (around: Around): ActKind | null => {
   return /^(?:pour)/i.test(verb) ? mixOf(around) : null;
 };
 
-const NOW =
-  <K extends ActKind>(kind: K) =>
-  (): ActKind =>
-    kind;
+const NOW = (kind: ActKind) => (): ActKind => kind;
 
 /** In the order in which they are tried at one place. */
 export const VERBS: readonly Verb[] = [
