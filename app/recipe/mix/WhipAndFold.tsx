@@ -1,9 +1,8 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { batterOf } from '../../../core/cook/index.ts';
 import type { Formula, ParsedFormula } from '../../../core/formula/index.ts';
 import { bowlForFoam, formOf } from '../../../core/kit/index.ts';
-import { ingredientOf, LIFT_FACTS } from '../../../core/formula/index.ts';
-import type { SugarTime, WhipTool } from '../../../core/lift/index.ts';
+import { actsOf, ingredientOf, LIFT_FACTS } from '../../../core/formula/index.ts';
 import {
   airAfterStanding,
   airKept,
@@ -32,7 +31,9 @@ import { useLot } from './useLot.ts';
 import { STAGE_WORDS, SUGAR_WORDS, WHIP_TOOL_WORDS } from './words.ts';
 import { CupCheckPanel } from './CupCheckPanel.tsx';
 import { StageRow } from './StageRow.tsx';
+import { useKeptChoice } from './useKeptChoice.ts';
 import { useStopwatch } from './useStopwatch.ts';
+import { whipAsked } from './whipAsked.ts';
 import { COLOURS } from '../../ui/index.ts';
 
 const Chart = lazy(() => import('../../ui/picture/Chart.tsx'));
@@ -41,6 +42,8 @@ type Props = { readonly session: Session; readonly formula: Formula; readonly re
 
 /** Whites of a large egg: 33 of 50 g (USDA). */
 const WHITE_SHARE = 33 / 50;
+
+const ADDITIONS = ['1', '2', '3'] as const;
 
 const eggsIn = (reading: ParsedFormula): { whites_g: number; eggs_g: number; sugar_g: number } => {
   const of = (test: (id: string, role: string) => boolean): number =>
@@ -56,13 +59,14 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const { kit, workspace } = session;
   const { lot, note } = useLot(session, formula, reading);
   const inBowl = eggsIn(reading);
-  const [kind, setKind] = useState<'whites' | 'whole-egg'>(
-    reading.lift === 'whole-egg' || reading.lift === 'ribbon' || reading.lift === 'frothed' ? 'whole-egg' : 'whites',
-  );
-  const [sugarTime, setSugarTime] = useState<SugarTime>(inBowl.sugar_g > 0 ? 'soft' : 'never');
-  const [tool, setTool] = useState<WhipTool>('hand-mixer');
+  const asked = useMemo(() => whipAsked(reading, actsOf(formula)), [reading, formula]);
+  const keyOf = (what: string): string => `tawny-lattice-whip ${formula.id} ${what}`;
+  const [kind, setKind] = useKeptChoice(keyOf('kind'), ['whites', 'whole-egg'] as const, asked.kind);
+  const [sugarTime, setSugarTime] = useKeptChoice(keyOf('sugar'), SUGAR_TIMES, asked.sugarTime);
+  const [tool, setTool] = useKeptChoice(keyOf('tool'), WHIP_TOOLS, asked.tool);
   const [cold, setCold] = useState(false);
-  const [additions, setAdditions] = useState<1 | 2 | 3>(2);
+  const [parts, setParts] = useKeptChoice(keyOf('additions'), ADDITIONS, String(asked.additions) as (typeof ADDITIONS)[number]);
+  const additions = Number(parts) as 1 | 2 | 3;
   const [chosenBowlId, setBowlId] = useState<string | null>(null);
   const done = session.lots.flatMap((l) =>
     l.events.flatMap((event) =>
@@ -73,7 +77,8 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const whip = {
     kind,
     egg_g: kind === 'whites' ? inBowl.whites_g : inBowl.eggs_g,
-    sugar_g: sugarTime === 'never' ? 0 : inBowl.sugar_g,
+    // Where the recipe has none in the foam and somebody wants some, it is all of it.
+    sugar_g: sugarTime === 'never' ? 0 : asked.sugar_g > 0 ? asked.sugar_g : inBowl.sugar_g,
     sugarTime: kind === 'whole-egg' && sugarTime !== 'never' ? ('start' as const) : sugarTime,
     tool,
     temperature_C: reading.lift === 'ribbon' ? 42 : cold ? 6 : kit.room_C,
@@ -86,7 +91,7 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   const [elapsed, running, press] = useStopwatch(formula.id);
   const stage = stageAt(plan, elapsed);
   const isHere = running || elapsed > 0;
-  const shown_s = isHere ? elapsed : plan.reached_s.firm;
+  const shown_s = isHere ? elapsed : plan.reached_s[asked.aim];
   const overrun = overrunAt(plan, shown_s);
   const batter = batterOf(reading, { batter_C: workspace.batter_C, altitude_m: kit.altitude_m, airFraction: 0 });
   if (!batter.ok) return <p className="text-lg">{describeSentence(batter.failure)}.</p>;
@@ -97,7 +102,10 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
     looseness: batter.value.looseness,
     foam_g: plan.mass_g,
     // What is in the bowl once it was whipped; before, what is aimed at.
-    foamDensity_gPerML: foamDensity(whip, !running && elapsed >= plan.reached_s.soft ? overrun : overrunAt(plan, plan.reached_s.firm)),
+    foamDensity_gPerML: foamDensity(
+      whip,
+      !running && elapsed >= plan.reached_s.soft ? overrun : overrunAt(plan, plan.reached_s[asked.aim]),
+    ),
     additions,
   };
   const stop = bestStop(fold);
@@ -113,6 +121,16 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
   );
   return (
     <div className="flex flex-col gap-6">
+      {asked.words.length > 0 && (
+        <blockquote className="border-l-[5px] border-band pl-4">
+          <p className="text-[15px] text-quiet">Your recipe</p>
+          {asked.words.map((words) => (
+            <p key={words} className="text-lg">
+              “{words}”
+            </p>
+          ))}
+        </blockquote>
+      )}
       <section aria-label="Whip" className="grid grid-cols-[270px_minmax(0,1fr)_300px] gap-8 max-lg:grid-cols-1">
         <div className="flex flex-col gap-1 text-lg">
           <p>
@@ -157,11 +175,11 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             straight from the cold
           </label>
           <p className="text-[15px] text-quiet">
-            Foam at firm: {Math.round(foamVolume_mL(whip, overrunAt(plan, plan.reached_s.firm)) / 50) * 50} mL,{' '}
-            {foamDensity(whip, overrunAt(plan, plan.reached_s.firm)).toFixed(2)} g/mL; after 20 min {percent(airAfterStanding(plan, 20))} of
-            its air is left.{' '}
-            {done.length === 0 ? 'Times: model only.' : `Times: ${done.length} in your log, yours take ×${timeFactor.toFixed(2)}.`} A trace
-            of yolk or fat spoils it.
+            Foam at {STAGE_WORDS[asked.aim][0]}: {Math.round(foamVolume_mL(whip, overrunAt(plan, plan.reached_s[asked.aim])) / 50) * 50} mL,{' '}
+            {foamDensity(whip, overrunAt(plan, plan.reached_s[asked.aim])).toFixed(2)} g/mL; after 20 min{' '}
+            {percent(airAfterStanding(plan, 20))} of its air is left.{' '}
+            {done.length === 0 ? 'Times: model only.' : `Times: ${done.length} in your log, yours take ×${timeFactor.toFixed(2)}.`}
+            {kind === 'whites' && ' A trace of yolk or fat spoils it.'}
           </p>
           <Findings findings={findings} />
         </div>
@@ -173,7 +191,11 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             </span>
             <br />
             <span className="text-2xl" role="status">
-              {stage === null ? (isHere ? 'liquid' : 'this is how firm looks') : `${STAGE_WORDS[stage][0]}: ${STAGE_WORDS[stage][1]}`}
+              {stage === null
+                ? isHere
+                  ? 'liquid'
+                  : `this is how ${STAGE_WORDS[asked.aim][0]} looks`
+                : `${STAGE_WORDS[stage][0]}: ${STAGE_WORDS[stage][1]}`}
             </span>
           </p>
           <button type="button" className="button-act mt-3 h-20 w-full max-w-sm text-2xl" onClick={press}>
@@ -217,13 +239,13 @@ export const WhipAndFold = ({ session, formula, reading }: Props) => {
             <h2 className="text-lg">Fold</h2>
             <InlineSelect
               label="Foam goes in"
-              value={additions}
+              value={parts}
               choices={[
-                { value: 1, label: 'all at once' },
-                { value: 2, label: 'a third, then the rest' },
-                { value: 3, label: 'in three' },
+                { value: '1', label: 'all at once' },
+                { value: '2', label: 'a third, then the rest' },
+                { value: '3', label: 'in three' },
               ]}
-              onChange={setAdditions}
+              onChange={setParts}
             />
             <span className="text-[15px] text-quiet">
               {stop} strokes from underneath and over: {percent(airKept(fold, stop))} of the air, {foldedDensity(fold, stop).toFixed(2)}{' '}
