@@ -4,7 +4,7 @@ import type { Act, ActKind, Formula } from '../../../core/formula/index.ts';
 import { ACT_KINDS, actsOf } from '../../../core/formula/index.ts';
 import { describeStored } from '../../../words/index.ts';
 import { InlineSelect, NumberEntry } from '../../ui/index.ts';
-import { actsOfStep, carriedWords, withAddedAct, withChangedAct, withMovedAct, withoutAct, withTime } from './acts.ts';
+import { actsOfStep, carriedWords, withAddedAct, withChangedAct, withMovedAct, withoutAct, withTimeEnd } from './acts.ts';
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
@@ -79,10 +79,8 @@ const MOST_S = 400 * 86_400;
 /** One act: what it is, how long, earlier or later, or away. */
 const OneAct = ({ act, at, onChange, onMove, onRemove }: OneProps) => {
   const [from, to] = act.time_s ?? [null, null];
-  const time = (next: readonly [number | null, number | null]): void => {
-    const [low, high] = [next[0] ?? next[1], next[1] ?? next[0]];
-    onChange((now) => withTime(now, at, low === null || high === null ? null : [low, high]));
-  };
+  // On what it is by then: the other end may have been changed a moment ago.
+  const time = (end: 0 | 1, value: number | null): void => onChange((now) => withTimeEnd(now, at, end, value));
   return (
     <div role="group" aria-label="This act" className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2 rounded-xl bg-act-soft p-3">
       <InlineSelect<ActKind>
@@ -91,8 +89,8 @@ const OneAct = ({ act, at, onChange, onMove, onRemove }: OneProps) => {
         choices={KINDS}
         onChange={(kind) => onChange((now) => withChangedAct(now, at, { kind }))}
       />
-      <NumberEntry narrow asTime mayBeEmpty label="from" value={from} min={1} max={MOST_S} onChange={(value) => time([value, to])} />
-      <NumberEntry narrow asTime mayBeEmpty label="to" value={to} min={1} max={MOST_S} onChange={(value) => time([from, value])} />
+      <NumberEntry narrow asTime mayBeEmpty label="from" value={from} min={1} max={MOST_S} onChange={(value) => time(0, value)} />
+      <NumberEntry narrow asTime mayBeEmpty label="to" value={to} min={1} max={MOST_S} onChange={(value) => time(1, value)} />
       <span className="flex">
         <button type="button" aria-label="Earlier" className={ICON} onClick={() => onMove(-1)}>
           <ArrowLeft aria-hidden className="size-5" />

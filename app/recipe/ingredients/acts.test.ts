@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import type { Act } from '../../../core/formula/index.ts';
-import { actsAfter, actsOfStep, carriedWords, withAddedAct, withChangedAct, withMovedAct, withoutAct, withTime } from './acts.ts';
+import { actsAfter, actsOfStep, carriedWords, withAddedAct, withChangedAct, withMovedAct, withoutAct, withTimeEnd } from './acts.ts';
 
 const ACTS: readonly Act[] = [
   { kind: 'whisk-dry', step: 0, words: 'Whisk the flour.' },
@@ -11,8 +11,12 @@ const kinds = (acts: readonly Act[]) => acts.map(({ kind, step }) => `${kind} ${
 
 test('acts are changed, timed, moved within their step, removed and added at its end', () => {
   expect(kinds(withChangedAct(ACTS, 1, { kind: 'fold' }))).toEqual(['whisk-dry 0', 'fold 1', 'rest 1']);
-  expect(withTime(ACTS, 2, [1200, 900])[2]?.time_s).toEqual([900, 1200]);
-  expect(withTime(ACTS, 2, null)[2]).not.toHaveProperty('time_s');
+  expect(withTimeEnd(ACTS, 2, 1, 900)[2]?.time_s).toEqual([600, 900]);
+  expect(withTimeEnd(ACTS, 2, 0, 900)[2]?.time_s).toEqual([900, 900]);
+  expect(withTimeEnd(ACTS, 2, 1, 300)[2]?.time_s).toEqual([300, 300]);
+  expect(withTimeEnd(ACTS, 1, 0, 60)[1]?.time_s).toEqual([60, 60]);
+  expect(withTimeEnd(withTimeEnd(ACTS, 2, 1, 900), 2, 1, null)[2]?.time_s).toEqual([600, 600]);
+  expect(withTimeEnd(ACTS, 1, 0, null)[1]).not.toHaveProperty('time_s');
   expect(kinds(withMovedAct(ACTS, 1, 1))).toEqual(['whisk-dry 0', 'rest 1', 'combine 1']);
   // Not out of its sentence.
   expect(kinds(withMovedAct(ACTS, 1, -1))).toEqual(kinds(ACTS));

@@ -11,12 +11,17 @@ export const actsOfStep = (acts: Acts, step: number): readonly { readonly act: A
 export const withChangedAct = (acts: Acts, at: number, changes: Partial<Act>): Act[] =>
   acts.map((act, i) => (i === at ? { ...act, ...changes } : act));
 
-/** An act with another time, s from–to; null: it has none. */
-export const withTime = (acts: Acts, at: number, time_s: readonly [number, number] | null): Act[] =>
+/** An act with another shortest (0) or longest (1) time, s; null: it has none at that end. The other end follows where it would be past it. */
+export const withTimeEnd = (acts: Acts, at: number, end: 0 | 1, value: number | null): Act[] =>
   acts.map((act, i) => {
     if (i !== at) return act;
-    const { time_s: _, ...rest } = act;
-    return time_s === null ? rest : { ...rest, time_s: [Math.min(...time_s), Math.max(...time_s)] };
+    const { time_s, ...rest } = act;
+    const other = time_s?.[1 - end] ?? null;
+    const [one, two] = [
+      value ?? other,
+      value === null ? other : other === null ? value : end === 0 ? Math.max(value, other) : Math.min(value, other),
+    ];
+    return one === null || two === null ? rest : { ...rest, time_s: [Math.min(one, two), Math.max(one, two)] };
   });
 
 export const withoutAct = (acts: Acts, at: number): Act[] => acts.filter((_, i) => i !== at);
