@@ -18,7 +18,7 @@ import {
 import type { KitchenDatabase, Rows } from './database.ts';
 import { WHOLE_INDEX } from './database.ts';
 
-export const APP_VERSION = '0.5.0';
+export const APP_VERSION = '0.6.0';
 
 /** How far it is; `done` and `all` in the same unit. */
 export type Progress = (done: number, all: number) => void;
