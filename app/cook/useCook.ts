@@ -16,7 +16,7 @@ import type { LinePlace } from './line/linePlace.ts';
 import { useFolds } from './line/useFolds.ts';
 import { useHeldLine } from './line/useHeldLine.ts';
 import { useLine } from './line/useLine.ts';
-import { useRecipeHolds } from './line/useRecipeHolds.ts';
+import { useRecipesAtLine } from './line/useRecipesAtLine.ts';
 import { usePlanReady } from './line/usePlanReady.ts';
 import { useRescues } from './line/useRescues.ts';
 import { useWakeLock } from './line/useWakeLock.ts';
@@ -71,7 +71,7 @@ export const useCook = (session: Session, askedIronId: string | null) => {
   const isReady = usePlanReady(planned);
   const hand = useHand();
   const line = useLine(session, askedIronId, planned, hand.name);
-  const places = useRecipeHolds(useRescues(session, line.places));
+  const places = useRecipesAtLine(useRescues(session, line.places));
   const { held, takeOver } = useHeldLine(hand.part === 'all' ? kitchen.name : `${kitchen.name}:${hand.part}`);
   useCues(places, kit.cueBefore_s, kit.isSpoken === true, nowOf);
   useWakeLock(places.some(({ progress }) => progress?.phase === 'cooking'));

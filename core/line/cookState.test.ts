@@ -4,7 +4,7 @@ import { seededRandom } from '../basis/index.ts';
 import type { LoadEvent, NewLoadEvent, Prediction } from '../log/index.ts';
 import { loadProgress } from '../log/index.ts';
 import type { CookState, Conducting, PlaceAtLine, PlannedMorning, Touchable } from './index.ts';
-import { cookState, hasLoadIn, shownLeft_s, tooDark_s } from './index.ts';
+import { cookState, hasLoadIn, NO_RECIPE, shownLeft_s, tooDark_s } from './index.ts';
 
 const NOW = 1_800_000_000_000;
 const CUE = { cueBefore_s: 20 };
@@ -186,7 +186,7 @@ test('before the recipe’s own "not before" nothing is late; from then on it is
   says(iron, 'close', NOW);
   const at = (after_s: number, notBefore_s: number | null): CookState => {
     const conducting = conductingOf([iron]);
-    const places = conducting.places.map((place) => ({ ...place, notBefore_s }));
+    const places = conducting.places.map((place) => ({ ...place, recipe: { ...NO_RECIPE, notBefore_s } }));
     return cookState({ ...conducting, places }, NOW + 1000 * after_s, CUE);
   };
   const isLate = ({ panel, irons }: CookState) => [panel.kind === 'act' && panel.isLate, irons[0]?.isLate];

@@ -74,7 +74,7 @@ const LATE_S = 3;
 /** Overdue, and the recipe doesn't keep it in for longer: before its own "not before" nothing is called late. */
 const isLateAt = (place: PlaceAtLine | undefined, left_s: number, now: number): boolean => {
   const closedAt = place?.progress?.closedAt;
-  const heldUntil = closedAt == null || place?.notBefore_s == null ? null : closedAt + 1000 * place.notBefore_s;
+  const heldUntil = closedAt == null || place?.recipe?.notBefore_s == null ? null : closedAt + 1000 * place.recipe.notBefore_s;
   return left_s < -LATE_S && (heldUntil === null || now >= heldUntil);
 };
 

@@ -21,3 +21,5 @@ export type { PlacedCrisp } from './standing.ts';
 export { crispOfOldest, inLoads } from './standing.ts';
 export type { KitchenAtLine, UpcomingLoad } from './upcoming.ts';
 export { freshBowl_g, ironsAtLine, toppingsOn, upcomingLoads } from './upcoming.ts';
+export type { RecipeAtLine } from './recipeAtLine.ts';
+export { NO_RECIPE, recipeAtLine } from './recipeAtLine.ts';

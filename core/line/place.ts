@@ -5,6 +5,7 @@ import type { Load, LoadEvent, LoadProgress, Prediction } from '../log/index.ts'
 import type { ToldLoad } from '../lot/index.ts';
 import type { Iron, OnPlate, ToppingId } from '../plate/index.ts';
 import type { IronCycle } from '../run/index.ts';
+import type { RecipeAtLine } from './recipeAtLine.ts';
 import type { RevisedOpenTime } from './revisedOpenTime.ts';
 
 /** A load with what its log comes to. */
@@ -48,8 +49,8 @@ export type PlaceAtLine<A extends AdvisedLoad = AdvisedLoad> = {
   readonly holds: readonly ToppingId[];
   /** When it is turned over, s; null: at once, or never where nothing is turned. */
   readonly turn_s: number | null;
-  /** "Not before 5 minutes", as the recipe has it, s from the closed lid; null or left out: it doesn't say. */
-  readonly notBefore_s?: number | null;
+  /** What its recipe asks for at the iron; left out: it isn't read yet. */
+  readonly recipe?: RecipeAtLine;
   /** Taken from the kitchen: it stays until its load is out and rated, and isn't poured again. */
   readonly isRemoved: boolean;
   /** What its loads say is on its way: until then the advice is the model's. */

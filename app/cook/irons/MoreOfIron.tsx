@@ -146,11 +146,12 @@ const Links = ({
 const Facts = ({ cook, place }: { readonly cook: Cook; readonly place: LinePlace }) => {
   const { advice, prediction, progress, isWeighing } = place;
   if (advice === null) return null;
+  const grease = place.recipe?.grease ?? advice.grease;
   const { from, to } = (progress?.phase === 'cooking' ? prediction : null)?.cookTime_s ?? advice.answer.cookTime_s;
   const facts = [
     heatText(place, cook.kit.temperatureUnit),
     `good ${clock(from)}–${clock(to)}`,
-    advice.grease === 'none' ? null : GREASE_WORDS[advice.grease],
+    grease === 'none' ? null : GREASE_WORDS[grease],
     isWeighing ? 'taking its loads into account …' : basisInShort(advice.answer.basis),
   ].filter((fact) => fact !== null);
   return <p className="mt-auto text-lg text-quiet">{facts.join(' · ')}</p>;

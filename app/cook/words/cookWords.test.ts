@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Act, ActPanel, IronState } from '../../../core/line/index.ts';
-import { shownLeft_s } from '../../../core/line/index.ts';
+import { NO_RECIPE, shownLeft_s } from '../../../core/line/index.ts';
 import { seededRandom } from '../../../core/basis/index.ts';
 import { DEMO_IRONS, DEMO_KIT } from '../../../demo/kit.ts';
 import { clock } from '../../ui/index.ts';
@@ -86,6 +86,24 @@ describe('the panel', () => {
     });
     expect(said(panel('open', -13, { darkIn_s: 60, because: 'can-be-saved' })).reason).toBe(`${iron.name} first: it can still be saved`);
     expect(said(panel('open', -90, { darkIn_s: 0 })).reason).toContain('too dark by now');
+  });
+  test('what the recipe asks for at the iron is said where it is done: under, over, greased once, not before, shaped', () => {
+    const recipe = {
+      ...NO_RECIPE,
+      under: 'Lay two strips of bacon on the plate',
+      over: 'Scatter 15 g cheese on top',
+      grease: 'none',
+      notBefore_s: 300,
+      out: 'Shape it over a ladle while it is soft, and then let it cool on a rack for a while',
+    };
+    expect(said(panel('pour', 0), { recipe }).notes).toEqual(['Lay two strips of bacon on the plate']);
+    expect(said(panel('close', 0), { recipe }).reason).toBe('Scatter 15 g cheese on top');
+    const progress = { phase: 'cooking', closedAt: NOW - 280_000, observations: [] };
+    expect(said(panel('open', 0), { recipe, progress }).reason).toBe('your recipe: not before 5:00');
+    const later = { ...progress, closedAt: NOW - 400_000 };
+    expect(said(panel('open', 0), { recipe, progress: later }).reason).toBe(
+      'Shape it over a ladle while it is soft, and then let it cool on …',
+    );
   });
   test('the last of the bowl is said before it is poured; a batter that nobody knows yet has no figure', () => {
     expect(said(panel('pour', 0), { left_g: 90, n: 4 }).notes).toEqual(['88\u00a0g to pour: one smaller piece, done sooner']);

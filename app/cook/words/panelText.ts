@@ -97,17 +97,22 @@ const saidOf = (panel: ActPanel, context: PanelContext): Pick<PanelText, 'reason
   return { reason: due.act === 'turn' ? 'over, at once, with both hands' : 'it has to be hot in time', notes: [] };
 };
 
+/** A recipe's own words as far as a panel has room for them; null: it has none. */
+const inShort = (words: string | null | undefined): string | null =>
+  words == null ? null : words.length <= MOST_LETTERS ? words : `${words.slice(0, words.lastIndexOf(' ', MOST_LETTERS))} …`;
+const MOST_LETTERS = 64;
+
 /** "Not before", where the recipe has it and it isn't over. */
 const recipeHolds = (place: LinePlace | undefined, now: number): string | null => {
   const closedAt = place?.progress?.closedAt;
-  const held_s = place?.notBefore_s ?? 0;
+  const held_s = place?.recipe?.notBefore_s ?? 0;
   return closedAt != null && now < closedAt + 1000 * held_s ? `your recipe: not before ${clock(held_s)}` : null;
 };
 
 const openReason = ({ isLate, darkIn_s, because }: ActPanel, { place, isOneOfSeveral, now }: PanelContext): string => {
   const name = place?.iron.name ?? '';
   if (because === 'can-be-saved') return `${name} first: it can still be saved`;
-  if (!isLate) return recipeHolds(place, now) ?? 'onto a rack, never a stack';
+  if (!isLate) return recipeHolds(place, now) ?? inShort(place?.recipe?.out) ?? 'onto a rack, never a stack';
   if (darkIn_s === null) return 'open it now';
   if (darkIn_s === 0) return 'too dark by now: open it all the same';
   const dark = `too dark in ${darkIn_s < 100 ? `${Math.ceil(darkIn_s)}\u00a0s` : clock(darkIn_s)}`;
@@ -119,6 +124,8 @@ const waitReason = ({ iron, n }: LinePlace): string => (n === 1 ? 'once it is ho
 const closeReason = (place: LinePlace): string => {
   const { onPlate } = place;
   if (onPlate !== null) return `first scatter ${grams(onPlate.grams)}\u00a0g of ${TOPPING_WORDS[onPlate.toppingId]}`;
+  const over = inShort(place.recipe?.over);
+  if (over !== null) return over;
   return isSpread(place) ? 'spread it to the edges first' : 'the time runs from the lid';
 };
 
@@ -134,13 +141,14 @@ const pourText = (place: LinePlace, { kit, towards, said }: PanelContext): Pick<
   const amount = amountOf(place, kit);
   if (place.over !== null) return { reason: 'from another bowl: this one is over its limit', notes: [] };
   if (amount === null || place.advice === null) return { reason: 'working it out …', notes: [] };
-  const { grease } = place.advice;
+  const grease = place.recipe?.grease ?? place.advice.grease;
   const where =
     amount.moulds > 1 ? `into each of ${amount.moulds}` : towards === undefined ? 'into the middle' : `a little ${TOWARDS[towards]}`;
   const filled = amount.scoops === null || amount.scoops.after === '' ? '' : `, ${amount.scoops.after}`;
   return {
     reason: `${amount.scoops === null ? '' : `${grams(amount.dose_g)}\u00a0g `}${where}${filled}`,
     notes: [
+      inShort(place.recipe?.under),
       restText(place, said),
       changedPortion(place)?.text ?? null,
       place.wipeBefore ? 'wipe the plates first' : null,
