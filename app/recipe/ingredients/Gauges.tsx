@@ -1,5 +1,5 @@
 import { measured, lengthUnitOf } from '../../ui/index.ts';
-import type { ParsedFormula } from '../../../core/formula/index.ts';
+import type { Lift, ParsedFormula } from '../../../core/formula/index.ts';
 import { spread_cm, thicknessWord, USUAL_GAS_MMOL } from '../../../core/formula/index.ts';
 import type { Iron } from '../../../core/plate/index.ts';
 import { batterOf } from '../../../core/cook/index.ts';
@@ -49,6 +49,14 @@ const Gauge = ({ name, value, least, most, at, usual, range, words, about }: Gau
   );
 };
 
+/** What lifts a batter that has little gas of its own; of the others it is flat. */
+const LITTLE_GAS: Readonly<Partial<Record<Lift, string>>> = {
+  yeasted: 'yeast lifts it',
+  folded: 'air lifts it',
+  'whole-egg': 'air lifts it',
+  ribbon: 'air lifts it',
+};
+
 export const Gauges = ({ reading, iron, kit }: { readonly reading: ParsedFormula; readonly iron: Iron | null; readonly kit: Kit }) => {
   const batter = batterOf(reading, { batter_C: 20, altitude_m: kit.altitude_m });
   const gas = reading.leavening.gas_mmolPer100gFlour;
@@ -90,8 +98,8 @@ export const Gauges = ({ reading, iron, kit }: { readonly reading: ParsedFormula
           most={45}
           at={gas}
           usual={[USUAL_GAS_MMOL.low, USUAL_GAS_MMOL.high]}
-          words={['flat', 'usual', 'coarse, bitter']}
-          about="Carbon dioxide from powder, soda and acid. Band: common practice."
+          words={[LITTLE_GAS[reading.lift] ?? 'flat', 'usual', 'coarse, bitter']}
+          about="Carbon dioxide from powder, soda and acid; yeast and whipped air lift without it. Band: common practice."
         />
       )}
       {leavening.soda_meq > 0 && (
