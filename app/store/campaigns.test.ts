@@ -50,6 +50,8 @@ const weighing = {
   startedAt: NOW,
 } as const;
 
+const PHOTO = { id: load.id, takenAt: NOW, jpeg: '/9j/4AA=' } as const;
+
 /** Every command there is, each with what has to be there before it. A new command that isn't in the list is a red test. */
 const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command<unknown>)[]; readonly make: () => Command<unknown> }>> = {
   reviseFormula: {
@@ -125,6 +127,8 @@ const EVERY: Readonly<Record<string, { readonly before?: readonly (() => Command
   },
   removeKeepItem: { before: [() => commands.addKeepItem(item)], make: () => commands.removeKeepItem(item.id) },
   markKeepItemUsed: { before: [() => commands.addKeepItem(item)], make: () => commands.markKeepItemUsed(item.id, NOW) },
+  keepPhoto: { make: () => commands.keepPhoto(PHOTO) },
+  removePhoto: { before: [() => commands.keepPhoto(PHOTO)], make: () => commands.removePhoto(PHOTO.id) },
   addPractice: { make: () => commands.addPractice(file.practices[0]!) },
 };
 
