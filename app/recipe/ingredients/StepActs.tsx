@@ -8,14 +8,20 @@ import { actsOfStep, carriedWords, withAddedAct, withChangedAct, withMovedAct, w
 import type { Revise } from './revise.ts';
 import { revised } from './revise.ts';
 
-type Props = { readonly formula: Formula; readonly step: number; readonly onRevise: Revise };
+type Props = {
+  readonly formula: Formula;
+  /** What all its steps ask for. */
+  readonly acts: readonly Act[];
+  readonly step: number;
+  readonly onRevise: Revise;
+};
 
 const KINDS = ACT_KINDS.map((kind) => ({ value: kind, label: describeStored(`act-${kind}`) }));
 
 /** What one step asks for, as every door follows it: an act a button; touched, it can be put right. */
-export const StepActs = ({ formula, step, onRevise }: Props) => {
+export const StepActs = ({ formula, acts: all, step, onRevise }: Props) => {
   const [openAt, setOpenAt] = useState<number | null>(null);
-  const acts = actsOfStep(actsOf(formula), step);
+  const acts = actsOfStep(all, step);
   const change = (next: (acts: readonly Act[]) => Act[]): void => onRevise((now) => revised(now, { acts: next(actsOf(now)) }));
   const open = acts.find(({ at }) => at === openAt);
   return (
@@ -38,7 +44,7 @@ export const StepActs = ({ formula, step, onRevise }: Props) => {
           className="grid min-h-11 min-w-11 place-items-center rounded-lg text-quiet hover:bg-act-soft hover:text-ink"
           onClick={() => {
             const words = formula.steps[step] ?? '';
-            setOpenAt(actsOf(formula).findLastIndex((act) => act.step <= step) + 1);
+            setOpenAt(all.findLastIndex((act) => act.step <= step) + 1);
             change((now) => withAddedAct(now, step, words));
           }}
         >

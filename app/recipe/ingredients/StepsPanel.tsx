@@ -3,8 +3,9 @@ import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, v
 import { CSS } from '@dnd-kit/utilities';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ComparedClaim, Formula } from '../../../core/formula/index.ts';
+import { actsOf } from '../../../core/formula/index.ts';
 import { AddEntry, clock, duration, grams, temperature } from '../../ui/index.ts';
 import { usuallyFilledBy, withoutUsualPour } from '../../../core/plate/index.ts';
 import type { Session } from '../../session/index.ts';
@@ -66,6 +67,7 @@ const SAID_BY_ACTS: ReadonlySet<string> = new Set(['preheat_s', 'rest_s', 'chill
 /** The steps as written, to be changed and ordered; what they say stands beside what we expect on the iron that is chosen. */
 export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props) => {
   const { steps } = formula;
+  const acts = useMemo(() => actsOf(formula), [formula]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -111,7 +113,7 @@ export const StepsPanel = ({ formula, claims, session, full_g, onRevise }: Props
                 onMove={(by) => move(i, i + by)}
                 onRemove={() => change(steps.filter((_, at) => at !== i))}
               >
-                <StepActs formula={formula} step={i} onRevise={onRevise} />
+                <StepActs formula={formula} acts={acts} step={i} onRevise={onRevise} />
               </StepLine>
             ))}
           </ol>

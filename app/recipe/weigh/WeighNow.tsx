@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { actsOf } from '../../../core/formula/index.ts';
 import type { Ingredient } from '../../../core/matter/index.ts';
 import { ingredientById } from '../../../core/matter/index.ts';
@@ -68,7 +69,8 @@ export const WeighNow = ({ session, bowl, step, at, isLive, own, onFill }: Props
 
 /** What the recipe itself says of it. */
 const OwnSentence = ({ bowl: { formula }, step, own }: Pick<Props, 'bowl' | 'step' | 'own'>) => {
-  const said = sentenceOn(actsOf(formula), [stepName(step, own), step.text]);
+  const acts = useMemo(() => actsOf(formula), [formula]);
+  const said = sentenceOn(acts, [stepName(step, own), step.text]);
   return (
     said !== null && (
       <blockquote className="mt-4 border-l-[5px] border-band pl-4 max-md:mt-2">
