@@ -40,7 +40,10 @@ test('a portion and a mark of one’s own hold on Iron, Formula, Run, Line and t
   await expect(row).toContainText('180 g');
   await expect(row).toContainText('dial 1½');
   await toDoor(page, 'Recipe');
-  await expect(page.getByText(/180 g/).first()).toBeVisible();
+  await expect(page.getByRole('main', { name: 'Recipe' }).locator('[data-figure="dose_g"]').first()).toHaveAttribute(
+    'data-exact',
+    /^180(?:\.\d+)?$/,
+  );
   const path = await exported(page);
   const printed = execFileSync(
     process.execPath,
