@@ -11,6 +11,7 @@ import {
   Sheet,
   temperature,
   timeWithSeconds,
+  USUAL_STEP,
 } from '../ui/index.ts';
 import type { Kit } from '../../core/kit/index.ts';
 import { lazy, Suspense } from 'react';
@@ -157,8 +158,6 @@ export const EntrySheet = ({ session, entry, entries, kit, onClose }: Props) => 
     </Sheet>
   );
 };
-
-const USUAL_STEP = 4;
 
 /** The picture of what came out, beside what was expected. */
 const PhotoOfLoad = ({ entry: { load, iron, prediction } }: { readonly entry: Entry }) => {

@@ -8,7 +8,7 @@ import { settingOf } from '../../core/log/index.ts';
 import type { Iron } from '../../core/plate/index.ts';
 import type { Session } from '../session/index.ts';
 import { adviceJob } from '../session/index.ts';
-import { clock, dialMarkText, Disclosure, LINK_LOOK, LinkButton, Piece, pieceOf, temperature, weekday } from '../ui/index.ts';
+import { clock, dialMarkText, Disclosure, LINK_LOOK, LinkButton, Piece, pieceOf, temperature, weekday, USUAL_STEP } from '../ui/index.ts';
 import { useLoadPhotos } from '../store/index.ts';
 import type { AdviceReply } from '../workers/index.ts';
 import { useAdvices } from '../workers/index.ts';
@@ -152,8 +152,6 @@ const nextWords = ({ answer }: AdviceReply, newest: Entry | undefined, iron: Iro
 
 const settingWords = (set: { readonly dial: number | null; readonly temperature_C: number }, iron: Iron, unit: 'C' | 'F'): string | null =>
   iron.control.type === 'fixed' ? null : set.dial === null ? temperature(set.temperature_C, unit) : `dial ${dialMarkText(set.dial)}`;
-
-const USUAL_STEP = 4;
 
 type PieceProps = { readonly entry: Entry; readonly iron: Iron; readonly zone: string; readonly photo: string | undefined };
 

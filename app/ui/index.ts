@@ -60,7 +60,7 @@ export { COLOURS } from './tokens.ts';
 export { ActButton, LINK_LOOK, LinkButton } from './parts/Act.tsx';
 export { Disclosure } from './parts/Disclosure.tsx';
 export type { PieceLook } from './parts/Piece.tsx';
-export { Piece, pieceOf } from './parts/Piece.tsx';
+export { Piece, pieceOf, USUAL_STEP } from './parts/Piece.tsx';
 export { LidRing } from './parts/LidRing.tsx';
 export { ColourScale } from './parts/ColourScale.tsx';
 export { DialOf, IronSettings } from './parts/IronSettings.tsx';

@@ -193,28 +193,26 @@ const EMPTY_BOWL_G = 400;
 export const weighPlan = (reading: ParsedFormula, options: PlanOptions): WeighPlan => {
   const making = makingOf((options.acts ?? []).map((act) => scaledAct(act, options.factor)));
   const items = mergeYolks(itemsOf(reading, options, making));
-  const steps: Step[] = [];
   const bowls: BowlRole[] = [];
-  const fill = (role: BowlRole): void => {
+  const filled = (role: BowlRole): Step[] => {
     const inBowl = items.filter((item) => item.bowl === role).sort(order);
-    if (inBowl.length === 0) return;
+    if (inBowl.length === 0) return [];
     bowls.push(role);
     // Cracked before the first yolk or white is weighed.
-    if (isSeparated(reading.lift) && !bowls.includes('crack') && inBowl.some((item) => item.ingredient?.can.eggPart === 'whole')) {
-      bowls.push('crack');
-      steps.push(work('separate-eggs', role, null, { eggs: eggsIn(items.filter((item) => item.bowl === 'foam')) }));
-    }
-    steps.push(...weighingsOf(role, inBowl, reading.lift, options.scales));
-    steps.push(...afterBowl(role, reading.lift, sum(inBowl.map((item) => item.grams))));
+    const isCracked =
+      isSeparated(reading.lift) && !bowls.includes('crack') && inBowl.some((item) => item.ingredient?.can.eggPart === 'whole');
+    if (isCracked) bowls.push('crack');
+    return [
+      ...(isCracked ? [work('separate-eggs', role, null, { eggs: eggsIn(items.filter((item) => item.bowl === 'foam')) })] : []),
+      ...weighingsOf(role, inBowl, reading.lift, options.scales),
+      ...afterBowl(role, reading.lift, sum(inBowl.map((item) => item.grams))),
+    ];
   };
-  for (const role of sequenceOf(making)) fill(role);
-  fill('top');
-  steps.push(...together(reading.lift, bowls));
-  const whole = inTheirWords(steps, making);
-  steps.splice(0, steps.length, ...whole);
-  fill('later');
+  const apart = [...sequenceOf(making), 'top' as const].flatMap(filled);
+  const made = inTheirWords([...apart, ...together(reading.lift, bowls)], making);
+  const steps = [...made, ...filled('later'), ...laterWork(making, bowls)];
   return {
-    steps: [...steps, ...laterWork(making, bowls)],
+    steps,
     bowls,
     zeroings: steps.filter((step) => step.kind === 'weigh' && step.zero).length,
     byEye: reading.lines.filter((line) => line.grams === null && !isHeading(line)).map((line) => line.text),

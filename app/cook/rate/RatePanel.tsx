@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { cookedFor_s } from '../../../core/log/index.ts';
 import { isImplausibleOpening } from '../../../core/line/index.ts';
 import { useLoadPhoto } from '../../session/index.ts';
-import { clock, ExpectedBeside, pieceOf, PictureButton } from '../../ui/index.ts';
+import { clock, ExpectedBeside, pieceOf, PictureButton, USUAL_STEP } from '../../ui/index.ts';
 import type { LinePlace } from '../line/linePlace.ts';
 import type { Cook } from '../useCook.ts';
 import { Crisp } from './Crisp.tsx';
@@ -18,7 +18,6 @@ import { useRating } from './useRating.ts';
 
 /** What stands between the two faces, or in place of all. */
 type Shown = 'piece' | 'photo' | 'more';
-const USUAL_STEP = 4;
 const [ABOVE, BELOW] = [faceQuestion('upper'), faceQuestion('lower')];
 
 type Props = { readonly cook: Cook; readonly place: LinePlace; readonly onDone: () => void };

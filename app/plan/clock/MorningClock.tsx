@@ -7,15 +7,13 @@ import { useNow } from '../../clock/index.ts';
 import type { PlannedRun } from '../../session/index.ts';
 import { replyFor } from '../../session/index.ts';
 import type { PieceLook, RingArc } from '../../ui/index.ts';
-import { ClockRing, Piece, pieceOf, timeOfDay } from '../../ui/index.ts';
+import { ClockRing, Piece, pieceOf, timeOfDay, USUAL_STEP } from '../../ui/index.ts';
 import { hourShown, hoursOf, spokesOf } from './clockOf.ts';
 import type { ClockProps } from './clockProps.ts';
 
 const RingLoads = lazy(async () => ({ default: (await import('./RingLoads.tsx')).RingLoads }));
 
 const TICK_MS = 30_000;
-const USUAL_STEP = 4;
-
 /** How the pieces of a load will look. */
 const lookOfLoad = (planned: PlannedRun, load: PlannedLoad): PieceLook | null => {
   const iron = planned.irons.find(({ id }) => id === load.ironId);

@@ -3,7 +3,7 @@ import { ChevronDown } from 'lucide-react';
 import type { Iron } from '../../../core/plate/index.ts';
 import type { Dish } from '../../../core/run/index.ts';
 import type { Session } from '../../session/index.ts';
-import { Piece, pieceOf } from '../../ui/index.ts';
+import { Piece, pieceOf, USUAL_STEP } from '../../ui/index.ts';
 import { DishIrons } from './DishIrons.tsx';
 
 type IronsProps = {
@@ -12,7 +12,6 @@ type IronsProps = {
   readonly onIrons: (change: (ironIds: readonly string[]) => string[]) => void;
 };
 
-const USUAL_STEP = 4;
 /** More than so many irons are counted, not named. */
 const MOST_NAMED = 3;
 

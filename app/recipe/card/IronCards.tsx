@@ -1,12 +1,10 @@
 import type { Formula } from '../../../core/formula/index.ts';
-import { basisInShort, IronSettings, Piece, pieceOf } from '../../ui/index.ts';
+import { basisInShort, IronSettings, Piece, pieceOf, USUAL_STEP } from '../../ui/index.ts';
 import type { Session } from '../../session/index.ts';
 import { useHere } from './Here.tsx';
 
 type Props = { readonly session: Session; readonly formula: Formula };
 
-/** As it is drawn on paper: the step that most want. */
-const TAWNY = 4;
 const GREASE = {
   'every-load': 'Grease both plates thinly, every load.',
   'first-load': 'Grease both plates before the first load.',
@@ -25,7 +23,7 @@ export const IronCards = ({ session, formula }: Props) => {
         <article key={iron.id} aria-label={iron.name} className="break-inside-avoid border border-dashed border-black/50 p-5">
           <p className="text-[11pt]">How we do it here: {formula.name}</p>
           <h2 className="mt-1 flex items-center gap-3 text-[20pt] leading-tight">
-            <Piece {...pieceOf(iron, TAWNY)} size={60} /> {iron.name}
+            <Piece {...pieceOf(iron, USUAL_STEP)} size={60} /> {iron.name}
           </h2>
           <IronSettings answer={answer} iron={iron} kit={session.kit} />
           <p className="mt-2 text-[11pt]">

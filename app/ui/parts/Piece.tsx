@@ -19,6 +19,9 @@ export type PieceLook = {
   readonly count?: number;
 };
 
+/** As a piece is drawn of which nobody knows its colour: the step that most want. */
+export const USUAL_STEP = 4;
+
 /** What an iron makes, at a step of colour: all moulds of a load. A pan that is filled by its share has round pockets. */
 export const pieceOf = ({ geometry, pour }: Pick<Iron, 'geometry' | 'pour'>, step: number): PieceLook => ({
   lattice: geometry.lattice,
